@@ -1,0 +1,93 @@
+package jawread.core.length;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Collection;
+import java.util.List;
+
+/**
+ * A length written out in a unit, for showing: the one way a length becomes digits.
+ *
+ * <p>A verdict is made from the exact length, never from these digits; and these digits must not contradict it. So a
+ * computed value shows one decimal beyond the resolution, and as many more as keep it on its own side of every limit it
+ * is shown with: 25.0152 against a limit of 25.015 is never shown as 25.015.
+ *
+ * @param digits with a point as the decimal mark; rounded half to even where the length has more
+ */
+public record Figure(String digits, LengthUnit unit) {
+    /** Inches have no finite decimal for a picometre; here the search for one more decimal ends. */
+    private static final int MOST_DECIMALS = 12;
+
+    /** Rounded once, half to even, to that many decimals, trailing zeros kept. */
+    public static Figure of(Length length, LengthUnit unit, int decimals) {
+        return new Figure(rounded(length, unit, decimals).toPlainString(), unit);
+    }
+
+    /** A figure as it was read: in its own unit, to its own resolution. Exact when it was read in that unit. */
+    public static Figure ofReading(Length length, LengthUnit unit, Length resolution) {
+        return of(length, unit, decimalsOf(resolution, unit));
+    }
+
+    /** A computed figure: one decimal beyond the resolution, more to stay on its side of every limit. */
+    public static Figure ofComputed(Length length, LengthUnit unit, Length resolution, Collection<Length> limits) {
+        return onItsSideOf(limits, length, unit, decimalsOf(resolution, unit) + 1);
+    }
+
+    /**
+     * The same length in another unit than it was read in. Its last place is at most a third of the resolution, so that
+     * converting it back and rounding gives the figure that was read.
+     */
+    public static Figure ofConverted(Length length, LengthUnit unit, Length resolution, Collection<Length> limits) {
+        return onItsSideOf(limits, length, unit, decimalsOf(resolution.dividedBy(3), unit));
+    }
+
+    /** All the decimals the length has, and none more: 31.938, 0.0005. */
+    public static Figure exactly(Length length, LengthUnit unit) {
+        BigDecimal figure = rounded(length, unit, MOST_DECIMALS).stripTrailingZeros();
+        return new Figure(figure.setScale(Math.max(0, figure.scale())).toPlainString(), unit);
+    }
+
+    /** The fewest decimals whose last place is no coarser than the resolution: 3 for 0.002 mm, 4 for 0.0001 in. */
+    public static int decimalsOf(Length resolution, LengthUnit unit) {
+        if (resolution.compareTo(Length.ZERO) > 0) {
+            BigDecimal step = resolution.in(unit);
+            int decimals = 0;
+            while (decimals < MOST_DECIMALS
+                    && BigDecimal.ONE.movePointLeft(decimals).compareTo(step) > 0) {
+                decimals++;
+            }
+            return decimals;
+        }
+        throw new IllegalArgumentException("A resolution is above zero, got " + resolution);
+    }
+
+    private static Figure onItsSideOf(Collection<Length> limits, Length length, LengthUnit unit, int fewest) {
+        int decimals = fewest;
+        while (decimals < MOST_DECIMALS && crosses(limits, length, unit, decimals)) {
+            decimals++;
+        }
+        return of(length, unit, decimals);
+    }
+
+    private static boolean crosses(Collection<Length> limits, Length length, LengthUnit unit, int decimals) {
+        BigDecimal shown = rounded(length, unit, decimals);
+        return limits.stream()
+                .anyMatch(limit -> !limit.equals(length)
+                        && shown.compareTo(limit.in(unit)) != Integer.signum(length.compareTo(limit)));
+    }
+
+    private static BigDecimal rounded(Length length, LengthUnit unit, int decimals) {
+        return length.in(unit).setScale(decimals, RoundingMode.HALF_EVEN);
+    }
+
+    /** With its unit: {@code 32.174 mm}. */
+    @Override
+    public String toString() {
+        return digits + " " + unit.symbol();
+    }
+
+    /** Shown with no limits beside it. */
+    public static List<Length> noLimits() {
+        return List.of();
+    }
+}

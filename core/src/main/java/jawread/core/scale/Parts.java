@@ -1,0 +1,46 @@
+package jawread.core.scale;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** The counts that were read on a scale, by the name of the part. {@code parse(parts.toString())} equals it. */
+public record Parts(Map<String, BigDecimal> counts) {
+    public Parts {
+        counts = Collections.unmodifiableMap(new LinkedHashMap<>(counts));
+    }
+
+    public static Parts of(Map<String, ? extends Number> counts) {
+        var exact = new LinkedHashMap<String, BigDecimal>();
+        counts.forEach((name, count) -> exact.put(name, new BigDecimal(count.toString())));
+        return new Parts(exact);
+    }
+
+    /** From {@code sleeve=37;thimble=41;vernier=6}. Throws {@link IllegalArgumentException} for anything else. */
+    public static Parts parse(String text) {
+        var counts = new LinkedHashMap<String, BigDecimal>();
+        Arrays.stream(text.split(";")).filter(item -> !item.isBlank()).forEach(item -> {
+            String[] nameAndCount = item.split("=", -1);
+            if (nameAndCount.length != 2) {
+                throw new IllegalArgumentException("Parts are written name=count;name=count, not \"" + text + "\"");
+            }
+            counts.put(nameAndCount[0].strip(), new BigDecimal(nameAndCount[1].strip()));
+        });
+        return new Parts(counts);
+    }
+
+    public Optional<BigDecimal> count(String part) {
+        return Optional.ofNullable(counts.get(part));
+    }
+
+    @Override
+    public String toString() {
+        return counts.entrySet().stream()
+                .map(part -> part.getKey() + "=" + part.getValue().toPlainString())
+                .collect(Collectors.joining(";"));
+    }
+}

@@ -1,0 +1,56 @@
+package jawread.core;
+
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+
+@AnalyzeClasses(packages = "jawread.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule core_knows_nobody = ArchRuleDefinition.classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("jawread.core..", "java.lang..", "java.math..", "java.util..");
+
+    @ArchTest
+    static final ArchRule no_clock_and_no_randomness_of_its_own = ArchRuleDefinition.noClasses()
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.util.Random")
+            .orShould()
+            .dependOnClassesThat()
+            .resideInAPackage("java.time..")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime");
+
+    @ArchTest
+    static final ArchRule arrows_point_down = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("length")
+            .definedBy("jawread.core.length..")
+            .layer("scale")
+            .definedBy("jawread.core.scale..")
+            .layer("limit")
+            .definedBy("jawread.core.limit..")
+            .layer("judge")
+            .definedBy("jawread.core.judge..")
+            .whereLayer("judge")
+            .mayOnlyAccessLayers("length", "limit")
+            .whereLayer("limit")
+            .mayOnlyAccessLayers("length")
+            .whereLayer("scale")
+            .mayOnlyAccessLayers("length")
+            .whereLayer("length")
+            .mayNotAccessAnyLayer();
+
+    @ArchTest
+    static final ArchRule no_package_cycles =
+            slices().matching("jawread.core.(*)..").should().beFreeOfCycles();
+}

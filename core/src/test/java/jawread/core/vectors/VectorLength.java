@@ -1,0 +1,29 @@
+package jawread.core.vectors;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.vectors.VectorFile.VectorRow;
+
+/** How lengths stand in a vector's columns. */
+public final class VectorLength {
+    private VectorLength() {}
+
+    public static LengthUnit unit(String name) {
+        return LengthUnit.ofSuffix(name).orElseThrow(() -> new IllegalArgumentException("unit " + name));
+    }
+
+    public static Length in(VectorRow row, String column) {
+        return Length.of(new BigDecimal(row.get(column)), unit(row.get("unit")));
+    }
+
+    public static Optional<Length> optionalIn(VectorRow row, String column) {
+        return row.has(column) ? Optional.of(in(row, column)) : Optional.empty();
+    }
+
+    /** As the output columns are written: whole picometres, or empty. */
+    public static String pm(Optional<Length> length) {
+        return length.map(value -> Long.toString(value.picometres())).orElse("");
+    }
+}
