@@ -23,9 +23,18 @@ public record Figure(String digits, LengthUnit unit) {
         return new Figure(rounded(length, unit, decimals).toPlainString(), unit);
     }
 
-    /** A figure as it was read: in its own unit, to its own resolution. Exact when it was read in that unit. */
+    /**
+     * A figure as it was read: to its resolution, and to every digit it has beyond that, so that 1 3/8 is 1.375. Where the
+     * length has no finite decimal in this unit it is shown as a converted one.
+     */
     public static Figure ofReading(Length length, LengthUnit unit, Length resolution) {
-        return of(length, unit, decimalsOf(resolution, unit));
+        BigDecimal digits = rounded(length, unit, MOST_DECIMALS).stripTrailingZeros();
+        boolean finite = digits.multiply(BigDecimal.valueOf(unit.picometres()))
+                        .compareTo(BigDecimal.valueOf(length.picometres()))
+                == 0;
+        return finite
+                ? of(length, unit, Math.max(digits.scale(), decimalsOf(resolution, unit)))
+                : ofConverted(length, unit, resolution, List.of());
     }
 
     /** A computed figure: one decimal beyond the resolution, more to stay on its side of every limit. */
@@ -84,10 +93,5 @@ public record Figure(String digits, LengthUnit unit) {
     @Override
     public String toString() {
         return digits + " " + unit.symbol();
-    }
-
-    /** Shown with no limits beside it. */
-    public static List<Length> noLimits() {
-        return List.of();
     }
 }

@@ -50,6 +50,11 @@ public enum LengthUnit {
         return picometres;
     }
 
+    /** One of it. */
+    public Length whole() {
+        return Length.ofPicometres(picometres);
+    }
+
     /** The most decimals this unit may be typed with and still be a whole number of picometres. */
     public int mostDecimals() {
         return mostDecimals;

@@ -21,6 +21,16 @@ class FigureTest {
     }
 
     @Test
+    void a_reading_loses_no_digit_it_has() {
+        Length eighth = Length.ofInches("0.125");
+        assertThat(Figure.ofReading(Length.ofInches("1.375"), INCH, eighth)).hasToString("1.375 in");
+        assertThat(Figure.ofReading(Length.ofInches("1.375"), MILLIMETRE, eighth))
+                .hasToString("34.925 mm");
+        assertThat(Figure.ofReading(Length.ofMillimetres("32.174"), INCH, MICROMETRE))
+                .hasToString("1.26669 in");
+    }
+
+    @Test
     void a_computed_value_shows_one_decimal_beyond_the_resolution() {
         assertThat(Figure.ofComputed(Length.ofMillimetres("32.1705"), MILLIMETRE, MICROMETRE, List.of()))
                 .hasToString("32.1705 mm");

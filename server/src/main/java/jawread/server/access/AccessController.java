@@ -1,0 +1,113 @@
+package jawread.server.access;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+
+import jakarta.annotation.Nullable;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import jawread.server.words.Shop;
+import org.springframework.core.env.Environment;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseCookie;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shop, its people, and who stands at this screen. */
+@RestController
+@RequestMapping("/api")
+class AccessController {
+    /** A screen stays with its person until somebody else steps up; the browser keeps the ticket for a year. */
+    private static final Duration TICKET_LIFE = Duration.ofDays(365);
+
+    private final People people;
+    private final ScreenTickets tickets;
+    private final Shop shop;
+    private final Clock clock;
+    private final boolean demonstration;
+
+    AccessController(People people, ScreenTickets tickets, Shop shop, Clock clock, Environment environment) {
+        this.people = people;
+        this.tickets = tickets;
+        this.shop = shop;
+        this.clock = clock;
+        this.demonstration = Arrays.asList(environment.getActiveProfiles()).contains("demo");
+    }
+
+    record PersonView(long id, String name, String does) {
+        static PersonView of(Person person) {
+            return new PersonView(person.id(), person.name(), person.does());
+        }
+    }
+
+    /**
+     * @param now the shop's clock, so that a screen whose own is wrong still dates a reading rightly
+     * @param person who stands at this screen; absent until picked
+     */
+    record ShopView(
+            String name,
+            boolean demonstration,
+            Instant now,
+            String decimalMark,
+            @Nullable PersonView person) {}
+
+    record NewPerson(String name, String does) {}
+
+    record NewSession(long person) {}
+
+    /** Nothing at all: the round trip that benchmarks are measured beside. */
+    record Nothing() {}
+
+    @Allowed(ANYONE)
+    @GetMapping("/shop")
+    ShopView shop(HttpServletRequest request) {
+        return new ShopView(
+                shop.shopName(),
+                demonstration,
+                clock.instant(),
+                shop.decimalMark(),
+                tickets.personAt(request).map(PersonView::of).orElse(null));
+    }
+
+    @Allowed(ANYONE)
+    @GetMapping("/nothing")
+    Nothing nothing() {
+        return new Nothing();
+    }
+
+    @Allowed(ANYONE)
+    @GetMapping("/people")
+    List<PersonView> people() {
+        return people.all().stream().map(PersonView::of).toList();
+    }
+
+    @Allowed(ANYONE)
+    @PostMapping("/people")
+    ResponseEntity<PersonView> add(@RequestBody NewPerson person) {
+        return ResponseEntity.status(HttpStatus.CREATED).body(PersonView.of(people.add(person.name(), person.does())));
+    }
+
+    @Allowed(ANYONE)
+    @PostMapping("/sessions")
+    ResponseEntity<PersonView> stepUp(@RequestBody NewSession session) {
+        UUID ticket = people.stepUp(session.person());
+        ResponseCookie cookie = ResponseCookie.from(ScreenTickets.COOKIE, ticket.toString())
+                .httpOnly(true)
+                .sameSite("Strict")
+                .path("/")
+                .maxAge(TICKET_LIFE)
+                .build();
+        return ResponseEntity.status(HttpStatus.CREATED)
+                .header(HttpHeaders.SET_COOKIE, cookie.toString())
+                .body(PersonView.of(people.byId(session.person())));
+    }
+}

@@ -1,0 +1,67 @@
+package jawread.server.access;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.Refusal;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people of the shop, and who stands at which screen. */
+@Service
+public class People {
+    private static final int LONGEST_NAME = 60;
+    private final PersonRepository people;
+    private final ShopSessionRepository sessions;
+    private final Clock clock;
+    private final Words words;
+
+    public People(PersonRepository people, ShopSessionRepository sessions, Clock clock, Words words) {
+        this.people = people;
+        this.sessions = sessions;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Person> all() {
+        return people.findAllByOrderById();
+    }
+
+    /** Refuses an unknown id with 404. */
+    @Transactional(readOnly = true)
+    public Person byId(long id) {
+        return people.findById(id)
+                .orElseThrow(
+                        () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-person", words.say("problem.no-such-person")));
+    }
+
+    /** Refuses an empty or over-long name, and one that is already here. */
+    @Transactional
+    public Person add(String name, String does) {
+        String trimmed = name.strip();
+        if (trimmed.isEmpty() || trimmed.length() > LONGEST_NAME) {
+            throw Refused.field("name", Refusal.of("bad-name"), words.say("problem.bad-name"));
+        }
+        if (people.existsByNameIgnoreCase(trimmed)) {
+            throw Refused.field("name", Refusal.of("name-taken"), words.say("problem.name-taken"));
+        }
+        return people.save(new Person(trimmed, does.strip()));
+    }
+
+    /** This person stands at a screen from now on; the answer is the screen's ticket. */
+    @Transactional
+    public UUID stepUp(long personId) {
+        return sessions.save(new ShopSession(UUID.randomUUID(), byId(personId), clock.instant()))
+                .id();
+    }
+
+    @Transactional(readOnly = true)
+    Optional<Person> at(UUID session) {
+        return sessions.findById(session).map(ShopSession::person);
+    }
+}

@@ -1,0 +1,97 @@
+package jawread.server.access;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Optional;
+import java.util.Set;
+import jawread.server.words.Problems;
+import jawread.server.words.Shop;
+import jawread.server.words.Words;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The guards every request passes: a host name on the list (so that no foreign name can be pointed at this server),
+ * writes only from our own pages and as JSON (so that no foreign page can write with a visitor's ticket), and answers that
+ * let a page load nothing from elsewhere.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class RequestGuards extends OncePerRequestFilter {
+    static final String CONTENT_SECURITY_POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; "
+            + "img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
+
+    private final Shop shop;
+    private final Words words;
+    private final JsonMapper json;
+
+    RequestGuards(Shop shop, Words words, JsonMapper json) {
+        this.shop = shop;
+        this.words = words;
+        this.json = json;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", CONTENT_SECURITY_POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        if (!shop.allowedHosts().contains(bareHost(request))) {
+            refuse(response, HttpStatus.MISDIRECTED_REQUEST, "host-not-allowed");
+        } else if (!READS.contains(request.getMethod()) && !isSameOrigin(request)) {
+            refuse(response, HttpStatus.FORBIDDEN, "foreign-origin");
+        } else if (!READS.contains(request.getMethod()) && !isJson(request)) {
+            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "json-only");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static String bareHost(HttpServletRequest request) {
+        return Optional.ofNullable(request.getHeader(HttpHeaders.HOST))
+                .map(host -> host.replaceFirst(":\\d+$", ""))
+                .orElse("");
+    }
+
+    /** Browsers always name the origin of a write; a program that names none carries nobody's ticket by accident. */
+    private static boolean isSameOrigin(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        String origin = request.getHeader(HttpHeaders.ORIGIN);
+        return (site == null || site.equals("same-origin"))
+                && (origin == null || authorityOf(origin).equals(request.getHeader(HttpHeaders.HOST)));
+    }
+
+    private static String authorityOf(String origin) {
+        try {
+            return Optional.ofNullable(URI.create(origin).getAuthority()).orElse("");
+        } catch (IllegalArgumentException nonsense) {
+            return "";
+        }
+    }
+
+    private static boolean isJson(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type != null && type.split(";", 2)[0].strip().equalsIgnoreCase(MediaType.APPLICATION_JSON_VALUE);
+    }
+
+    private void refuse(HttpServletResponse response, HttpStatus status, String code) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        json.writeValue(response.getWriter(), Problems.problem(status, code, words.say("problem." + code)));
+    }
+}

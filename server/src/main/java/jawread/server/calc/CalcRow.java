@@ -1,0 +1,108 @@
+package jawread.server.calc;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Refusal;
+
+/**
+ * The input columns of one calculation, each in its text form: a list is its items with {@code ;} between, an object of
+ * parts is {@code name=value;name=value}. An empty text is a column left out.
+ */
+final class CalcRow {
+    private final Map<String, String> columns;
+
+    CalcRow(Map<String, String> columns) {
+        this.columns = columns;
+    }
+
+    /** A column that cannot be used as it is. */
+    static final class BadColumn extends RuntimeException {
+        private final transient Refusal refusal;
+        private final String column;
+
+        private BadColumn(String column, Refusal refusal) {
+            super(refusal.code() + " " + column, null, false, false);
+            this.column = column;
+            this.refusal = refusal.with("column", column);
+        }
+
+        Refusal refusal() {
+            return refusal;
+        }
+
+        String column() {
+            return column;
+        }
+    }
+
+    /** As it was given, blanks and all. */
+    String text(String column) {
+        return columns.getOrDefault(column, "");
+    }
+
+    String required(String column) {
+        return Optional.of(text(column))
+                .filter(text -> !text.isEmpty())
+                .orElseThrow(() -> new BadColumn(column, Refusal.of("missing-column")));
+    }
+
+    boolean yes(String column) {
+        return oneOf(column, Stream.of("yes", "no"), Function.identity()).equals("yes");
+    }
+
+    /** The one whose code stands in the column; its codes are said when none does. */
+    <T> T oneOf(String column, Stream<T> choices, Function<T, String> code) {
+        Map<String, T> byCode =
+                choices.collect(Collectors.toMap(code, choice -> choice, (one, two) -> one, LinkedHashMap::new));
+        String text = required(column);
+        if (byCode.containsKey(text)) {
+            return byCode.get(text);
+        }
+        throw bad(column, text, String.join(", ", byCode.keySet()));
+    }
+
+    LengthUnit unit(String column) {
+        String text = required(column);
+        return LengthUnit.ofSuffix(text).orElseThrow(() -> bad(column, text, "in, mm, thou, tenths, µm"));
+    }
+
+    /** A decimal in the row's {@code unit}. */
+    Length length(String column) {
+        return length(column, required(column));
+    }
+
+    Optional<Length> optionalLength(String column) {
+        return text(column).isEmpty() ? Optional.empty() : Optional.of(length(column));
+    }
+
+    /** A decimal of the column, or one item of its list, in the row's {@code unit}. */
+    Length length(String column, String text) {
+        try {
+            return Length.of(new BigDecimal(text.strip()), unit("unit"));
+        } catch (ArithmeticException | NumberFormatException e) {
+            throw bad(column, text, "a decimal with a point, a whole number of picometres");
+        }
+    }
+
+    /** The items of a list; none for an empty one. */
+    List<String> list(String column) {
+        return Arrays.stream(text(column).split(";"))
+                .map(String::strip)
+                .filter(item -> !item.isEmpty())
+                .toList();
+    }
+
+    private static BadColumn bad(String column, String value, String allowed) {
+        return new BadColumn(
+                column, Refusal.of("bad-value").with("value", value).with("allowed", allowed));
+    }
+}

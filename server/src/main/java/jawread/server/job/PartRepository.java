@@ -1,0 +1,15 @@
+package jawread.server.job;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.repository.Repository;
+
+interface PartRepository extends Repository<Part, Long> {
+    Part save(Part part);
+
+    @EntityGraph(attributePaths = {"planRevision", "planRevision.job"})
+    Optional<Part> findById(long id);
+
+    List<Part> findAllByPlanRevisionIdOrderByPosition(long planRevisionId);
+}

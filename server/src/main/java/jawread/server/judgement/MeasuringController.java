@@ -1,0 +1,133 @@
+package jawread.server.judgement;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.PERSON;
+
+import jakarta.annotation.Nullable;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.Length;
+import jawread.core.scale.Parts;
+import jawread.server.access.Allowed;
+import jawread.server.measure.KeepReading;
+import jawread.server.measure.Marks;
+import jawread.server.measure.Marks.MakeMark;
+import jawread.server.measure.Origin;
+import jawread.server.measure.ReadingMark;
+import jawread.server.measure.Readings;
+import jawread.server.measure.Readings.Kept;
+import jawread.server.measure.Rounds;
+import jawread.server.measure.Rounds.Cut;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is done at the bench. Each act is kept first and judged after, and answers with the sheet as it then stands. */
+@RestController
+@RequestMapping("/api")
+class MeasuringController {
+    private final Readings readings;
+    private final Marks marks;
+    private final Rounds rounds;
+    private final Sheets sheets;
+    private final BenchOverview bench;
+
+    MeasuringController(Readings readings, Marks marks, Rounds rounds, Sheets sheets, BenchOverview bench) {
+        this.readings = readings;
+        this.marks = marks;
+        this.rounds = rounds;
+        this.sheets = sheets;
+        this.bench = bench;
+    }
+
+    /**
+     * @param round 0 as found, n after cut n
+     * @param typed the figure as typed; absent when it was read by scale
+     * @param parts the counts read on the scale, by the name of the part; absent when it was typed
+     * @param pm what the page made of the parts, whole picometres
+     * @param takenAt by the shop's clock
+     */
+    record ReadingBody(
+            long part,
+            long feature,
+            int round,
+            long place,
+            long gauge,
+            long person,
+            @Nullable String typed,
+            @Nullable Map<String, BigDecimal> parts,
+            @Nullable Long pm,
+            Instant takenAt) {}
+
+    /** @param kind strike or note */
+    record MarkBody(UUID reading, String kind, String reason, long person) {}
+
+    /** @param asked what the cut set out to take off the size, as typed; absent when it was not said */
+    record RoundBody(
+            long part, long feature, int number, @Nullable String asked, long person) {}
+
+    @Allowed(ANYONE)
+    @GetMapping("/bench")
+    BenchView bench() {
+        return bench.now();
+    }
+
+    @Allowed(ANYONE)
+    @GetMapping("/parts/{part}/features/{feature}/sheet")
+    SheetView sheet(@PathVariable long part, @PathVariable long feature) {
+        return sheets.of(part, feature);
+    }
+
+    /** Keeps a reading, once: 201, and 200 when the same is sent again; another one under this id is refused with 409. */
+    @Allowed(PERSON)
+    @PutMapping("/readings/{id}")
+    ResponseEntity<SheetView> keep(@PathVariable UUID id, @RequestBody ReadingBody body) {
+        Kept kept = readings.keep(new KeepReading(
+                id,
+                body.part(),
+                body.feature(),
+                body.round(),
+                body.place(),
+                body.gauge(),
+                body.person(),
+                body.typed() != null ? Origin.TYPED : Origin.SCALE,
+                Optional.ofNullable(body.typed()),
+                Optional.ofNullable(body.parts()).map(Parts::new),
+                Optional.ofNullable(body.pm()).map(Length::ofPicometres),
+                body.takenAt().truncatedTo(ChronoUnit.MILLIS)));
+        HttpStatus status = kept == Kept.NOW ? HttpStatus.CREATED : HttpStatus.OK;
+        return ResponseEntity.status(status).body(sheets.of(body.part(), body.feature()));
+    }
+
+    /** Strikes a reading, or notes something on it. */
+    @Allowed(PERSON)
+    @PutMapping("/marks/{id}")
+    SheetView mark(@PathVariable UUID id, @RequestBody MarkBody body) {
+        ReadingMark.Kind kind = "note".equals(body.kind()) ? ReadingMark.Kind.NOTE : ReadingMark.Kind.STRIKE;
+        Marks.Where where = marks.make(new MakeMark(id, body.reading(), kind, body.reason(), body.person()));
+        return sheets.of(where.part(), where.feature());
+    }
+
+    /** A cut was taken: opens the next round of the feature. */
+    @Allowed(PERSON)
+    @PutMapping("/rounds/{id}")
+    SheetView cutTaken(@PathVariable UUID id, @RequestBody RoundBody body) {
+        rounds.cutTaken(new Cut(
+                id,
+                body.part(),
+                body.feature(),
+                body.number(),
+                Optional.ofNullable(body.asked()).map(String::strip).filter(text -> !text.isEmpty()),
+                body.person()));
+        return sheets.of(body.part(), body.feature());
+    }
+}

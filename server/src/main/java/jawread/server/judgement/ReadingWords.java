@@ -1,0 +1,96 @@
+package jawread.server.judgement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.length.LengthUnit;
+import jawread.core.scale.Scale;
+import jawread.core.scale.ScaleReading;
+import jawread.server.drawer.Gauge;
+import jawread.server.judgement.SheetView.ReadingView;
+import jawread.server.judgement.SheetView.SaidView;
+import jawread.server.judgement.SheetView.StepView;
+import jawread.server.measure.History;
+import jawread.server.measure.Reading;
+import jawread.server.measure.ReadingMark;
+import jawread.server.words.Figures;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Puts a reading into figures and words: its size, its sum, what was said of it since. */
+@Component
+class ReadingWords {
+    private final Words words;
+    private final Figures figures;
+
+    ReadingWords(Words words, Figures figures) {
+        this.words = words;
+        this.figures = figures;
+    }
+
+    ReadingView of(Reading reading, History history) {
+        List<SaidView> notes = history.marksOf(reading).stream()
+                .filter(mark -> mark.kind() == ReadingMark.Kind.NOTE)
+                .map(ReadingWords::said)
+                .toList();
+        return new ReadingView(
+                reading.getId(),
+                reading.seq(),
+                figures.reading(reading.value(), reading.unit(), reading.resolution()),
+                reading.origin().code(),
+                steps(reading),
+                reading.gauge().shopNumber(),
+                reading.person().name(),
+                reading.takenAt(),
+                history.strikeOf(reading).map(ReadingWords::said).orElse(null),
+                notes,
+                remark(reading).orElse(null));
+    }
+
+    private static SaidView said(ReadingMark mark) {
+        return new SaidView(mark.reason(), mark.person().name(), mark.madeAt());
+    }
+
+    private List<StepView> steps(Reading reading) {
+        if (reading.parts().isEmpty()) {
+            return List.of();
+        }
+        Scale scale = reading.gauge().scale();
+        return scale.read(reading.gauge().base(), reading.parts().get())
+                .map(read ->
+                        read.steps().stream().map(step -> step(step, scale)).toList())
+                .orThrow();
+    }
+
+    private StepView step(ScaleReading.Step step, Scale scale) {
+        LengthUnit unit = scale.unit();
+        String division =
+                figures.reading(step.division(), unit, step.division()).text();
+        return new StepView(
+                step.part(),
+                words.say("step." + step.part(), Map.of("count", step.count().toPlainString(), "division", division)),
+                figures.reading(step.addend(), unit, scale.leastCount()).text());
+    }
+
+    /** Kept all the same: a figure is stored first and looked at after. */
+    private Optional<String> remark(Reading reading) {
+        Gauge gauge = reading.gauge();
+        LengthUnit unit = gauge.scale().unit();
+        var remarks = new ArrayList<String>();
+        if (reading.value().compareTo(gauge.rangeLow()) < 0 || reading.value().compareTo(gauge.rangeHigh()) > 0) {
+            remarks.add(words.say(
+                    "remark.outside-range",
+                    Map.of(
+                            "gauge", gauge.shopNumber(),
+                            "low", figures.exactly(gauge.rangeLow(), unit),
+                            "high", figures.exactly(gauge.rangeHigh(), unit))));
+        }
+        if (reading.value().picometres() % reading.leastCount().picometres() != 0) {
+            remarks.add(words.say(
+                    "remark.finer-than-gauge",
+                    Map.of("gauge", gauge.shopNumber(), "step", figures.exactly(reading.leastCount(), unit))));
+        }
+        return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
+    }
+}

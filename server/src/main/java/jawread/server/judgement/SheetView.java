@@ -1,0 +1,131 @@
+package jawread.server.judgement;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import jawread.server.words.LengthText;
+
+/**
+ * The sheet of one feature of one part: all that the one who measures looks at, figures and sentences ready for showing.
+ *
+ * @param parts the parts of the job, for going to another
+ * @param features the features of the plan, for the drawn section and for going to another
+ * @param rounds from "as found" on; the last is the one in force
+ * @param say one sentence for ears: the last figure, what it comes to, what is next
+ */
+public record SheetView(
+        JobView job,
+        PartView part,
+        List<PartView> parts,
+        List<FeatureView> features,
+        FeatureView feature,
+        List<RoundView> rounds,
+        String say) {
+    public record JobView(
+            long id, String name, String about, String limitsSource, String unit, boolean demonstration) {}
+
+    public record PartView(long id, String name, String mark, VerdictView verdict) {}
+
+    /**
+     * @param starts from the left end of the part
+     * @param places where the gauge is put, for the drawn section
+     */
+    public record FeatureView(
+            long id,
+            String name,
+            String kind,
+            boolean diameter,
+            LimitsView limits,
+            LengthText starts,
+            LengthText length,
+            List<SpotView> places,
+            VerdictView verdict) {}
+
+    public record SpotView(long id, String name, LengthText depth) {}
+
+    /** @param sentence both limits in both units */
+    public record LimitsView(
+            @Nullable LengthText low,
+            @Nullable LengthText high,
+            @Nullable LengthText middle,
+            String sentence) {}
+
+    /**
+     * @param name as found, after cut 1 …
+     * @param cut what the cut before this round was asked to take and what came off, once that is known
+     */
+    public record RoundView(
+            int number, String name, @Nullable CutView cut, List<PlaceView> places, VerdictView verdict) {}
+
+    /**
+     * @param took absent until there is a size on both sides of the cut
+     * @param sentence asked 0.205 mm, took 0.198 mm
+     */
+    public record CutView(
+            @Nullable LengthText asked, @Nullable LengthText took, String sentence) {}
+
+    /**
+     * @param state done, more, scattered, unsettled: where the repeats stand
+     * @param value absent while another reading is asked for
+     * @param repeats how far apart they are, and how far honest ones may be
+     * @param next what to do here now
+     */
+    public record PlaceView(
+            long id,
+            String name,
+            List<ReadingView> readings,
+            int asked,
+            String state,
+            @Nullable LengthText value,
+            String repeats,
+            VerdictView verdict,
+            String next) {}
+
+    /**
+     * @param how typed, scale or demonstration
+     * @param struck why it no longer counts; absent while it does
+     * @param remark something to look at again: outside the gauge's range, finer than it shows
+     */
+    public record ReadingView(
+            UUID id,
+            long seq,
+            LengthText size,
+            String how,
+            List<StepView> steps,
+            String gauge,
+            String person,
+            Instant takenAt,
+            @Nullable SaidView struck,
+            List<SaidView> notes,
+            @Nullable String remark) {}
+
+    /** One addend of a reading by scale: {@code sleeve, 37 × 0.5} and {@code 18.500}. */
+    public record StepView(String part, String label, String figure) {}
+
+    public record SaidView(String reason, String person, Instant at) {}
+
+    /**
+     * @param mark which mark is drawn: in, metal-left, gone, unsettled, not-measured
+     * @param side on which side of the limits the size lies: low, high, or empty when within
+     * @param word the verdict in a word or two
+     * @param cut what to take off; absent unless metal is left
+     */
+    public record VerdictView(
+            String mark,
+            String side,
+            String word,
+            String sentence,
+            @Nullable ToCutView cut) {}
+
+    /**
+     * On the size, and on one side of it for a diameter.
+     *
+     * @param middle to the middle of the limits; absent when one is open
+     */
+    public record ToCutView(
+            LengthText near,
+            @Nullable LengthText middle,
+            @Nullable LengthText sideNear,
+            @Nullable LengthText sideMiddle) {}
+}

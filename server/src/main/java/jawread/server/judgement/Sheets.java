@@ -1,0 +1,150 @@
+package jawread.server.judgement;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.job.PlanRevision;
+import jawread.server.judgement.SheetView.FeatureView;
+import jawread.server.judgement.SheetView.JobView;
+import jawread.server.judgement.SheetView.LimitsView;
+import jawread.server.judgement.SheetView.PartView;
+import jawread.server.judgement.SheetView.PlaceView;
+import jawread.server.judgement.SheetView.ReadingView;
+import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.judgement.SheetView.SpotView;
+import jawread.server.measure.Histories;
+import jawread.server.measure.History;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes the sheet of a feature. */
+@Service
+public class Sheets {
+    private final Jobs jobs;
+    private final Histories histories;
+    private final RoundWords rounds;
+    private final VerdictWords verdicts;
+    private final Figures figures;
+    private final Words words;
+
+    Sheets(Jobs jobs, Histories histories, RoundWords rounds, VerdictWords verdicts, Figures figures, Words words) {
+        this.jobs = jobs;
+        this.histories = histories;
+        this.rounds = rounds;
+        this.verdicts = verdicts;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** Refuses an unknown part or feature with 404. */
+    @Transactional(readOnly = true)
+    public SheetView of(long partId, long featureId) {
+        Part part = jobs.part(partId);
+        Feature feature = jobs.featureOf(part, featureId);
+        PlanRevision plan = part.planRevision();
+        Job job = plan.job();
+        List<Part> parts = jobs.partsOf(plan);
+        History history = histories.of(parts);
+        FeatureJudgement judged = FeatureJudgement.of(job, part, feature, history);
+        List<RoundView> roundViews = judged.rounds().stream()
+                .map(round -> rounds.of(round, judged, job, history))
+                .toList();
+        List<FeatureView> features = plan.features().stream()
+                .map(each -> feature(each, FeatureJudgement.of(job, part, each, history), job))
+                .toList();
+        return new SheetView(
+                new JobView(
+                        job.id(),
+                        job.name(),
+                        job.about(),
+                        job.limitsSource(),
+                        job.unit().symbol(),
+                        job.demonstration()),
+                part(part, plan, history),
+                parts.stream().map(each -> part(each, plan, history)).toList(),
+                features,
+                features.stream()
+                        .filter(each -> each.id() == featureId)
+                        .findFirst()
+                        .orElseThrow(),
+                roundViews,
+                say(judged, roundViews.get(roundViews.size() - 1)));
+    }
+
+    private PartView part(Part part, PlanRevision plan, History history) {
+        List<SizeVerdict> of = plan.features().stream()
+                .map(feature ->
+                        FeatureJudgement.of(plan.job(), part, feature, history).verdict())
+                .toList();
+        return new PartView(part.id(), part.name(), part.mark(), verdicts.plain(SizeVerdict.worstOf(of)));
+    }
+
+    private FeatureView feature(Feature feature, FeatureJudgement judged, Job job) {
+        LengthUnit unit = job.unit();
+        Length step = feature.limitsStep();
+        return new FeatureView(
+                feature.id(),
+                feature.name(),
+                feature.kind().code(),
+                feature.diameter(),
+                limits(feature, unit),
+                figures.reading(feature.starts(), unit, step),
+                figures.reading(feature.length(), unit, step),
+                feature.places().stream()
+                        .map(place ->
+                                new SpotView(place.id(), place.name(), figures.reading(place.depth(), unit, step)))
+                        .toList(),
+                rounds.verdict(judged.inForce(), judged, job));
+    }
+
+    private LimitsView limits(Feature feature, LengthUnit unit) {
+        Length step = feature.limitsStep();
+        Optional<LengthText> low = feature.limits().low().map(limit -> figures.reading(limit, unit, step));
+        Optional<LengthText> high = feature.limits().high().map(limit -> figures.reading(limit, unit, step));
+        Optional<LengthText> middle = feature.limits().middle().map(size -> figures.reading(size, unit, step));
+        String key = "limits." + (low.isPresent() ? high.isPresent() ? "both" : "at-least" : "at-most");
+        String sentence = words.say(
+                key,
+                Map.of(
+                        "low", low.map(LengthText::inBoth).orElse(""),
+                        "high", high.map(LengthText::inBoth).orElse("")));
+        return new LimitsView(low.orElse(null), high.orElse(null), middle.orElse(null), sentence);
+    }
+
+    private String say(FeatureJudgement judged, RoundView round) {
+        Optional<PlaceView> last = round.places().stream()
+                .filter(place -> !place.readings().isEmpty())
+                .max(Comparator.comparingLong(Sheets::lastSeq));
+        if (last.isEmpty()) {
+            return words.say(
+                    "say.nothing-yet", Map.of("feature", judged.feature().name(), "round", round.name()));
+        }
+        PlaceView place = last.get();
+        ReadingView reading = place.readings().get(place.readings().size() - 1);
+        String key = reading.struck() != null ? "say.struck" : place.value() == null ? "say.kept" : "say.settled";
+        return words.say(
+                key,
+                Map.of(
+                        "figure", reading.size().withUnit(),
+                        "place", place.name(),
+                        "value", place.value() == null ? "" : place.value().withUnit(),
+                        "verdict", place.verdict().word(),
+                        "sentence", place.verdict().sentence(),
+                        "next", place.next()));
+    }
+
+    private static long lastSeq(PlaceView place) {
+        return place.readings().get(place.readings().size() - 1).seq();
+    }
+}

@@ -1,0 +1,90 @@
+package jawread.server.judgement;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.WayOut;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.server.job.Feature;
+import jawread.server.judgement.SheetView.ToCutView;
+import jawread.server.judgement.SheetView.VerdictView;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Puts a verdict into its mark, its word and its sentence. */
+@Component
+class VerdictWords {
+    private final Words words;
+    private final Figures figures;
+
+    VerdictWords(Words words, Figures figures) {
+        this.words = words;
+        this.figures = figures;
+    }
+
+    /** A verdict with no size of its own behind it: a part's, a job's. */
+    VerdictView plain(SizeVerdict verdict) {
+        return new VerdictView(verdict.code(), "", word(verdict), "", null);
+    }
+
+    /** A verdict that rests on this size. */
+    VerdictView of(SizeVerdict verdict, Optional<Length> size, Feature feature, LengthUnit unit, Length step) {
+        if (size.isEmpty()) {
+            return new VerdictView(
+                    verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null);
+        }
+        String side =
+                feature.limits().isAbove(size.get()) ? "high" : feature.limits().isBelow(size.get()) ? "low" : "";
+        Optional<ToCutView> cut =
+                WayOut.of(feature.kind(), size.get(), feature.limits()).cut().map(of -> toCut(of, feature, unit, step));
+        String sentence =
+                cut.map(this::cutSentence).orElseGet(() -> sentence(verdict, size.get(), feature, unit, step));
+        return new VerdictView(verdict.code(), side, word(verdict), sentence, cut.orElse(null));
+    }
+
+    private String word(SizeVerdict verdict) {
+        return words.say("verdict." + verdict.code() + ".word");
+    }
+
+    private ToCutView toCut(WayOut.Cut cut, Feature feature, LengthUnit unit, Length step) {
+        Optional<WayOut.Cut> side = feature.diameter() ? Optional.of(cut.perSide()) : Optional.empty();
+        return new ToCutView(
+                show(cut.toNear(), unit, step),
+                cut.toMiddle().map(middle -> show(middle, unit, step)).orElse(null),
+                side.map(of -> show(of.toNear(), unit, step)).orElse(null),
+                side.flatMap(WayOut.Cut::toMiddle)
+                        .map(middle -> show(middle, unit, step))
+                        .orElse(null));
+    }
+
+    private String cutSentence(ToCutView cut) {
+        boolean toMiddle = cut.middle() != null;
+        String key = "cut." + (toMiddle ? "middle" : "near") + (cut.sideNear() == null ? "" : ".diameter");
+        LengthText main = toMiddle ? cut.middle() : cut.near();
+        LengthText side = toMiddle ? cut.sideMiddle() : cut.sideNear();
+        return words.say(
+                key,
+                Map.of(
+                        "main", main.withUnit(),
+                        "side", side == null ? "" : side.withUnit(),
+                        "near", cut.near().withUnit()));
+    }
+
+    private String sentence(SizeVerdict verdict, Length size, Feature feature, LengthUnit unit, Length step) {
+        List<Length> distances = feature.limits().stated().stream()
+                .map(limit -> size.minus(limit).abs())
+                .sorted()
+                .toList();
+        return words.say(
+                "verdict." + verdict.code() + ".sentence",
+                Map.of("by", show(distances.get(0), unit, step).inBoth()));
+    }
+
+    private LengthText show(Length length, LengthUnit unit, Length step) {
+        return figures.computed(length, unit, step, List.of(Length.ZERO));
+    }
+}

@@ -1,0 +1,16 @@
+package jawread.server.live;
+
+/**
+ * A journal line on its way to the screens.
+ *
+ * @param id its place among all lines of the shop
+ * @param seq its place among the lines of the job
+ */
+public record Event(long id, long job, long seq, What what) {
+    /** What a screen is told. */
+    record Told(long job, long seq, String what) {}
+
+    Told told() {
+        return new Told(job, seq, what.code());
+    }
+}

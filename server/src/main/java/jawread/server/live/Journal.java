@@ -1,0 +1,63 @@
+package jawread.server.live;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes down what happens, in one order for all. */
+@Service
+public class Journal {
+    private final EntityManager entities;
+    private final Clock clock;
+    private final ApplicationEventPublisher publisher;
+
+    public Journal(EntityManager entities, Clock clock, ApplicationEventPublisher publisher) {
+        this.entities = entities;
+        this.clock = clock;
+        this.publisher = publisher;
+    }
+
+    /**
+     * Takes the next number in the job, in the caller's transaction, and tells the screens once that is committed. Others
+     * who write wait until then.
+     *
+     * @return the number in the job, from 1
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public long write(long jobId, What what) {
+        JournalHead head = entities.find(JournalHead.class, JournalHead.ONLY, LockModeType.PESSIMISTIC_WRITE);
+        long seq = 1
+                + entities.createQuery("select coalesce(max(seq), 0) from JournalLine where jobId = :job", Long.class)
+                        .setParameter("job", jobId)
+                        .getSingleResult();
+        var line = new JournalLine(head.next(), jobId, seq, what, clock.instant());
+        entities.persist(line);
+        publisher.publishEvent(line.event());
+        return seq;
+    }
+
+    /** All lines after the given one, in order. */
+    @Transactional(readOnly = true)
+    public List<Event> after(long id) {
+        return entities.createQuery(
+                        "select line from JournalLine line where line.id > :id order by line.id", JournalLine.class)
+                .setParameter("id", id)
+                .getResultStream()
+                .map(JournalLine::event)
+                .toList();
+    }
+
+    /** When the last line was written; empty in a new shop. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> lastWritten() {
+        return Optional.ofNullable(entities.createQuery("select max(at) from JournalLine", Instant.class)
+                .getSingleResult());
+    }
+}

@@ -1,0 +1,44 @@
+package jawread.server.measure;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.Length;
+import jawread.core.scale.Parts;
+
+/**
+ * A reading to be kept, as the bench sent it.
+ *
+ * @param id made by the browser, so that sending it twice keeps it once
+ * @param round 0 as found, n after cut n
+ * @param typed the figure as typed; empty when it was read by scale
+ * @param parts the counts read on the scale; empty when it was typed
+ * @param sum what the browser made of the parts; a difference from the sum made here is refused
+ */
+public record KeepReading(
+        UUID id,
+        long part,
+        long feature,
+        int round,
+        long place,
+        long gauge,
+        long person,
+        Origin origin,
+        Optional<String> typed,
+        Optional<Parts> parts,
+        Optional<Length> sum,
+        Instant takenAt) {
+    /** Whether a kept reading says just what this one asks for: then it is this one, sent again. */
+    boolean isKeptAs(Reading kept) {
+        return kept.partId() == part
+                && kept.round().feature().id() == feature
+                && kept.round().number() == round
+                && kept.place().id() == place
+                && kept.gauge().id() == gauge
+                && kept.person().id() == person
+                && kept.origin() == origin
+                && kept.typed().equals(typed)
+                && kept.parts().equals(parts)
+                && kept.takenAt().equals(takenAt);
+    }
+}

@@ -1,0 +1,197 @@
+package jawread.server.measure;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.scale.Parts;
+import jawread.server.access.Person;
+import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeState;
+import jawread.server.job.Job;
+import jawread.server.job.Place;
+import jawread.server.job.PlanRevision;
+import org.hibernate.annotations.Immutable;
+
+/** What a person read, where, with what; kept as it was for ever. */
+@Entity
+@Immutable
+public class Reading extends Kept {
+    @Id
+    private UUID id;
+
+    @ManyToOne(optional = false)
+    private Job job;
+
+    @Column(nullable = false)
+    private long seq;
+
+    @ManyToOne(optional = false)
+    private PlanRevision planRevision;
+
+    @Column(name = "part_id", nullable = false)
+    private long partId;
+
+    @ManyToOne(optional = false)
+    private MeasuringRound round;
+
+    @ManyToOne(optional = false)
+    private Place place;
+
+    @ManyToOne(optional = false)
+    private Gauge gauge;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private GaugeState gaugeState;
+
+    @ManyToOne(optional = false)
+    private Person person;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private Origin origin;
+
+    private String typed;
+    private String parts;
+
+    @Column(nullable = false)
+    private long rawPm;
+
+    @Column(nullable = false)
+    private long correctionPm;
+
+    @Column(nullable = false)
+    private long resolutionPm;
+
+    @Column(nullable = false)
+    private long leastCountPm;
+
+    @Column(nullable = false)
+    private long spreadPm;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private LengthUnit unit;
+
+    @Column(nullable = false)
+    private Instant takenAt;
+
+    @Column(nullable = false)
+    private Instant keptAt;
+
+    protected Reading() {}
+
+    Reading(
+            KeepReading asked,
+            Read read,
+            MeasuringRound round,
+            Place place,
+            Gauge gauge,
+            Person person,
+            long seq,
+            Instant now) {
+        this.id = asked.id();
+        this.planRevision = round.part().planRevision();
+        this.job = planRevision.job();
+        this.seq = seq;
+        this.partId = round.part().id();
+        this.round = round;
+        this.place = place;
+        this.gauge = gauge;
+        this.gaugeState = gauge.state();
+        this.person = person;
+        this.origin = asked.origin();
+        this.typed = asked.typed().orElse(null);
+        this.parts = asked.parts().map(Parts::toString).orElse(null);
+        this.rawPm = read.value().picometres();
+        this.correctionPm = 0;
+        this.resolutionPm = read.resolution().picometres();
+        this.leastCountPm = gauge.scale().leastCount().picometres();
+        this.spreadPm = gauge.spread().picometres();
+        this.unit = read.unit();
+        this.takenAt = asked.takenAt();
+        this.keptAt = now;
+    }
+
+    /** What the figure or the scale parts come to. */
+    record Read(Length value, Length resolution, LengthUnit unit) {}
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** Its number in the job. */
+    public long seq() {
+        return seq;
+    }
+
+    public MeasuringRound round() {
+        return round;
+    }
+
+    public Place place() {
+        return place;
+    }
+
+    public Gauge gauge() {
+        return gauge;
+    }
+
+    public Person person() {
+        return person;
+    }
+
+    public Origin origin() {
+        return origin;
+    }
+
+    public Optional<String> typed() {
+        return Optional.ofNullable(typed);
+    }
+
+    public Optional<Parts> parts() {
+        return Optional.ofNullable(parts).map(Parts::parse);
+    }
+
+    /** The size, with the gauge's known error taken off. */
+    public Length value() {
+        return Length.ofPicometres(rawPm).plus(Length.ofPicometres(correctionPm));
+    }
+
+    /** One unit of the last digit written down. */
+    public Length resolution() {
+        return Length.ofPicometres(resolutionPm);
+    }
+
+    /** The least count of the gauge it was read on. */
+    public Length leastCount() {
+        return Length.ofPicometres(leastCountPm);
+    }
+
+    /** s of single readings with that gauge, as it was then. */
+    public Length spread() {
+        return Length.ofPicometres(spreadPm);
+    }
+
+    /** The unit it was read in. */
+    public LengthUnit unit() {
+        return unit;
+    }
+
+    public Instant takenAt() {
+        return takenAt;
+    }
+
+    long partId() {
+        return partId;
+    }
+}

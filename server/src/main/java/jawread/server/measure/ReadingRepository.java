@@ -1,0 +1,17 @@
+package jawread.server.measure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.repository.Repository;
+
+/** Keeps and finds readings. There is no way here to change or delete one. */
+interface ReadingRepository extends Repository<Reading, UUID> {
+    Reading save(Reading reading);
+
+    Optional<Reading> findById(UUID id);
+
+    @EntityGraph(attributePaths = {"round", "place", "gauge", "person"})
+    List<Reading> findAllByPartIdInOrderBySeq(List<Long> partIds);
+}

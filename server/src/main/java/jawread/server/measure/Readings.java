@@ -1,0 +1,147 @@
+package jawread.server.measure;
+
+import java.time.Clock;
+import java.util.Optional;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
+import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
+import jawread.core.length.TypedLength.Kind;
+import jawread.core.scale.Scale;
+import jawread.server.access.People;
+import jawread.server.access.Person;
+import jawread.server.drawer.Drawer;
+import jawread.server.drawer.Gauge;
+import jawread.server.job.Feature;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.job.Place;
+import jawread.server.live.Journal;
+import jawread.server.live.What;
+import jawread.server.measure.Reading.Read;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps readings. */
+@Service
+public class Readings {
+    private final ReadingRepository readings;
+    private final Rounds rounds;
+    private final Jobs jobs;
+    private final Drawer drawer;
+    private final People people;
+    private final Journal journal;
+    private final Clock clock;
+    private final Words words;
+
+    public Readings(
+            ReadingRepository readings,
+            Rounds rounds,
+            Jobs jobs,
+            Drawer drawer,
+            People people,
+            Journal journal,
+            Clock clock,
+            Words words) {
+        this.readings = readings;
+        this.rounds = rounds;
+        this.jobs = jobs;
+        this.drawer = drawer;
+        this.people = people;
+        this.journal = journal;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    /** What became of a reading that was sent. */
+    public enum Kept {
+        NOW,
+        /** It was sent before, just so: a retry. */
+        BEFORE
+    }
+
+    /**
+     * Keeps a reading, once. Refuses another one under the same id with 409; a figure or parts that cannot be understood,
+     * a sum that differs from the one made here, and a gauge that may not measure with 422.
+     */
+    @Transactional
+    public Kept keep(KeepReading asked) {
+        Optional<Reading> before = readings.findById(asked.id());
+        if (before.isPresent()) {
+            if (!asked.isKeptAs(before.get())) {
+                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+            }
+            return Kept.BEFORE;
+        }
+        Part part = jobs.part(asked.part());
+        Feature feature = jobs.featureOf(part, asked.feature());
+        Place place = jobs.placeOf(feature, asked.place());
+        Gauge gauge = drawer.byId(asked.gauge());
+        refuseUnlessFit(gauge);
+        refuseMadeUp(asked, part);
+        Read read = read(asked, gauge);
+        Person person = people.byId(asked.person());
+        long seq = journal.write(part.planRevision().job().id(), What.READING);
+        MeasuringRound round = rounds.forReading(asked, part, feature, person);
+        readings.save(new Reading(asked, read, round, place, gauge, person, seq, clock.instant()));
+        return Kept.NOW;
+    }
+
+    private void refuseUnlessFit(Gauge gauge) {
+        if (!gauge.state().mayMeasure()) {
+            var refusal = Refusal.of("gauge-not-fit")
+                    .with("gauge", gauge.shopNumber())
+                    .with("state", gauge.state().code());
+            throw Refused.field(
+                    "gauge", refusal, words.say(refusal, gauge.scale().unit()));
+        }
+    }
+
+    private void refuseMadeUp(KeepReading asked, Part part) {
+        if (asked.origin() == Origin.DEMONSTRATION && !part.planRevision().job().demonstration()) {
+            throw Refused.field("origin", Refusal.of("made-up"), words.say("problem.made-up"));
+        }
+    }
+
+    private Read read(KeepReading asked, Gauge gauge) {
+        Scale scale = gauge.scale();
+        LengthUnit unit = scale.unit();
+        if (asked.typed().isPresent() == asked.parts().isPresent()) {
+            throw Refused.field("typed", Refusal.of("typed-or-parts"), words.say("problem.typed-or-parts"));
+        }
+        return asked.typed()
+                .map(text -> accepted("typed", unit, typed(text, unit)))
+                .orElseGet(() -> byScale(asked, gauge));
+    }
+
+    private static Outcome<Read> typed(String text, LengthUnit unit) {
+        return TypedLength.parse(text, unit, Kind.SIZE)
+                .map(typed -> new Read(
+                        typed.length(),
+                        typed.resolution(),
+                        typed.unit().isInch() ? LengthUnit.INCH : LengthUnit.MILLIMETRE));
+    }
+
+    private Read byScale(KeepReading asked, Gauge gauge) {
+        Scale scale = gauge.scale();
+        Read read = accepted(
+                "parts",
+                scale.unit(),
+                scale.read(gauge.base(), asked.parts().orElseThrow())
+                        .map(reading -> new Read(reading.value(), scale.leastCount(), scale.unit())));
+        asked.sum().filter(sum -> !sum.equals(read.value())).ifPresent(sum -> {
+            var refusal = Refusal.of("sum-differs").with("here", read.value()).with("there", sum);
+            throw Refused.field("pm", refusal, words.say(refusal, scale.unit()));
+        });
+        return read;
+    }
+
+    private Read accepted(String field, LengthUnit unit, Outcome<Read> outcome) {
+        return outcome.fold(read -> read, refusal -> {
+            throw Refused.field(field, refusal, words.say(refusal, unit));
+        });
+    }
+}

@@ -1,0 +1,113 @@
+package jawread.server.measure;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
+import jawread.core.length.TypedLength.Kind;
+import jawread.server.access.People;
+import jawread.server.access.Person;
+import jawread.server.job.Feature;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.live.Journal;
+import jawread.server.live.What;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Rounds: "as found" opens with its first reading, each further one with a cut taken. */
+@Service
+public class Rounds {
+    private final RoundRepository rounds;
+    private final Jobs jobs;
+    private final People people;
+    private final Journal journal;
+    private final Clock clock;
+    private final Words words;
+
+    public Rounds(RoundRepository rounds, Jobs jobs, People people, Journal journal, Clock clock, Words words) {
+        this.rounds = rounds;
+        this.jobs = jobs;
+        this.people = people;
+        this.journal = journal;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    /**
+     * A cut that was taken.
+     *
+     * @param number of the round it opens: 1 after the first cut
+     * @param asked what it set out to take off the size, as typed; empty when it was not said
+     */
+    public record Cut(UUID id, long part, long feature, int number, Optional<String> asked, long person) {}
+
+    /** Opens the round after a cut. The same cut sent again changes nothing. */
+    @Transactional
+    public void cutTaken(Cut cut) {
+        Optional<MeasuringRound> kept = rounds.findById(cut.id());
+        if (kept.isPresent()) {
+            refuseUnless(isKeptAs(cut, kept.get()), "kept-otherwise");
+            return;
+        }
+        Part part = jobs.part(cut.part());
+        Feature feature = jobs.featureOf(part, cut.feature());
+        LengthUnit unit = part.planRevision().job().unit();
+        Optional<TypedLength> asked = cut.asked().map(text -> asked(text, unit));
+        journal.write(part.planRevision().job().id(), What.ROUND);
+        refuseUnless(cut.number() > 0 && cut.number() == nextNumber(part, feature), "round-not-next");
+        Person person = people.byId(cut.person());
+        rounds.save(
+                new MeasuringRound(cut.id(), part, feature, cut.number(), cut.asked(), asked, person, clock.instant()));
+    }
+
+    /** The round that a reading belongs to; the first reading of all opens "as found". */
+    MeasuringRound forReading(KeepReading reading, Part part, Feature feature, Person person) {
+        return rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), reading.round())
+                .orElseGet(() -> {
+                    refuseUnless(reading.round() == 0, "no-such-round");
+                    return rounds.save(new MeasuringRound(
+                            UUID.randomUUID(),
+                            part,
+                            feature,
+                            0,
+                            Optional.empty(),
+                            Optional.empty(),
+                            person,
+                            clock.instant()));
+                });
+    }
+
+    private int nextNumber(Part part, Feature feature) {
+        int number = 1;
+        while (rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), number)
+                .isPresent()) {
+            number++;
+        }
+        return number;
+    }
+
+    private TypedLength asked(String text, LengthUnit unit) {
+        return TypedLength.parse(text, unit, Kind.SIZE).fold(typed -> typed, (Refusal refusal) -> {
+            throw Refused.field("asked", refusal, words.say(refusal, unit));
+        });
+    }
+
+    private static boolean isKeptAs(Cut cut, MeasuringRound kept) {
+        return kept.part().id() == cut.part()
+                && kept.feature().id() == cut.feature()
+                && kept.number() == cut.number()
+                && kept.askedTyped().equals(cut.asked());
+    }
+
+    private void refuseUnless(boolean allowed, String code) {
+        if (!allowed) {
+            throw Refused.of(HttpStatus.CONFLICT, code, words.say("problem." + code));
+        }
+    }
+}

@@ -1,0 +1,43 @@
+package jawread.server.words;
+
+import java.util.Collection;
+import java.util.List;
+import jawread.core.length.Figure;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import org.springframework.stereotype.Component;
+
+/** The one way a length becomes text, with the shop's decimal mark. */
+@Component
+public class Figures {
+    private final String decimalMark;
+
+    public Figures(Shop shop) {
+        decimalMark = shop.decimalMark();
+    }
+
+    /** As it was read, or as it stands on the drawing. */
+    public LengthText reading(Length length, LengthUnit unit, Length resolution) {
+        return both(length, Figure.ofReading(length, unit, resolution), resolution, List.of());
+    }
+
+    /** As it was computed, kept on its side of the limits it is shown with. */
+    public LengthText computed(Length length, LengthUnit unit, Length resolution, Collection<Length> limits) {
+        return both(length, Figure.ofComputed(length, unit, resolution, limits), resolution, limits);
+    }
+
+    /** All the digits there are, and the unit, for a sentence. */
+    public String exactly(Length length, LengthUnit unit) {
+        return marked(Figure.exactly(length, unit).toString());
+    }
+
+    private LengthText both(Length length, Figure figure, Length resolution, Collection<Length> limits) {
+        Figure other = Figure.ofConverted(length, figure.unit().other(), resolution, limits);
+        return new LengthText(
+                length.picometres(), marked(figure.digits()), figure.unit().symbol(), marked(other.toString()));
+    }
+
+    private String marked(String digits) {
+        return digits.replace(".", decimalMark);
+    }
+}

@@ -1,0 +1,81 @@
+package jawread.server.words;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/**
+ * The one form of an error: RFC 9457 problem details with a stable {@code code}, the {@code field} at fault, and in
+ * {@code detail} a sentence that a machinist understands.
+ */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private final Words words;
+
+    public Problems(Words words) {
+        this.words = words;
+    }
+
+    /** The problem that a refusal becomes, also where it is one answer among several. */
+    public static ProblemDetail of(Refused refused) {
+        ProblemDetail problem = problem(refused.status(), refused.refusal().code(), refused.sentence());
+        if (!refused.field().isEmpty()) {
+            problem.setProperty("field", refused.field());
+        }
+        if (!refused.refusal().hint().isEmpty()) {
+            problem.setProperty("hint", refused.refusal().hint());
+        }
+        return problem;
+    }
+
+    /** A problem made from its parts. */
+    public static ProblemDetail problem(HttpStatusCode status, String code, String sentence) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+        problem.setProperty("code", code);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refused refused) {
+        return ResponseEntity.status(refused.status()).body(of(refused));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unforeseen(RuntimeException failure, HttpServletRequest request) {
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), failure);
+        return ResponseEntity.internalServerError()
+                .body(problem(HttpStatus.INTERNAL_SERVER_ERROR, "failed-here", words.say("problem.failed-here")));
+    }
+
+    /** What Spring itself refuses (no such address, no JSON, a field of the wrong kind) gets a code and our words too. */
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception failure, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String code = switch (status.value()) {
+            case 404 -> "not-found";
+            case 405 -> "method-not-allowed";
+            case 415 -> "json-only";
+            default -> "bad-request";
+        };
+        String sentence = words.say("problem." + code, Map.of("what", reason(failure)));
+        return super.handleExceptionInternal(failure, problem(status, code, sentence), headers, status, request);
+    }
+
+    private static String reason(Exception failure) {
+        return failure instanceof ErrorResponse response && response.getBody().getDetail() != null
+                ? response.getBody().getDetail()
+                : "";
+    }
+}

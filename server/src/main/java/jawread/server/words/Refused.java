@@ -1,0 +1,52 @@
+package jawread.server.words;
+
+import jawread.core.length.Refusal;
+import org.springframework.http.HttpStatus;
+
+/**
+ * Ends a request that cannot be done, on its way to becoming an RFC 9457 problem.
+ */
+public class Refused extends RuntimeException {
+    private final transient Refusal refusal;
+    private final HttpStatus status;
+    private final String field;
+    private final String sentence;
+
+    private Refused(Refusal refusal, HttpStatus status, String field, String sentence) {
+        super(refusal.code() + ": " + sentence, null, false, false);
+        this.refusal = refusal;
+        this.status = status;
+        this.field = field;
+        this.sentence = sentence;
+    }
+
+    /**
+     * A request understood, and refused for what one of its fields says.
+     *
+     * @param field the offending field, as the request names it
+     */
+    public static Refused field(String field, Refusal refusal, String sentence) {
+        return new Refused(refusal, HttpStatus.UNPROCESSABLE_CONTENT, field, sentence);
+    }
+
+    public static Refused of(HttpStatus status, String code, String sentence) {
+        return new Refused(Refusal.of(code), status, "", sentence);
+    }
+
+    public Refusal refusal() {
+        return refusal;
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    /** Empty when no single field is at fault. */
+    public String field() {
+        return field;
+    }
+
+    public String sentence() {
+        return sentence;
+    }
+}
