@@ -285,7 +285,8 @@ export interface components {
             sentence: string;
         };
         MarkBody: {
-            kind: string;
+            /** @enum {string} */
+            kind: "STRIKE" | "NOTE";
             /** Format: int64 */
             person: number;
             /** Format: uuid */
@@ -397,19 +398,31 @@ export interface components {
             person: string;
             reason: string;
         };
+        ScalePartView: {
+            /** Format: int64 */
+            divisionPm: number;
+            estimate: boolean;
+            /** Format: int32 */
+            last: number;
+            name: string;
+        };
         ScaleView: {
             family: string;
             /** Format: int32 */
             figureEvery: number;
             id: string;
             leastCount: components["schemas"]["LengthText"];
-            parts: components["schemas"]["PartView"][];
+            parts: components["schemas"]["ScalePartView"][];
+            traps: components["schemas"]["TrapView"][];
             unit: string;
         };
         SheetView: {
             feature: components["schemas"]["FeatureView"];
             features: components["schemas"]["FeatureView"][];
+            /** Format: int64 */
+            gauge?: number | null;
             job: components["schemas"]["JobView"];
+            next?: components["schemas"]["NextView"];
             part: components["schemas"]["PartView"];
             parts: components["schemas"]["PartView"][];
             rounds: components["schemas"]["RoundView"][];
@@ -443,6 +456,14 @@ export interface components {
             near: components["schemas"]["LengthText"];
             sideMiddle?: components["schemas"]["LengthText"];
             sideNear?: components["schemas"]["LengthText"];
+        };
+        TrapView: {
+            /** Format: int32 */
+            from: number;
+            part: string;
+            sentence: string;
+            /** Format: int32 */
+            to: number;
         };
         VerdictView: {
             cut?: components["schemas"]["ToCutView"];

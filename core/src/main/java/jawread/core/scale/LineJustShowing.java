@@ -1,5 +1,7 @@
 package jawread.core.scale;
 
+import java.util.Locale;
+
 /**
  * The rule for a coarse line that only just shows at the edge.
  *
@@ -14,6 +16,10 @@ public enum LineJustShowing {
 
     /** A fifth of a turn: within it an eye at arm's length cannot see on which side of the edge the line lies. */
     private static final double NEAR_TURNS = 0.2;
+
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
 
     /**
      * The rule at a fine count.

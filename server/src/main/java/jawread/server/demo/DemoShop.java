@@ -29,8 +29,7 @@ import jawread.server.measure.Origin;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.Rounds.Cut;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,12 +41,13 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 @Profile("demo")
-class DemoShop implements ApplicationRunner {
+class DemoShop implements SmartLifecycle {
     private final People people;
     private final Drawer drawer;
     private final Jobs jobs;
     private final Readings readings;
     private final Rounds rounds;
+    private volatile boolean furnished;
 
     DemoShop(People people, Drawer drawer, Jobs jobs, Readings readings, Rounds rounds) {
         this.people = people;
@@ -57,9 +57,26 @@ class DemoShop implements ApplicationRunner {
         this.rounds = rounds;
     }
 
+    /** Before the server opens its port, so that no page ever sees the shop half furnished. */
+    @Override
+    public int getPhase() {
+        return 0;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return furnished;
+    }
+
+    @Override
+    public void stop() {
+        furnished = false;
+    }
+
     @Override
     @Transactional
-    public void run(ApplicationArguments arguments) {
+    public void start() {
+        furnished = true;
         if (jobs.areNone()) {
             Person ansa = people.add("Ansa", "turner");
             people.add("Bero", "repairs");

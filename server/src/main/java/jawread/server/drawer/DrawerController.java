@@ -5,6 +5,7 @@ import static jawread.server.access.Allowed.To.ANYONE;
 import java.util.List;
 import jawread.server.access.Allowed;
 import jawread.server.words.Figures;
+import jawread.server.words.Words;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -15,15 +16,19 @@ import org.springframework.web.bind.annotation.RestController;
 class DrawerController {
     private final Drawer drawer;
     private final Figures figures;
+    private final Words words;
 
-    DrawerController(Drawer drawer, Figures figures) {
+    DrawerController(Drawer drawer, Figures figures, Words words) {
         this.drawer = drawer;
         this.figures = figures;
+        this.words = words;
     }
 
     @Allowed(ANYONE)
     @GetMapping
     List<GaugeView> all() {
-        return drawer.all().stream().map(gauge -> GaugeView.of(gauge, figures)).toList();
+        return drawer.all().stream()
+                .map(gauge -> GaugeView.of(gauge, figures, words))
+                .toList();
     }
 }

@@ -101,6 +101,11 @@ public class Gauge {
         return Length.ofPicometres(rangeHighPm);
     }
 
+    /** Whether a size lies in its range, both ends included. */
+    public boolean covers(Length size) {
+        return size.compareTo(rangeLow()) >= 0 && size.compareTo(rangeHigh()) <= 0;
+    }
+
     public Length spread() {
         return Length.ofPicometres(spreadPm);
     }

@@ -26,6 +26,4 @@ public record BenchView(List<BenchJob> jobs) {
     public record BenchPart(long id, String name, String mark, VerdictView verdict, List<BenchFeature> features) {}
 
     public record BenchFeature(long id, String name, String limits, VerdictView verdict) {}
-
-    public record NextView(long part, long feature, String sentence) {}
 }

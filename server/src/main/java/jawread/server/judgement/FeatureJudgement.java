@@ -16,7 +16,7 @@ import jawread.server.measure.MeasuringRound;
  *
  * @param rounds from "as found" on, at least that one
  */
-record FeatureJudgement(Feature feature, List<RoundJudgement> rounds) {
+record FeatureJudgement(Part part, Feature feature, List<RoundJudgement> rounds) {
     static FeatureJudgement of(Job job, Part part, Feature feature, History history) {
         var rounds = new ArrayList<RoundJudgement>();
         List<MeasuringRound> opened = history.roundsOf(part.id(), feature.id());
@@ -24,7 +24,7 @@ record FeatureJudgement(Feature feature, List<RoundJudgement> rounds) {
             rounds.add(RoundJudgement.notYetRead(job, feature, history));
         }
         opened.forEach(round -> rounds.add(RoundJudgement.of(job, feature, history, round)));
-        return new FeatureJudgement(feature, List.copyOf(rounds));
+        return new FeatureJudgement(part, feature, List.copyOf(rounds));
     }
 
     RoundJudgement inForce() {
@@ -33,6 +33,15 @@ record FeatureJudgement(Feature feature, List<RoundJudgement> rounds) {
 
     SizeVerdict verdict() {
         return inForce().verdict();
+    }
+
+    boolean isMeasured() {
+        return verdict() != SizeVerdict.NOT_MEASURED;
+    }
+
+    /** Gone is gone: nothing is left to do there but to take the next part. */
+    boolean isOpen() {
+        return verdict() != SizeVerdict.IN && verdict() != SizeVerdict.GONE;
     }
 
     /** What the cut before a round took off; empty without a size on both sides of it. */

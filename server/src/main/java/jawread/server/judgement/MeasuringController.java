@@ -68,8 +68,8 @@ class MeasuringController {
             @Nullable Long pm,
             Instant takenAt) {}
 
-    /** @param kind strike or note */
-    record MarkBody(UUID reading, String kind, String reason, long person) {}
+    /** @param kind STRIKE or NOTE; any other is refused */
+    record MarkBody(UUID reading, ReadingMark.Kind kind, String reason, long person) {}
 
     /** @param asked what the cut set out to take off the size, as typed; absent when it was not said */
     record RoundBody(
@@ -112,8 +112,7 @@ class MeasuringController {
     @Allowed(PERSON)
     @PutMapping("/marks/{id}")
     SheetView mark(@PathVariable UUID id, @RequestBody MarkBody body) {
-        ReadingMark.Kind kind = "note".equals(body.kind()) ? ReadingMark.Kind.NOTE : ReadingMark.Kind.STRIKE;
-        Marks.Where where = marks.make(new MakeMark(id, body.reading(), kind, body.reason(), body.person()));
+        Marks.Where where = marks.make(new MakeMark(id, body.reading(), body.kind(), body.reason(), body.person()));
         return sheets.of(where.part(), where.feature());
     }
 

@@ -78,7 +78,7 @@ class ReadingWords {
         Gauge gauge = reading.gauge();
         LengthUnit unit = gauge.scale().unit();
         var remarks = new ArrayList<String>();
-        if (reading.value().compareTo(gauge.rangeLow()) < 0 || reading.value().compareTo(gauge.rangeHigh()) > 0) {
+        if (!gauge.covers(reading.value())) {
             remarks.add(words.say(
                     "remark.outside-range",
                     Map.of(

@@ -12,6 +12,8 @@ import jawread.server.words.LengthText;
  * @param parts the parts of the job, for going to another
  * @param features the features of the plan, for the drawn section and for going to another
  * @param rounds from "as found" on; the last is the one in force
+ * @param gauge the one to measure with: the one read with last here, else the first of the drawer that covers the limits
+ * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
 public record SheetView(
@@ -21,6 +23,8 @@ public record SheetView(
         List<FeatureView> features,
         FeatureView feature,
         List<RoundView> rounds,
+        @Nullable Long gauge,
+        @Nullable NextView next,
         String say) {
     public record JobView(
             long id, String name, String about, String limitsSource, String unit, boolean demonstration) {}

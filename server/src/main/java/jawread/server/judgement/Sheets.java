@@ -4,14 +4,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.server.drawer.Drawer;
+import jawread.server.drawer.Gauge;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
-import jawread.server.job.PlanRevision;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.LimitsView;
@@ -21,7 +21,7 @@ import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.judgement.SheetView.SpotView;
 import jawread.server.measure.Histories;
-import jawread.server.measure.History;
+import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -32,17 +32,26 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Sheets {
     private final Jobs jobs;
+    private final Drawer drawer;
     private final Histories histories;
     private final RoundWords rounds;
-    private final VerdictWords verdicts;
+    private final PartWords partWords;
     private final Figures figures;
     private final Words words;
 
-    Sheets(Jobs jobs, Histories histories, RoundWords rounds, VerdictWords verdicts, Figures figures, Words words) {
+    Sheets(
+            Jobs jobs,
+            Drawer drawer,
+            Histories histories,
+            RoundWords rounds,
+            PartWords partWords,
+            Figures figures,
+            Words words) {
         this.jobs = jobs;
+        this.drawer = drawer;
         this.histories = histories;
         this.rounds = rounds;
-        this.verdicts = verdicts;
+        this.partWords = partWords;
         this.figures = figures;
         this.words = words;
     }
@@ -52,17 +61,15 @@ public class Sheets {
     public SheetView of(long partId, long featureId) {
         Part part = jobs.part(partId);
         Feature feature = jobs.featureOf(part, featureId);
-        PlanRevision plan = part.planRevision();
+        List<Part> parts = jobs.partsOf(part.planRevision());
+        var plan = PlanJudgement.of(part.planRevision(), parts, histories.of(parts));
+        FeatureJudgement judged = plan.of(part, feature);
         Job job = plan.job();
-        List<Part> parts = jobs.partsOf(plan);
-        History history = histories.of(parts);
-        FeatureJudgement judged = FeatureJudgement.of(job, part, feature, history);
         List<RoundView> roundViews = judged.rounds().stream()
-                .map(round -> rounds.of(round, judged, job, history))
+                .map(round -> rounds.of(round, judged, job, plan.history()))
                 .toList();
-        List<FeatureView> features = plan.features().stream()
-                .map(each -> feature(each, FeatureJudgement.of(job, part, each, history), job))
-                .toList();
+        List<FeatureView> features =
+                plan.of(part).stream().map(each -> feature(each, plan)).toList();
         return new SheetView(
                 new JobView(
                         job.id(),
@@ -71,27 +78,38 @@ public class Sheets {
                         job.limitsSource(),
                         job.unit().symbol(),
                         job.demonstration()),
-                part(part, plan, history),
-                parts.stream().map(each -> part(each, plan, history)).toList(),
+                part(part, plan),
+                parts.stream().map(each -> part(each, plan)).toList(),
                 features,
                 features.stream()
                         .filter(each -> each.id() == featureId)
                         .findFirst()
                         .orElseThrow(),
                 roundViews,
+                gauge(judged, job.unit()).map(Gauge::id).orElse(null),
+                plan.next(Optional.of(part))
+                        .map(next -> partWords.next(next, plan))
+                        .orElse(null),
                 say(judged, roundViews.get(roundViews.size() - 1)));
     }
 
-    private PartView part(Part part, PlanRevision plan, History history) {
-        List<SizeVerdict> of = plan.features().stream()
-                .map(feature ->
-                        FeatureJudgement.of(plan.job(), part, feature, history).verdict())
-                .toList();
-        return new PartView(part.id(), part.name(), part.mark(), verdicts.plain(SizeVerdict.worstOf(of)));
+    private Optional<Gauge> gauge(FeatureJudgement judged, LengthUnit unit) {
+        Optional<Gauge> last = judged.rounds().stream()
+                .flatMap(round -> round.places().stream())
+                .flatMap(place -> place.readings().stream())
+                .max(Comparator.comparingLong(Reading::seq))
+                .map(Reading::gauge)
+                .filter(gauge -> gauge.state().mayMeasure());
+        return last.or(() -> drawer.firstFor(judged.feature().limits().stated(), unit));
     }
 
-    private FeatureView feature(Feature feature, FeatureJudgement judged, Job job) {
-        LengthUnit unit = job.unit();
+    private PartView part(Part part, PlanJudgement plan) {
+        return new PartView(part.id(), part.name(), part.mark(), partWords.verdict(part, plan));
+    }
+
+    private FeatureView feature(FeatureJudgement judged, PlanJudgement plan) {
+        Feature feature = judged.feature();
+        LengthUnit unit = plan.job().unit();
         Length step = feature.limitsStep();
         return new FeatureView(
                 feature.id(),
@@ -105,7 +123,7 @@ public class Sheets {
                         .map(place ->
                                 new SpotView(place.id(), place.name(), figures.reading(place.depth(), unit, step)))
                         .toList(),
-                rounds.verdict(judged.inForce(), judged, job));
+                partWords.verdict(judged, plan));
     }
 
     private LimitsView limits(Feature feature, LengthUnit unit) {

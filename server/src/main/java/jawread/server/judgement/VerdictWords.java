@@ -26,9 +26,16 @@ class VerdictWords {
         this.figures = figures;
     }
 
-    /** A verdict with no size of its own behind it: a part's, a job's. */
-    VerdictView plain(SizeVerdict verdict) {
-        return new VerdictView(verdict.code(), "", word(verdict), "", null);
+    /** The worst of several, for a part or a job: its mark and its word, without the sentence of a single size. */
+    VerdictView worstOf(List<VerdictView> verdicts) {
+        SizeVerdict worst = SizeVerdict.worstOf(
+                verdicts.stream().map(each -> SizeVerdict.ofCode(each.mark())).toList());
+        String side = verdicts.stream()
+                .filter(each -> each.mark().equals(worst.code()))
+                .findFirst()
+                .map(VerdictView::side)
+                .orElse("");
+        return new VerdictView(worst.code(), side, word(worst), "", null);
     }
 
     /** A verdict that rests on this size. */

@@ -1,0 +1,62 @@
+package jawread.server.judgement;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import jawread.core.judge.SizeVerdict;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.Part;
+import jawread.server.job.PlanRevision;
+import jawread.server.measure.History;
+
+/**
+ * All that a plan's parts come to.
+ *
+ * @param all each feature of each part, in the order of the plan
+ */
+record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<FeatureJudgement> all) {
+    static PlanJudgement of(PlanRevision plan, List<Part> parts, History history) {
+        List<FeatureJudgement> all = parts.stream()
+                .flatMap(part -> plan.features().stream()
+                        .map(feature -> FeatureJudgement.of(plan.job(), part, feature, history)))
+                .toList();
+        return new PlanJudgement(plan, parts, history, all);
+    }
+
+    Job job() {
+        return plan.job();
+    }
+
+    List<FeatureJudgement> of(Part part) {
+        return all.stream().filter(each -> each.part().id() == part.id()).toList();
+    }
+
+    FeatureJudgement of(Part part, Feature feature) {
+        return of(part).stream()
+                .filter(each -> each.feature().id() == feature.id())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * The very next thing to do: the first open feature, of the part at hand before any other, then of one that was begun
+     * and may still be in the chuck. A part with a feature gone is left aside.
+     */
+    Optional<FeatureJudgement> next(Optional<Part> atHand) {
+        Set<Long> gone = partsWith(each -> each.verdict() == SizeVerdict.GONE);
+        Set<Long> begun = partsWith(FeatureJudgement::isMeasured);
+        return all.stream()
+                .filter(each -> each.isOpen() && !gone.contains(each.part().id()))
+                .min(Comparator.<FeatureJudgement, Boolean>comparing(each -> atHand.stream()
+                                .noneMatch(part -> part.id() == each.part().id()))
+                        .thenComparing(each -> !begun.contains(each.part().id())));
+    }
+
+    private Set<Long> partsWith(Predicate<FeatureJudgement> condition) {
+        return all.stream().filter(condition).map(each -> each.part().id()).collect(Collectors.toSet());
+    }
+}

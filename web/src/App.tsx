@@ -1,0 +1,15 @@
+import { Route, Routes } from 'react-router';
+import { BenchScreen } from './bench/BenchScreen';
+import { Lost } from './Lost';
+import { MeasureScreen } from './measure/MeasureScreen';
+
+/** Every view is a link, and a link opens what it shows. */
+export function App() {
+  return (
+    <Routes>
+      <Route path="/" element={<BenchScreen />} />
+      <Route path="/parts/:part/features/:feature" element={<MeasureScreen />} />
+      <Route path="*" element={<Lost />} />
+    </Routes>
+  );
+}

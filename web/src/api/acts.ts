@@ -1,0 +1,54 @@
+import { useMutation } from '@tanstack/react-query';
+import { answered, client, type Reading } from './client';
+import { keys, queries, showSheet } from './queries';
+
+/** Somebody steps up to this screen. */
+export const useStepUp = () =>
+  useMutation({
+    mutationFn: (person: number) => answered(client.POST('/api/sessions', { body: { person } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.shop }),
+  });
+
+export const useAddPerson = () =>
+  useMutation({
+    mutationFn: (body: { name: string; does: string }) =>
+      answered(client.POST('/api/people', { body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.people }),
+  });
+
+interface Strike {
+  id: string;
+  reading: Reading;
+  reason: string;
+  person: number;
+}
+
+/** Strikes a reading: it stays to be seen, and counts no longer. */
+export const useStrike = () =>
+  useMutation({
+    mutationFn: ({ id, reading, reason, person }: Strike) =>
+      answered(
+        client.PUT('/api/marks/{id}', {
+          params: { path: { id } },
+          body: { reading: reading.id, kind: 'STRIKE', reason, person },
+        }),
+      ),
+    onSuccess: showSheet,
+  });
+
+interface Cut {
+  id: string;
+  part: number;
+  feature: number;
+  number: number;
+  asked: string;
+  person: number;
+}
+
+/** A cut was taken: the next round opens. */
+export const useCutTaken = () =>
+  useMutation({
+    mutationFn: ({ id, ...body }: Cut) =>
+      answered(client.PUT('/api/rounds/{id}', { params: { path: { id } }, body })),
+    onSuccess: showSheet,
+  });

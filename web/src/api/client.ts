@@ -1,0 +1,79 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type Shop = Schemas['ShopView'];
+export type Person = Schemas['PersonView'];
+export type Gauge = Schemas['GaugeView'];
+export type Scale = Schemas['ScaleView'];
+export type Bench = Schemas['BenchView'];
+export type BenchJob = Schemas['BenchJob'];
+export type Sheet = Schemas['SheetView'];
+export type Round = Schemas['RoundView'];
+export type Place = Schemas['PlaceView'];
+export type Feature = Schemas['FeatureView'];
+export type Part = Schemas['PartView'];
+export type Reading = Schemas['ReadingView'];
+export type Verdict = Schemas['VerdictView'];
+export type Limits = Schemas['LimitsView'];
+export type LengthText = Schemas['LengthText'];
+export type ReadingBody = Schemas['ReadingBody'];
+
+export const client = createClient<paths>({
+  baseUrl: globalThis.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+});
+
+/** What the server answers when it will not do a thing: a stable code, the field at fault, a sentence. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    sentence: string,
+    readonly field: string,
+  ) {
+    super(sentence);
+  }
+
+  /** Whether sending the same again can never be right; a server in trouble may be well again in a minute. */
+  get isFinal(): boolean {
+    return this.status >= 400 && this.status < 500 && ![401, 408, 429].includes(this.status);
+  }
+}
+
+/** No answer came: the server is off, or the cable is out. */
+export class ServerAway extends Error {
+  constructor() {
+    super('The server does not answer. What you typed waits here and is sent when it is back.');
+  }
+}
+
+interface Answer<T> {
+  data?: T | undefined;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of a call. Throws {@link Problem} with the server's sentence, or {@link ServerAway}. */
+export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await call.catch(() => {
+    throw new ServerAway();
+  });
+  if (response.ok && data !== undefined) {
+    return data;
+  }
+  throw problem(response.status, error);
+}
+
+function problem(status: number, body: unknown): Problem {
+  const { code, detail, field } = (typeof body === 'object' && body !== null ? body : {}) as Record<
+    string,
+    unknown
+  >;
+  return new Problem(
+    status,
+    typeof code === 'string' ? code : 'no-answer',
+    typeof detail === 'string' ? detail : `The server answered ${status} without saying why.`,
+    typeof field === 'string' ? field : '',
+  );
+}

@@ -1,0 +1,12 @@
+import { useSyncExternalStore } from 'react';
+import { outbox, type WaitingReading } from './outbox';
+
+/** The readings that the server has not acknowledged yet. */
+export function useWaiting(): readonly WaitingReading[] {
+  return useSyncExternalStore(outbox.subscribe, outbox.all);
+}
+
+/** Whether the last reading sent found no server. */
+export function useServerAway(): boolean {
+  return useSyncExternalStore(outbox.subscribe, outbox.isAway);
+}

@@ -1,0 +1,107 @@
+import type { LengthText, Limits } from '../api/client';
+
+interface WindowPictureProps {
+  limits: Limits;
+  /** Readings that count, each a thin tick. */
+  readings: LengthText[];
+  /** The value they come to. */
+  value: LengthText | undefined;
+}
+
+/** The zone between the limits, low left, with each reading a tick and the value a bold one. */
+export function WindowPicture({ limits, readings, value }: WindowPictureProps) {
+  const { low, high } = limits;
+  const stated = [low, high].flatMap((limit) => limit?.pm ?? []);
+  const sizes = [...readings, ...(value ? [value] : [])].map(({ pm }) => pm);
+  const { at, isBroken } = axisOf(stated, sizes);
+  const left = low ? at(low.pm) : 0;
+  const right = high ? at(high.pm) : WIDTH;
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} 100`}
+      className="block w-full"
+      aria-hidden="true"
+      data-testid="window"
+    >
+      <line x1="0" x2={WIDTH} y1="62" y2="62" className="stroke-line" strokeWidth="2" />
+      <rect x={left} y="36" width={right - left} height="26" className="fill-in" opacity="0.13" />
+      {low && <Limit x={left} text={low.text} side="start" />}
+      {high && <Limit x={right} text={high.text} side="end" />}
+      {readings.map((reading, i) => (
+        <line
+          key={i}
+          x1={at(reading.pm)}
+          x2={at(reading.pm)}
+          y1="40"
+          y2="62"
+          className="stroke-quiet"
+          strokeWidth="2"
+        />
+      ))}
+      {value && isBroken(value.pm) && (
+        <path
+          transform={`translate(${(at(value.pm) + (at(value.pm) > right ? right : left)) / 2} 62)`}
+          d="M-6 8 0-8M0 8 6-8"
+          className="stroke-quiet"
+          strokeWidth="2"
+        />
+      )}
+      {value && (
+        <g className="fill-ink stroke-ink">
+          <line x1={at(value.pm)} x2={at(value.pm)} y1="28" y2="68" strokeWidth="5" />
+          <text
+            x={Math.min(Math.max(at(value.pm), 44), WIDTH - 44)}
+            y="20"
+            textAnchor="middle"
+            stroke="none"
+            className="reading text-[20px]"
+          >
+            {value.text}
+          </text>
+        </g>
+      )}
+    </svg>
+  );
+}
+
+const WIDTH = 336;
+const MARGIN = 68;
+
+function Limit({ x, text, side }: { x: number; text: string; side: 'start' | 'end' }) {
+  const hook = side === 'start' ? 9 : -9;
+  return (
+    <g className="stroke-in">
+      <path d={`M${x + hook} 34H${x}V64H${x + hook}`} fill="none" strokeWidth="3" />
+      <text
+        x={x}
+        y="88"
+        textAnchor={side === 'start' ? 'end' : 'start'}
+        stroke="none"
+        className="fill-ink text-[20px]"
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
+
+/** So many zones beside the window are drawn to scale; what lies farther out is drawn at the margin, past a break. */
+const MOST_BESIDE = 4;
+
+interface Axis {
+  at: (pm: number) => number;
+  isBroken: (pm: number) => boolean;
+}
+
+function axisOf(stated: number[], sizes: number[]): Axis {
+  const low = Math.min(...stated);
+  const high = Math.max(...stated);
+  const beside = high > low ? MOST_BESIDE * (high - low) : Infinity;
+  const from = Math.max(Math.min(low, ...sizes), low - beside);
+  const to = Math.min(Math.max(high, ...sizes), high + beside);
+  const perPm = (WIDTH - 2 * MARGIN) / (to - from || 1);
+  return {
+    at: (pm) => MARGIN + (Math.min(Math.max(pm, from), to) - from) * perPm,
+    isBroken: (pm) => pm < from || pm > to,
+  };
+}

@@ -1,0 +1,75 @@
+import { useEffect, useRef } from 'react';
+
+/** What a key does, by the key's name: `s`, `Enter`, `ArrowLeft`, `?`. */
+export type Shortcuts = Partial<Record<string, () => void>>;
+
+/** An entry that a digit, sign or point opens, wherever the focus is; while it is open every character belongs to it. */
+export interface OpensByTyping {
+  open: (character: string) => void;
+  isOpen: boolean;
+}
+
+/**
+ * Acts on a shortcut anywhere on the page, but not while a field or a dialog has the keys, nor with a modifier down: then
+ * the key belongs to what it is pressed in.
+ */
+export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping): void {
+  const latest = useRef({ shortcuts, entry });
+  useEffect(() => {
+    latest.current = { shortcuts, entry };
+  });
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (
+        event.defaultPrevented ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        belongs(event)
+      ) {
+        return;
+      }
+      const { shortcuts: now, entry: typing } = latest.current;
+      if (
+        typing !== undefined &&
+        (OPENS_AN_ENTRY.test(event.key) || (typing.isOpen && event.key.length === 1))
+      ) {
+        event.preventDefault();
+        typing.open(event.key);
+        return;
+      }
+      const act = now[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+      if (act !== undefined) {
+        event.preventDefault();
+        act();
+      }
+    };
+    document.addEventListener('keydown', press);
+    return () => document.removeEventListener('keydown', press);
+  }, []);
+}
+
+/** A digit, a sign or a point. */
+const OPENS_AN_ENTRY = /^[0-9.,+\-\u2212]$/;
+
+/** Whether the focused element uses this key itself. */
+function belongs({ target, key }: KeyboardEvent): boolean {
+  if (!(target instanceof HTMLElement)) {
+    return false;
+  }
+  if (target.closest('[role="spinbutton"]') !== null) {
+    return !/^[a-z?]$/i.test(key);
+  }
+  if (
+    target instanceof HTMLInputElement &&
+    target.dataset['entry'] !== undefined &&
+    target.value === ''
+  ) {
+    return key === 'Tab';
+  }
+  if (target.closest('input, textarea, select, [role="dialog"]') !== null) {
+    return true;
+  }
+  const pressable = target.closest('a, button, summary') !== null;
+  return pressable && (key === 'Enter' || key === ' ');
+}

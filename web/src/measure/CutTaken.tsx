@@ -1,0 +1,70 @@
+import { type FormEvent, useState } from 'react';
+import { useCutTaken } from '../api/acts';
+import { newId } from '../api/newId';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
+import type { Measuring } from './useMeasuring';
+
+interface CutTakenProps {
+  measuring: Measuring;
+  open: boolean;
+  onClose: () => void;
+}
+
+/** A cut was taken: what was asked of it, and the next round opens. What was read before stays on the record. */
+export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
+  const { sheet, round, place, person } = measuring;
+  const cut = useCutTaken();
+  const [id] = useState(newId);
+  const [asked, setAsked] = useState<string | undefined>();
+  const proposed = (place.verdict.cut?.middle ?? place.verdict.cut?.near)?.text ?? '';
+  const take = (event: FormEvent) => {
+    event.preventDefault();
+    if (person !== undefined) {
+      cut.mutate(
+        {
+          id,
+          part: sheet.part.id,
+          feature: sheet.feature.id,
+          number: round.number + 1,
+          asked: asked ?? proposed,
+          person,
+        },
+        { onSuccess: onClose },
+      );
+    }
+  };
+  const of = sheet.feature.diameter ? 'the diameter' : 'the size';
+  return (
+    <Dialog
+      title="Cut taken"
+      words={`The next round opens. What was read before stays on the record, and no longer counts.`}
+      open={open}
+      onClose={onClose}
+    >
+      <form onSubmit={take} className="mt-4 flex flex-col gap-4">
+        <label htmlFor="asked" className="font-semibold">
+          Set out to take off {of}, {sheet.job.unit}
+        </label>
+        <input
+          id="asked"
+          value={asked ?? proposed}
+          onChange={(event) => setAsked(event.target.value)}
+          autoComplete="off"
+          className="reading min-h-touch w-full border-2 border-line bg-paper px-4 text-order"
+        />
+        {cut.error && (
+          <p role="alert" className="font-semibold">
+            {cut.error.message}
+          </p>
+        )}
+        <div className="flex flex-wrap gap-3">
+          <Button type="submit" look="now" disabled={cut.isPending}>
+            Open the next round
+          </Button>
+          <Button onClick={onClose}>Not yet</Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

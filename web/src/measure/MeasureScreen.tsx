@@ -1,0 +1,140 @@
+import { useRef, useState } from 'react';
+import { useParams } from 'react-router';
+import type { Reading } from '../api/client';
+import { useAwake } from '../keys/useAwake';
+import { useKeys } from '../keys/useKeys';
+import { Notice } from '../ui/Notice';
+import { Shell } from '../ui/Shell';
+import { CutTaken } from './CutTaken';
+import { KeysHelp } from './KeysHelp';
+import { KeysInUse } from './KeysInUse';
+import { ReadingCard } from './ReadingCard';
+import { ReadByScale } from './ReadByScale';
+import { ReadTyped } from './ReadTyped';
+import { Next } from './Next';
+import { Rounds, VerdictHere, WindowHere } from './SoFar';
+import { PickGauge } from './PickGauge';
+import { useEntry } from './useEntry';
+import { type Measuring, neighbour, standing, useMeasuring } from './useMeasuring';
+import { Where } from './Where';
+
+/** The walk: where one is, the figure at hand, and what it all comes to so far. */
+export function MeasureScreen() {
+  const { part, feature } = useParams();
+  const { measuring, failure, away } = useMeasuring();
+  if (measuring === undefined) {
+    return (
+      <Shell title="Measure">
+        {failure && <Notice title="This cannot be measured" words={failure.message} back />}
+        {away && (
+          <Notice
+            title="The server does not answer"
+            words="Nothing you measured is lost. This page asks again by itself and goes on as soon as the server is back."
+          />
+        )}
+      </Shell>
+    );
+  }
+  return <AtTheBench key={`${part} ${feature}`} measuring={measuring} />;
+}
+
+type Card = 'cut' | 'gauge' | 'keys' | { reading: Reading };
+
+function AtTheBench({ measuring }: { measuring: Measuring }) {
+  const { sheet, round, place, way } = measuring;
+  const [card, setCard] = useState<Card | undefined>();
+  const field = useRef<HTMLInputElement>(null);
+  const entry = useEntry(measuring, `${sheet.part.id} ${sheet.feature.id}`, () =>
+    field.current?.focus(),
+  );
+  const close = () => setCard(undefined);
+  const last = standing(place).at(-1);
+  const toPart = (by: 1 | -1) => {
+    const to = neighbour(sheet.parts, sheet.part.id, by);
+    measuring.goTo(to?.id ?? sheet.part.id, sheet.feature.id);
+  };
+  const toFeature = (by: 1 | -1) => {
+    const to = neighbour(sheet.features, sheet.feature.id, by);
+    measuring.goTo(sheet.part.id, to?.id ?? sheet.feature.id);
+  };
+  useAwake();
+  useKeys(
+    {
+      s: () => measuring.setWay(way === 'scale' ? 'typed' : 'scale'),
+      c: () => setCard('cut'),
+      g: () => setCard('gauge'),
+      x: () => last && setCard({ reading: last }),
+      n: () => sheet.next && measuring.goTo(sheet.next.part, sheet.next.feature),
+      m: measuring.toggleSounds,
+      '?': () => setCard('keys'),
+      ...(way === 'typed' && { Enter: entry.end }),
+      ArrowLeft: () => toPart(-1),
+      ArrowRight: () => toPart(1),
+      ArrowUp: () => toFeature(-1),
+      ArrowDown: () => toFeature(1),
+    },
+    { open: entry.open, isOpen: entry.text !== '' },
+  );
+  return (
+    <Shell
+      title={`${sheet.part.name}, ${sheet.feature.name}`}
+      say={sheet.say}
+      head={
+        <>
+          <h1 className="text-body font-bold">
+            {sheet.part.name}, {round.name}
+          </h1>
+          <span className="hidden text-quiet tablet:inline">{sheet.job.name}</span>
+        </>
+      }
+      keys={<KeysInUse way={way} />}
+    >
+      <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[21rem_minmax(0,1fr)_21rem]">
+        {way === 'scale' && measuring.gauge ? (
+          <ReadByScale
+            key={measuring.gauge.id}
+            measuring={measuring}
+            gauge={measuring.gauge}
+            onGauge={() => setCard('gauge')}
+            onCut={() => setCard('cut')}
+            onReading={(reading) => setCard({ reading })}
+          />
+        ) : (
+          <>
+            <Where measuring={measuring} />
+            <ReadTyped
+              measuring={measuring}
+              entry={entry}
+              field={field}
+              onGauge={() => setCard('gauge')}
+              onReading={(reading) => setCard({ reading })}
+            />
+            <section aria-label="So far" className="flex flex-col gap-3">
+              <VerdictHere measuring={measuring} />
+              <WindowHere measuring={measuring} />
+              <Next
+                measuring={measuring}
+                isReading={entry.text !== ''}
+                onCut={() => setCard('cut')}
+              />
+              <Rounds measuring={measuring} />
+            </section>
+          </>
+        )}
+      </div>
+      <CutTaken
+        key={`cut ${round.number}`}
+        measuring={measuring}
+        open={card === 'cut'}
+        onClose={close}
+      />
+      <PickGauge measuring={measuring} open={card === 'gauge'} onClose={close} />
+      <KeysHelp measuring={measuring} open={card === 'keys'} onClose={close} />
+      <ReadingCard
+        measuring={measuring}
+        reading={typeof card === 'object' ? card.reading : undefined}
+        onClose={close}
+      />
+    </Shell>
+  );
+}

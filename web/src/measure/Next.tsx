@@ -1,0 +1,42 @@
+import { Link } from 'react-router';
+import { Button } from '../ui/Button';
+import type { Measuring } from './useMeasuring';
+
+interface NextProps {
+  measuring: Measuring;
+  /** An entry is open: keeping it comes before going anywhere. */
+  isReading: boolean;
+  onCut: () => void;
+}
+
+/** What follows once the place is settled: the cut, or the next place of the walk. */
+export function Next({ measuring, isReading, onCut }: NextProps) {
+  const { sheet, place, pathTo } = measuring;
+  if (place.verdict.cut) {
+    return (
+      <Button look={isReading ? 'plain' : 'now'} onClick={onCut}>
+        <strong className="font-bold">Cut taken</strong>
+        <span className="block text-label">opens the next round</span>
+      </Button>
+    );
+  }
+  const { next } = sheet;
+  const elsewhere = next && (next.part !== sheet.part.id || next.feature !== sheet.feature.id);
+  if (place.state !== 'done' || !elsewhere) {
+    return null;
+  }
+  return (
+    <Link
+      to={pathTo(next.part, next.feature)}
+      className={`flex min-h-touch items-center gap-4 rounded-edge border-2 px-5 py-2 ${
+        isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
+      }`}
+    >
+      <span className="font-bold">Next</span>
+      <span className="font-medium">{next.sentence}</span>
+    </Link>
+  );
+}
+
+/** Whether a further reading is what is wanted here, rather than a cut or the next place. */
+export const wantsReading = ({ place }: Measuring): boolean => place.state !== 'done';

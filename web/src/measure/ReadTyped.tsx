@@ -1,0 +1,117 @@
+import type { KeyboardEvent, RefObject } from 'react';
+import type { Reading } from '../api/client';
+import { Button } from '../ui/Button';
+import { Keypad } from './Keypad';
+import { Order } from './Order';
+import { Readings } from './Readings';
+import { Tray } from './Tray';
+import type { Entry } from './useEntry';
+import { GaugeInHand } from './GaugeInHand';
+import { wantsReading } from './Next';
+import { type Measuring, standing } from './useMeasuring';
+
+interface ReadTypedProps {
+  measuring: Measuring;
+  entry: Entry;
+  field: RefObject<HTMLInputElement | null>;
+  onGauge: () => void;
+  onReading: (reading: Reading) => void;
+}
+
+/** The place at hand: what to do, the figure, what was read before. */
+export function ReadTyped({ measuring, entry, field, onGauge, onReading }: ReadTypedProps) {
+  const { gauge, setWay } = measuring;
+  return (
+    <section
+      aria-label="Reading"
+      className="flex flex-col gap-3 border-2 border-line bg-panel p-4 tablet:p-5"
+    >
+      <Order measuring={measuring} />
+      <Figure measuring={measuring} entry={entry} field={field} />
+      {entry.refusal && (
+        <p role="alert" id="refusal" className="border-l-4 border-ink pl-3 font-semibold">
+          {entry.refusal}
+        </p>
+      )}
+      <Keypad text={entry.text} onType={entry.type} />
+      <Button
+        look={entry.text !== '' || wantsReading(measuring) ? 'now' : 'plain'}
+        onClick={entry.end}
+        aria-disabled={entry.text === ''}
+      >
+        <span className="mr-4 font-bold">Enter</span>
+        keep
+      </Button>
+      <Readings measuring={measuring} onReading={onReading} />
+      <Tray measuring={measuring} />
+      <div className="mt-auto grid grid-cols-[3fr_2fr] gap-3">
+        <GaugeInHand gauge={gauge} onGauge={onGauge} />
+        <Button onClick={() => setWay('scale')} disabled={gauge === undefined}>
+          Read by its scale
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** The figure that rules the screen: the one being typed, else the last one read here. */
+function Figure({
+  measuring,
+  entry,
+  field,
+}: Pick<ReadTypedProps, 'measuring' | 'entry' | 'field'>) {
+  const { place, gauge, waiting, sheet } = measuring;
+  const last = standing(place).at(-1);
+  const unsent = waiting.at(-1);
+  const press = (event: KeyboardEvent) => {
+    if (entry.text !== '' && (event.key === 'Enter' || event.key === 'Tab')) {
+      event.preventDefault();
+      entry.end();
+    } else if (event.key === 'Escape') {
+      entry.clear();
+    }
+  };
+  const unit =
+    entry.text === '' ? (last?.size.unit ?? sheet.job.unit) : (gauge?.scale.unit ?? sheet.job.unit);
+  return (
+    <div>
+      <div className="relative flex items-baseline gap-4">
+        <div className="relative grow">
+          {entry.text === '' && (
+            <span
+              aria-hidden="true"
+              className={`reading pointer-events-none absolute inset-0 text-figure tablet:text-figure-wide ${
+                unsent || last ? '' : 'text-line'
+              }`}
+            >
+              {unsent?.figure ?? last?.size.text ?? '–'}
+            </span>
+          )}
+          <input
+            ref={field}
+            data-entry=""
+            autoFocus={entry.text !== ''}
+            aria-label={`Figure in ${unit}`}
+            aria-describedby={entry.refusal ? 'refusal' : undefined}
+            aria-invalid={entry.refusal !== ''}
+            value={entry.text}
+            onChange={(event) => entry.type(event.target.value)}
+            onKeyDown={press}
+            inputMode="none"
+            autoComplete="off"
+            autoCorrect="off"
+            spellCheck={false}
+            className={`reading w-full min-w-0 border-b-2 border-line bg-transparent text-figure outline-none focus:border-now tablet:text-figure-wide ${
+              entry.text === '' ? 'caret-transparent' : 'caret-now'
+            }`}
+          />
+        </div>
+        <span className="text-order text-quiet max-tablet:hidden">{unit}</span>
+      </div>
+      <p className="min-h-7 text-quiet">
+        <span className="tablet:hidden">{unit} </span>
+        {entry.text === '' && (unsent ? 'kept, not yet judged' : last?.size.other)}
+      </p>
+    </div>
+  );
+}

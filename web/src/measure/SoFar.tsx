@@ -1,0 +1,65 @@
+import { toneOf, VerdictMark } from '../drawings/VerdictMark';
+import { WindowPicture } from '../drawings/WindowPicture';
+import { Size } from '../ui/Size';
+import { type Measuring, standing } from './useMeasuring';
+
+/** The verdict of the place: its word and mark, the size it rests on, what to take off. */
+export function VerdictHere({ measuring: { place } }: { measuring: Measuring }) {
+  const { verdict } = place;
+  return (
+    <div>
+      <div className="flex items-center justify-between gap-4">
+        <p className={`text-order font-bold ${toneOf(verdict.mark)}`}>{verdict.word}</p>
+        <VerdictMark verdict={verdict} size={48} />
+      </div>
+      {place.value && <Size length={place.value} />}
+      <p className="mt-1 font-medium">{verdict.sentence}</p>
+    </div>
+  );
+}
+
+/** The value between its limits, with the readings it was made from. */
+export function WindowHere({ measuring: { sheet, place } }: { measuring: Measuring }) {
+  const limits = sheet.feature.limits;
+  return (
+    <figure>
+      <WindowPicture
+        limits={limits}
+        readings={standing(place).map(({ size }) => size)}
+        value={place.value ?? undefined}
+      />
+      <figcaption className="label">
+        Limits {limits.sentence}, from {sheet.job.limitsSource}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Each round with its size, and what the cut before it was asked to take and took. */
+export function Rounds({ measuring: { sheet, place } }: { measuring: Measuring }) {
+  if (sheet.rounds.length < 2) {
+    return null;
+  }
+  return (
+    <section aria-label="Rounds" className="border-t-2 border-line pt-2">
+      <ol>
+        {sheet.rounds.map((round) => {
+          const here = round.places.find(({ id }) => id === place.id);
+          return (
+            <li key={round.number} className="border-b border-line py-2">
+              <div className="flex items-center justify-between gap-2">
+                <span className="font-semibold">{round.name}</span>
+                <span className="reading">
+                  {here?.value
+                    ? `${here.value.text} ${here.value.unit}`
+                    : (here?.verdict.word ?? '')}
+                </span>
+              </div>
+              {round.cut && <p>{round.cut.sentence}</p>}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

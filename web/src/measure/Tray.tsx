@@ -1,0 +1,24 @@
+import { outbox } from '../api/outbox';
+import { Button } from '../ui/Button';
+import type { Measuring } from './useMeasuring';
+
+/** Readings that the server would not take. They stay until somebody has seen to them. */
+export function Tray({ measuring: { tray } }: { measuring: Measuring }) {
+  if (tray.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Tray" className="border-2 border-ink p-3">
+      <h3 className="label">In the tray: not taken, and not lost</h3>
+      <ul>
+        {tray.map((reading) => (
+          <li key={reading.id} className="mt-2 flex flex-wrap items-center gap-3">
+            <span className="reading text-title">{reading.figure}</span>
+            <span className="min-w-48 grow">{reading.refusal}</span>
+            <Button onClick={() => void outbox.putAway(reading.id)}>Seen to</Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

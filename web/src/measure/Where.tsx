@@ -1,0 +1,65 @@
+import { Link } from 'react-router';
+import { PartPicture } from '../drawings/PartPicture';
+import { VerdictMark } from '../drawings/VerdictMark';
+import type { Measuring } from './useMeasuring';
+
+/** The figure of the part with the place at hand, and the ways to another feature or part. */
+export function Where({ measuring: { sheet, place, pathTo } }: { measuring: Measuring }) {
+  return (
+    <section aria-label="Where" className="order-3 flex flex-col gap-4 bench:order-none">
+      <PartPicture features={sheet.features} at={sheet.feature.id} place={place.id} />
+      <nav aria-label="Features">
+        <h2 className="label">Features</h2>
+        <ul>
+          {sheet.features.map((feature) => (
+            <Row
+              key={feature.id}
+              to={pathTo(sheet.part.id, feature.id)}
+              here={feature.id === sheet.feature.id}
+              name={feature.name}
+              verdict={feature.verdict}
+            />
+          ))}
+        </ul>
+      </nav>
+      <nav aria-label="Parts">
+        <h2 className="label">Parts</h2>
+        <ul>
+          {sheet.parts.map((part) => (
+            <Row
+              key={part.id}
+              to={pathTo(part.id, sheet.feature.id)}
+              here={part.id === sheet.part.id}
+              name={part.name}
+              verdict={part.verdict}
+            />
+          ))}
+        </ul>
+      </nav>
+    </section>
+  );
+}
+
+interface RowProps {
+  to: string;
+  here: boolean;
+  name: string;
+  verdict: { mark: string; side: string; word: string };
+}
+
+function Row({ to, here, name, verdict }: RowProps) {
+  return (
+    <li>
+      <Link
+        to={to}
+        aria-current={here ? 'page' : undefined}
+        className={`flex min-h-12 items-center gap-3 border-b border-line px-2 ${
+          here ? 'bg-panel font-bold' : 'hover:bg-panel'
+        }`}
+      >
+        <span className="grow">{name}</span>
+        <VerdictMark verdict={verdict} size={24} word={verdict.word} />
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,161 @@
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { shopTime } from '../api/clock';
+import type { Gauge, Part, Place, Problem, ReadingBody, Round, Sheet } from '../api/client';
+import { newId } from '../api/newId';
+import { type Fate, outbox, type WaitingReading } from '../api/outbox';
+import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
+import { useWaiting } from '../api/useOutbox';
+import { play } from '../keys/sound';
+import { useRemembered } from '../ui/remembered';
+
+/** How a reading comes in: typed, or set on the drawn scale. */
+export type Way = 'typed' | 'scale';
+
+/** A figure, with what it was typed as or the counts it was set by. */
+export type Read = Pick<ReadingBody, 'typed' | 'parts' | 'pm'> & { figure: string };
+
+/** The work at hand: where in the job one is, with which gauge, and how to keep a reading there. */
+export interface Measuring {
+  sheet: Sheet;
+  round: Round;
+  place: Place;
+  gauges: Gauge[];
+  gauge: Gauge | undefined;
+  person: number | undefined;
+  way: Way;
+  /** Readings of this place that the server has not acknowledged. */
+  waiting: WaitingReading[];
+  /** Readings that the server will not take, of any place. */
+  tray: WaitingReading[];
+  setWay: (way: Way) => void;
+  setGauge: (gauge: number) => void;
+  goTo: (part: number, feature: number) => void;
+  pathTo: (part: number, feature: number) => string;
+  keep: (read: Read) => Promise<Fate | undefined>;
+  sounds: boolean;
+  toggleSounds: () => void;
+}
+
+/** Undefined until the sheet is here. */
+export function useMeasuring(): {
+  measuring?: Measuring;
+  failure?: Problem | Error;
+  away: boolean;
+} {
+  const { part = '', feature = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const sheet = useSheet(Number(part), Number(feature));
+  const gauges = useGauges().data ?? [];
+  const shop = useShop();
+  const waiting = useWaiting();
+  const [sounds, setSounds] = useRemembered('sounds', 'on');
+  const round = sheet.data?.rounds.at(-1);
+  const place = round && placeAt(round, Number(search.get('place')));
+  if (sheet.error) {
+    return { failure: sheet.error, away: false };
+  }
+  if (sheet.data === undefined || round === undefined || place === undefined) {
+    return { away: sheet.failureCount > 0 };
+  }
+  const wanted = Number(search.get('gauge')) || sheet.data.gauge;
+  const gauge = gauges.find(({ id }) => id === wanted);
+  const pathTo = (toPart: number, toFeature: number) => {
+    const kept = new URLSearchParams(search);
+    kept.delete('place');
+    if (toFeature !== sheet.data.feature.id) {
+      kept.delete('gauge');
+    }
+    const query = kept.toString();
+    return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
+  };
+  const set = (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        const after = new URLSearchParams(before);
+        after.set(name, value);
+        return after;
+      },
+      { replace: true },
+    );
+  const person = shop.data?.person?.id;
+  const keep = async ({ figure, ...read }: Read): Promise<Fate | undefined> => {
+    if (shop.data === undefined || person === undefined || gauge === undefined) {
+      return undefined;
+    }
+    const body: ReadingBody = {
+      part: sheet.data.part.id,
+      feature: sheet.data.feature.id,
+      round: round.number,
+      place: place.id,
+      gauge: gauge.id,
+      person,
+      ...read,
+      takenAt: shopTime(shop.data, shop.dataUpdatedAt),
+    };
+    const { fate } = await outbox.keep({ id: newId(), body, figure });
+    const became = await fate;
+    if (sounds === 'on') {
+      play(soundOf(became, body));
+    }
+    return became;
+  };
+  return {
+    away: false,
+    measuring: {
+      sheet: sheet.data,
+      round,
+      place,
+      gauges,
+      gauge,
+      person,
+      way: search.get('by') === 'scale' ? 'scale' : 'typed',
+      waiting: waiting.filter(
+        ({ body, refusal }) =>
+          refusal === undefined && body.place === place.id && body.part === sheet.data.part.id,
+      ),
+      tray: waiting.filter(({ refusal }) => refusal !== undefined),
+      setWay: (way) => set('by', way),
+      setGauge: (to) => set('gauge', String(to)),
+      goTo: (toPart, toFeature) => void navigate(pathTo(toPart, toFeature)),
+      pathTo,
+      keep,
+      sounds: sounds === 'on',
+      toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),
+    },
+  };
+}
+
+/** The place asked for, else the first that still wants a reading, else the first. */
+function placeAt(round: Round, wanted: number): Place | undefined {
+  return (
+    round.places.find(({ id }) => id === wanted) ??
+    round.places.find(({ state }) => state !== 'done') ??
+    round.places[0]
+  );
+}
+
+function soundOf(became: Fate, { part, feature, place }: ReadingBody) {
+  const sheet = queries.getQueryData<Sheet>(keys.sheet(part, feature));
+  const now = sheet?.rounds.at(-1)?.places.find(({ id }) => id === place);
+  if (became !== 'kept' || now === undefined) {
+    return became === 'waiting' ? 'accepted' : 'doubted';
+  }
+  if (now.state === 'done') {
+    return 'finished';
+  }
+  return now.state === 'more' && standing(now).length < 2 ? 'accepted' : 'doubted';
+}
+
+/** The readings of a place that count. */
+export const standing = ({ readings }: Place) => readings.filter(({ struck }) => !struck);
+
+/** The part before or after in the plan; the same one at either end. */
+export function neighbour<T extends Pick<Part, 'id'>>(
+  all: T[],
+  at: number,
+  by: 1 | -1,
+): T | undefined {
+  const index = all.findIndex(({ id }) => id === at);
+  return all[Math.min(Math.max(index + by, 0), all.length - 1)];
+}

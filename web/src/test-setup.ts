@@ -1,0 +1,2 @@
+import '@testing-library/jest-dom/vitest';
+import 'fake-indexeddb/auto';

@@ -1,0 +1,85 @@
+import { type ReactNode, useEffect } from 'react';
+import { Link } from 'react-router';
+import { useShop } from '../api/queries';
+import { useServerAway, useWaiting } from '../api/useOutbox';
+import { changeTheme } from './theme';
+
+interface ShellProps {
+  /** The page's name, for the window's title. */
+  title: string;
+  /** What stands beside the name in the head: the job, the part. */
+  head?: ReactNode;
+  /** One sentence for ears, said when it changes. */
+  say?: string;
+  /** The keys in use, along the foot. */
+  keys?: ReactNode;
+  children: ReactNode;
+}
+
+/** What every page has: the head with the shop and its people, the page itself, the keys along the foot. */
+export function Shell({ title, head, say = '', keys, children }: ShellProps) {
+  const shop = useShop().data;
+  const waiting = useWaitingWords();
+  useEffect(() => {
+    document.title = `${title} · Jaw Read`;
+  }, [title]);
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <header className="flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b-2 border-line bg-panel px-4 py-2 tablet:px-6">
+        <Link to="/" className="py-2 font-extrabold">
+          Jaw Read
+        </Link>
+        {head}
+        <div className="ml-auto flex items-center gap-4 text-label">
+          {shop?.demonstration && (
+            <strong className="border-2 border-ink px-2 font-semibold tracking-wide">
+              demonstration
+            </strong>
+          )}
+          <span className="hidden text-quiet tablet:inline">{shop?.name}</span>
+          {shop?.person && (
+            <Link
+              to="/?who"
+              className="py-2 font-semibold underline decoration-line underline-offset-4"
+            >
+              {shop.person.name}
+            </Link>
+          )}
+          <button
+            type="button"
+            onClick={changeTheme}
+            className="py-2 text-quiet underline decoration-line underline-offset-4"
+          >
+            light / dim
+          </button>
+        </div>
+      </header>
+      {waiting !== '' && (
+        <p className="border-b-2 border-line bg-panel px-6 py-2 font-semibold">{waiting}</p>
+      )}
+      <p aria-live="polite" className="sr-only">
+        {waiting || say}
+      </p>
+      <main className="flex grow flex-col">{children}</main>
+      {keys && (
+        <footer
+          aria-label="Keys"
+          className="hidden flex-wrap gap-x-5 gap-y-2 border-t-2 border-line bg-panel px-6 py-3 text-label bench:flex"
+        >
+          {keys}
+        </footer>
+      )}
+    </div>
+  );
+}
+
+/** Readings that wait for the server, told calmly on every page; empty while all is well. */
+function useWaitingWords(): string {
+  const waiting = useWaiting().filter(({ refusal }) => refusal === undefined);
+  const away = useServerAway();
+  if (!away || waiting.length === 0) {
+    return '';
+  }
+  const wait = waiting.length === 1 ? 'One reading waits' : `${waiting.length} readings wait`;
+  return `The server does not answer. ${wait} here, to be sent once it is back: go on measuring.`;
+}

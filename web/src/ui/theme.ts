@@ -1,0 +1,22 @@
+import { remember, remembered } from './remembered';
+
+export type Theme = 'light' | 'dim';
+
+/** The theme chosen here, else the one the device prefers. */
+export function theme(): Theme {
+  const chosen = remembered('theme');
+  if (chosen === 'light' || chosen === 'dim') {
+    return chosen;
+  }
+  return globalThis.matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light';
+}
+
+export function showTheme(): void {
+  document.documentElement.dataset['theme'] = theme();
+}
+
+/** Light for a bright bench, dim for a dark shop. */
+export function changeTheme(): void {
+  remember('theme', theme() === 'light' ? 'dim' : 'light');
+  showTheme();
+}
