@@ -8,14 +8,10 @@ import { keys } from './queries';
  */
 export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send'>): EventSource {
   const events = new EventSource('/api/events');
-  let opened = false;
+  // Opened at first, something may have changed since the page asked; opened again, the server may be another one by now.
   events.addEventListener('open', () => {
-    if (opened) {
-      // The server was away: it may be another one now, with other people and gauges.
-      void queries.invalidateQueries();
-      outbox.send();
-    }
-    opened = true;
+    void queries.invalidateQueries();
+    outbox.send();
   });
   events.addEventListener('message', () => {
     void queries.invalidateQueries({ queryKey: keys.bench });

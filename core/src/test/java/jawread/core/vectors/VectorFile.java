@@ -53,11 +53,18 @@ public final class VectorFile {
         String folder = System.getProperty("jawread.vectors");
         InputStream stream = folder == null
                 ? VectorFile.class.getResourceAsStream("/vectors/" + topic + ".csv")
-                : Files.newInputStream(Path.of(folder, topic + ".csv"));
+                : Files.newInputStream(folder(folder).resolve(topic + ".csv"));
         if (stream == null) {
             throw new IOException("no /vectors/" + topic + ".csv among the test resources");
         }
         return new InputStreamReader(stream, StandardCharsets.UTF_8);
+    }
+
+    /** As named; a folder relative to where the build was started lies one level above this module. */
+    private static Path folder(String named) {
+        return Files.isDirectory(Path.of(named))
+                ? Path.of(named)
+                : Path.of("..").resolve(named);
     }
 
     public List<VectorRow> rows() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -14,6 +15,8 @@ import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Finds the topic, brings its columns into text form, and turns a refusal into one with its sentence. */
 @Service
@@ -21,15 +24,21 @@ class Calculations {
     private static final String ID = "id";
     private final Map<String, CalcTopic> topics;
     private final Words words;
+    private final JsonMapper json;
 
-    Calculations(List<CalcTopic> topics, Words words) {
+    Calculations(List<CalcTopic> topics, Words words, JsonMapper json) {
         this.topics = topics.stream()
                 .collect(Collectors.toMap(CalcTopic::name, Function.identity(), (one, two) -> one, TreeMap::new));
         this.words = words;
+        this.json = json;
+    }
+
+    Set<String> topicNames() {
+        return topics.keySet();
     }
 
     /** The output columns for one set of input columns; throws {@link Refused} with the reason otherwise. */
-    Map<String, Object> answer(String topicName, JsonNode columns) {
+    JsonNode answer(String topicName, JsonNode columns) {
         CalcTopic topic = topics.get(topicName);
         if (topic == null) {
             throw Refused.of(
@@ -38,7 +47,7 @@ class Calculations {
                     words.say("problem.no-such-topic", Map.of("topics", String.join(", ", topics.keySet()))));
         }
         try {
-            return topic.answer(new CalcRow(texts(topic, columns))).fold(Function.identity(), refusal -> {
+            return topic.answer(new CalcRow(texts(topic, columns))).fold(this::node, refusal -> {
                 throw Refused.field(topic.inputs().get(0), refusal, say(refusal));
             });
         } catch (CalcRow.BadColumn bad) {
@@ -46,6 +55,13 @@ class Calculations {
         } catch (IllegalArgumentException brokenContract) {
             throw Refused.field("", Refusal.of("bad-value"), brokenContract.getMessage());
         }
+    }
+
+    /** With a null where there is nothing to say: elsewhere the interface leaves such fields out, here each column stands. */
+    private JsonNode node(Map<String, Object> columns) {
+        ObjectNode node = json.createObjectNode();
+        columns.forEach((name, value) -> node.set(name, value == null ? node.nullNode() : json.valueToTree(value)));
+        return node;
     }
 
     private String say(Refusal refusal) {

@@ -2,6 +2,7 @@ package jawread.server.live;
 
 import static jawread.server.access.Allowed.To.ANYONE;
 
+import java.util.Optional;
 import jawread.server.access.Allowed;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,6 +31,6 @@ class EventController {
     SseEmitter events(
             @RequestHeader(name = "Last-Event-ID", required = false) Long lastSeen,
             @RequestParam(name = "after", required = false) Long after) {
-        return streams.open(lastSeen != null ? lastSeen : after != null ? after : Long.MAX_VALUE);
+        return streams.open(Optional.ofNullable(lastSeen).or(() -> Optional.ofNullable(after)));
     }
 }

@@ -2,6 +2,7 @@ package jawread.server.live;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
@@ -35,12 +36,13 @@ class EventStreams {
                 () -> streams.forEach(Stream::heartbeat), HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
     }
 
-    /** Opens a stream that first tells what came after the line last seen. */
-    SseEmitter open(long lastSeen) {
-        var stream = new Stream(lastSeen);
+    /** Opens a stream that first tells what came after the line last seen; without one, only what comes from now on. */
+    SseEmitter open(Optional<Long> lastSeen) {
+        var stream = new Stream();
         teller.execute(() -> {
             stream.heartbeat();
-            journal.after(lastSeen).forEach(stream::tell);
+            stream.told = lastSeen.orElseGet(journal::last);
+            journal.after(stream.told).forEach(stream::tell);
             streams.add(stream);
         });
         return stream.emitter;
@@ -63,8 +65,7 @@ class EventStreams {
         private final SseEmitter emitter = new SseEmitter(0L);
         private long told;
 
-        Stream(long told) {
-            this.told = told;
+        Stream() {
             emitter.onCompletion(() -> streams.remove(this));
             emitter.onError(failure -> streams.remove(this));
         }

@@ -54,6 +54,13 @@ public class Journal {
                 .toList();
     }
 
+    /** The number of the last line; 0 in a new shop. */
+    @Transactional(readOnly = true)
+    public long last() {
+        return entities.createQuery("select coalesce(max(id), 0) from JournalLine", Long.class)
+                .getSingleResult();
+    }
+
     /** When the last line was written; empty in a new shop. */
     @Transactional(readOnly = true)
     public Optional<Instant> lastWritten() {

@@ -1,0 +1,86 @@
+package jawread.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import jakarta.persistence.Entity;
+import org.springframework.data.repository.Repository;
+import org.springframework.web.bind.annotation.RestController;
+
+@AnalyzeClasses(packages = "jawread.server", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    /** What a person does, in order: each package calls only those before it. */
+    @ArchTest
+    static final ArchRule packages_call_only_those_before_them = layeredArchitecture()
+            .consideringOnlyDependenciesInAnyPackage("jawread.server..")
+            .layer("words")
+            .definedBy("jawread.server.words..")
+            .layer("access")
+            .definedBy("jawread.server.access..")
+            .layer("live")
+            .definedBy("jawread.server.live..")
+            .layer("drawer")
+            .definedBy("jawread.server.drawer..")
+            .layer("job")
+            .definedBy("jawread.server.job..")
+            .layer("measure")
+            .definedBy("jawread.server.measure..")
+            .layer("judgement")
+            .definedBy("jawread.server.judgement..")
+            .layer("calc")
+            .definedBy("jawread.server.calc..")
+            .layer("demo")
+            .definedBy("jawread.server.demo..")
+            .layer("start")
+            .definedBy("jawread.server")
+            .whereLayer("access")
+            .mayOnlyBeAccessedByLayers("live", "drawer", "job", "measure", "judgement", "calc", "demo")
+            .whereLayer("live")
+            .mayOnlyBeAccessedByLayers("drawer", "job", "measure", "judgement", "demo")
+            .whereLayer("drawer")
+            .mayOnlyBeAccessedByLayers("job", "measure", "judgement", "demo")
+            .whereLayer("job")
+            .mayOnlyBeAccessedByLayers("measure", "judgement", "demo")
+            .whereLayer("measure")
+            .mayOnlyBeAccessedByLayers("judgement", "demo")
+            .whereLayer("judgement")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("calc")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("demo")
+            .mayNotBeAccessedByAnyLayer();
+
+    @ArchTest
+    static final ArchRule no_cycles =
+            slices().matching("jawread.server.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule controllers_see_services_only = noClasses()
+            .that()
+            .areAnnotatedWith(RestController.class)
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(Repository.class)
+            .orShould()
+            .dependOnClassesThat()
+            .resideInAPackage("jawread.core.judge..");
+
+    @ArchTest
+    static final ArchRule entities_compute_nothing = noClasses()
+            .that()
+            .areAnnotatedWith(Entity.class)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("jawread.core.judge..", "org.springframework.stereotype..")
+            .because("verdicts are derived where they are asked for");
+
+    @ArchTest
+    static final ArchRule repositories_stay_in_their_package =
+            classes().that().areAssignableTo(Repository.class).should().bePackagePrivate();
+}

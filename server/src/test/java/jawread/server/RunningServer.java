@@ -1,0 +1,146 @@
+package jawread.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The real application with the demonstration shop, on real H2 in a temporary folder and a random port; started once for
+ * all test classes that ask for it, and stopped after the last.
+ */
+public final class RunningServer implements ParameterResolver {
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Server.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return context.getRoot()
+                .getStore(Namespace.create(RunningServer.class))
+                .getOrComputeIfAbsent(Server.class, unused -> Server.start(), Server.class);
+    }
+
+    /** A way to talk to it as a browser does. */
+    public static final class Server implements AutoCloseable {
+        private static final JsonMapper JSON = JsonMapper.builder().build();
+        private final ConfigurableApplicationContext context;
+        private final HttpClient client = HttpClient.newHttpClient();
+        private final String ansa;
+
+        private Server(ConfigurableApplicationContext context) {
+            this.context = context;
+            this.ansa = ticketOf(1);
+        }
+
+        private static Server start() {
+            try {
+                Path data = Files.createTempDirectory("jawread-test");
+                return new Server(SpringApplication.run(
+                        JawReadApplication.class,
+                        "--spring.profiles.active=demo",
+                        "--server.port=0",
+                        "--jawread.data=" + data,
+                        "--logging.level.jawread=warn"));
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        public <T> T bean(Class<T> type) {
+            return context.getBean(type);
+        }
+
+        public int port() {
+            return context.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
+        }
+
+        public HttpRequest.Builder request(String path) {
+            return HttpRequest.newBuilder(URI.create("http://localhost:" + port() + path));
+        }
+
+        /** A request at the screen where Ansa stands. */
+        public HttpRequest.Builder ansasRequest(String path) {
+            return request(path).header("Cookie", ansa);
+        }
+
+        public Answer send(HttpRequest.Builder request) {
+            try {
+                return new Answer(client.send(request.build(), BodyHandlers.ofString()));
+            } catch (IOException | InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        public Answer get(String path) {
+            return send(request(path));
+        }
+
+        public Answer post(String path, Object body) {
+            return send(json(request(path), "POST", body));
+        }
+
+        /** Ansa puts something. */
+        public Answer put(String path, Object body) {
+            return send(json(ansasRequest(path), "PUT", body));
+        }
+
+        public static HttpRequest.Builder json(HttpRequest.Builder request, String method, Object body) {
+            return request.header("Content-Type", "application/json")
+                    .method(method, HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
+        }
+
+        private String ticketOf(long person) {
+            Answer stepped = post("/api/sessions", Map.of("person", person));
+            return stepped.header("Set-Cookie").split(";", 2)[0];
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+
+    /** What the server answered. */
+    public record Answer(HttpResponse<String> response) {
+        public int status() {
+            return response.statusCode();
+        }
+
+        public String header(String name) {
+            return response.headers().firstValue(name).orElse("");
+        }
+
+        public String text() {
+            return response.body();
+        }
+
+        public JsonNode json() {
+            return Server.JSON.readTree(text());
+        }
+
+        /** The stable code of a problem. */
+        public String code() {
+            return json().path("code").asString("");
+        }
+
+        /** The sentence of a problem. */
+        public String sentence() {
+            return json().path("detail").asString("");
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package jawread.server.calc;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import jawread.core.vectors.VectorFile;
+import jawread.core.vectors.VectorFile.VectorRow;
+import jawread.server.RunningServer;
+import jawread.server.RunningServer.Server;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Every case of every topic, posted as a user would. */
+@ExtendWith(RunningServer.class)
+class CalcVectorsTest {
+    private final Server server;
+    private final List<CalcTopic> topics;
+
+    CalcVectorsTest(Server server) {
+        this.server = server;
+        this.topics =
+                List.of(server.bean(TypedTopic.class), server.bean(RepeatsTopic.class), server.bean(ReworkTopic.class));
+    }
+
+    @Test
+    void every_row_of_every_topic_is_answered_as_the_file_says() {
+        assertThat(server.bean(Calculations.class).topicNames())
+                .containsExactlyInAnyOrderElementsOf(
+                        topics.stream().map(CalcTopic::name).toList());
+        topics.forEach(this::post);
+    }
+
+    private void post(CalcTopic topic) {
+        VectorFile file = VectorFile.of(topic.name(), columns(topic));
+        JsonNode answers = server.post(
+                        "/api/calc/" + topic.name(),
+                        file.rows().stream().map(row -> body(topic, row)).toList())
+                .json();
+        assertThat(answers.size()).isEqualTo(file.rows().size());
+        var number = new int[1];
+        file.runAll(row -> compare(topic, row, answers.get(number[0]++)));
+    }
+
+    /** In the file's order: what goes in, what comes out, and the error where a topic can refuse. */
+    private static String[] columns(CalcTopic topic) {
+        var columns = new ArrayList<>(topic.inputs());
+        columns.addAll(topic.outputs());
+        if (topic instanceof TypedTopic) {
+            columns.add("error");
+        }
+        return columns.toArray(String[]::new);
+    }
+
+    private static Map<String, Object> body(CalcTopic topic, VectorRow row) {
+        var body = new LinkedHashMap<String, Object>();
+        topic.inputs().forEach(column -> body.put(column, row.get(column)));
+        return body;
+    }
+
+    private static void compare(CalcTopic topic, VectorRow row, JsonNode answer) {
+        String error = topic instanceof TypedTopic ? row.get("error") : "";
+        assertThat(answer.path("code").asString("")).as("error").isEqualTo(error);
+        if (error.isEmpty()) {
+            topic.outputs().forEach(column -> {
+                JsonNode said = answer.get(column);
+                assertThat(said).as(column).isNotNull();
+                if (said.isNumber()) {
+                    assertThat(said.decimalValue()).as(column).isEqualByComparingTo(new BigDecimal(row.get(column)));
+                } else {
+                    assertThat(said.isNull() ? "" : said.asString()).as(column).isEqualTo(row.get(column));
+                }
+            });
+        }
+    }
+
+    @Test
+    void one_set_of_columns_is_answered_by_one_set() {
+        var answer = server.post(
+                "/api/calc/repeats",
+                Map.of(
+                        "school", "two-then-third",
+                        "live", "no",
+                        "average", "mean",
+                        "unit", "mm",
+                        "s", 0.001,
+                        "resolution", "0.001",
+                        "readings", List.of("10.000", "10.003")));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().path("value_pm").asLong()).isEqualTo(10_001_500_000L);
+        assertThat(answer.json().path("state").asString()).isEqualTo("done");
+    }
+
+    @Test
+    void a_refusal_is_a_problem_with_its_code_its_field_and_a_sentence() {
+        var answer = server.post("/api/calc/typed", Map.of("text", "1,250.5", "default_unit", "mm", "kind", "size"));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
+        assertThat(answer.code()).isEqualTo("group-separator");
+        assertThat(answer.json().path("field").asString()).isEqualTo("text");
+        assertThat(answer.sentence()).contains("decimal mark");
+    }
+
+    @Test
+    void a_column_misspelt_is_named_and_so_is_one_left_out() {
+        var misspelt = server.post("/api/calc/typed", Map.of("txt", "1", "default_unit", "mm", "kind", "size"));
+        assertThat(misspelt.code()).isEqualTo("unknown-column");
+        assertThat(misspelt.sentence()).contains("txt");
+        var missing =
+                server.post("/api/calc/rework", Map.of("feature", "bore", "diameter", "yes", "unit", "mm", "lo", "2"));
+        assertThat(missing.code()).isEqualTo("missing-column");
+        var wrong = server.post("/api/calc/typed", Map.of("text", "1", "default_unit", "ell", "kind", "size"));
+        assertThat(wrong.code()).isEqualTo("bad-value");
+        assertThat(wrong.sentence()).contains("ell").contains("mm");
+    }
+
+    @Test
+    void a_topic_that_is_not_there_names_those_that_are() {
+        var answer = server.post("/api/calc/feelers-of-gold", Map.of());
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(answer.sentence()).contains("typed").contains("rework");
+    }
+}

@@ -1,0 +1,50 @@
+package jawread.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import jawread.server.RunningServer;
+import jawread.server.RunningServer.Server;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class DemoShopTest {
+    private final Server server;
+
+    DemoShopTest(Server server) {
+        this.server = server;
+    }
+
+    @Test
+    void the_shop_stands_at_the_demo_day_with_its_people_and_says_that_it_is_a_demonstration() {
+        JsonNode shop = server.get("/api/shop").json();
+        assertThat(shop.path("demonstration").asBoolean()).isTrue();
+        Instant now = Instant.parse(shop.path("now").asString());
+        assertThat(now).isBetween(DemoDay.MORNING, DemoDay.MORNING.plusSeconds(86_400));
+        assertThat(server.get("/api/people").json().findValuesAsString("name"))
+                .startsWith("Ansa", "Bero", "Tilde", "Kit");
+    }
+
+    @Test
+    void the_first_shaft_is_in_and_the_fourth_is_gone() {
+        JsonNode job = server.get("/api/bench").json().path("jobs").get(0);
+        assertThat(job.path("demonstration").asBoolean()).isTrue();
+        assertThat(job.path("parts").get(0).path("verdict").path("mark").asString())
+                .isEqualTo("in");
+        JsonNode fourth = job.path("parts").get(3).path("verdict");
+        assertThat(fourth.path("mark").asString()).isEqualTo("gone");
+        assertThat(fourth.path("side").asString()).isEqualTo("low");
+    }
+
+    @Test
+    void the_micrometer_for_the_job_is_proposed_and_a_dropped_one_may_not_measure() {
+        JsonNode gauges = server.get("/api/gauges").json();
+        assertThat(gauges.findValuesAsString("shopNumber")).startsWith("M1", "M2", "M3", "M4", "M5", "M6");
+        assertThat(gauges.get(2).path("mayMeasure").asBoolean()).isFalse();
+        JsonNode sheet = server.get("/api/parts/2/features/2/sheet").json();
+        assertThat(sheet.path("gauge").asLong())
+                .isEqualTo(gauges.get(5).path("id").asLong());
+    }
+}

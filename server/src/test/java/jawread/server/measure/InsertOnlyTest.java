@@ -1,0 +1,108 @@
+package jawread.server.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import jakarta.persistence.EntityManager;
+import java.lang.reflect.Method;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import jawread.server.RunningServer;
+import jawread.server.RunningServer.Server;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Nothing read is ever changed or deleted: not through a repository, not by Hibernate, not by SQL. */
+@ExtendWith(RunningServer.class)
+class InsertOnlyTest {
+    private static final List<Class<?>> REPOSITORIES =
+            List.of(ReadingRepository.class, RoundRepository.class, ReadingMarkRepository.class);
+    private final Server server;
+
+    InsertOnlyTest(Server server) {
+        this.server = server;
+    }
+
+    @Test
+    void no_repository_offers_more_than_keeping_and_finding() {
+        assertThat(REPOSITORIES.stream()
+                        .flatMap(type -> Arrays.stream(type.getMethods()))
+                        .map(Method::getName))
+                .allMatch(name -> name.equals("save") || name.startsWith("find") || name.startsWith("exists"));
+    }
+
+    @Test
+    void keeping_a_second_row_under_the_same_number_is_no_update() {
+        JdbcTemplate database = server.bean(JdbcTemplate.class);
+        UUID id = database.queryForObject("select id from reading fetch first row only", UUID.class);
+        long before = database.queryForObject("select raw_pm from reading where id = ?", Long.class, id);
+        assertThatThrownBy(() -> inTransaction(entities -> {
+                    Reading stored = entities.find(Reading.class, id);
+                    entities.detach(stored);
+                    setRaw(stored, before + 1);
+                    entities.merge(stored);
+                    entities.flush();
+                    entities.clear();
+                    assertThat(entities.find(Reading.class, id).value().picometres())
+                            .isEqualTo(before);
+                    throw new IllegalStateException("nothing was written");
+                }))
+                .hasMessage("nothing was written");
+        assertThat(database.queryForObject("select raw_pm from reading where id = ?", Long.class, id))
+                .isEqualTo(before);
+    }
+
+    private interface Work {
+        void with(EntityManager entities);
+    }
+
+    private void inTransaction(Work work) {
+        new TransactionTemplate(server.bean(PlatformTransactionManager.class))
+                .executeWithoutResult(status -> work.with(server.bean(EntityManager.class)));
+    }
+
+    private static void setRaw(Reading reading, long pm) {
+        try {
+            var field = Reading.class.getDeclaredField("rawPm");
+            field.setAccessible(true);
+            field.setLong(reading, pm);
+        } catch (ReflectiveOperationException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "update reading set raw_pm = raw_pm + 1",
+                "delete from reading",
+                "update measuring_round set number = number + 1",
+                "delete from measuring_round",
+                "update reading_mark set reason = 'other'",
+                "delete from reading_mark"
+            })
+    void the_database_itself_refuses(String sql) {
+        JdbcTemplate database = server.bean(JdbcTemplate.class);
+        String table = sql.replaceAll("update |delete from | set .*", "");
+        if (table.equals("reading_mark")) {
+            noteOnTheFirstReading();
+        }
+        long rows = database.queryForObject("select count(*) from " + table, Long.class);
+        assertThat(rows).isPositive();
+        assertThatThrownBy(() -> database.execute(sql)).hasMessageContaining("insert-only");
+        assertThat(database.queryForObject("select count(*) from " + table, Long.class))
+                .isEqualTo(rows);
+    }
+
+    private void noteOnTheFirstReading() {
+        UUID reading = server.bean(JdbcTemplate.class)
+                .queryForObject("select id from reading order by kept_at, seq fetch first row only", UUID.class);
+        server.bean(Marks.class).make(new Marks.MakeMark(UUID.randomUUID(), reading, ReadingMark.Kind.NOTE, "seen", 1));
+    }
+}

@@ -1,0 +1,71 @@
+package jawread.server.measure;
+
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.RETURNS_DEEP_STUBS;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.server.access.People;
+import jawread.server.live.Journal;
+import jawread.server.live.What;
+import jawread.server.measure.Marks.MakeMark;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class MarksTest {
+    private final ReadingMarkRepository repository = mock();
+    private final ReadingRepository readings = mock();
+    private final People people = mock();
+    private final Journal journal = mock();
+    private final Words words = mock();
+    private final Marks marks = new Marks(repository, readings, people, journal, Clock.systemUTC(), words);
+    private final Reading reading = mock(Reading.class, RETURNS_DEEP_STUBS);
+    private final UUID id = UUID.randomUUID();
+
+    @BeforeEach
+    void one_reading_is_kept() {
+        when(readings.findById(id)).thenReturn(Optional.of(reading));
+        when(reading.getId()).thenReturn(id);
+        when(words.say(any(String.class))).thenReturn("a sentence");
+    }
+
+    @Test
+    void a_note_may_be_made_on_a_struck_reading() {
+        when(repository.existsByReadingIdAndKind(id, ReadingMark.Kind.STRIKE)).thenReturn(true);
+        marks.make(new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.NOTE, "burr beside it", 1));
+        verify(repository).save(any());
+        verify(journal).write(reading.round().part().planRevision().job().id(), What.MARK);
+    }
+
+    @Test
+    void a_reason_of_more_than_200_characters_is_refused_before_anything_is_written() {
+        var mark = new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.STRIKE, "x".repeat(201), 1);
+        assertThatThrownBy(() -> marks.make(mark))
+                .isInstanceOfSatisfying(
+                        Refused.class,
+                        refused -> org.assertj.core.api.Assertions.assertThat(refused.field())
+                                .isEqualTo("reason"));
+        verify(repository, never()).save(any());
+        verify(journal, never()).write(any(Long.class), any());
+    }
+
+    @Test
+    void the_same_mark_sent_again_is_made_once_and_tells_nobody() {
+        var again = UUID.randomUUID();
+        var kept = new ReadingMark(again, reading, ReadingMark.Kind.STRIKE, "dirt", null, null);
+        when(repository.findById(again)).thenReturn(Optional.of(kept));
+        marks.make(new MakeMark(again, id, ReadingMark.Kind.STRIKE, "dirt", 1));
+        verify(repository, never()).save(any());
+        verify(journal, never()).write(any(Long.class), any());
+        var other = new MakeMark(again, id, ReadingMark.Kind.STRIKE, "slipped", 1);
+        assertThatThrownBy(() -> marks.make(other)).isInstanceOf(Refused.class).hasMessageContaining("kept-otherwise");
+    }
+}

@@ -1,0 +1,85 @@
+package jawread.server.measure;
+
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.RETURNS_DEEP_STUBS;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.scale.Parts;
+import jawread.core.scale.Scales;
+import jawread.server.access.People;
+import jawread.server.drawer.Drawer;
+import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeState;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.live.Journal;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ReadingsTest {
+    private final ReadingRepository repository = mock();
+    private final Jobs jobs = mock();
+    private final Drawer drawer = mock();
+    private final Journal journal = mock();
+    private final Words words = mock();
+    private final Readings readings = new Readings(
+            repository, mock(Rounds.class), jobs, drawer, mock(People.class), journal, Clock.systemUTC(), words);
+    private final Gauge gauge = mock();
+    private final Part part = mock(Part.class, RETURNS_DEEP_STUBS);
+
+    @BeforeEach
+    void a_job_of_the_shops_own() {
+        when(jobs.part(anyLong())).thenReturn(part);
+        when(part.planRevision().job().demonstration()).thenReturn(false);
+        when(drawer.byId(anyLong())).thenReturn(gauge);
+        when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());
+        when(gauge.state()).thenReturn(GaugeState.IN_USE);
+        when(words.say(any(String.class))).thenReturn("a sentence");
+    }
+
+    private KeepReading reading(Origin origin, Optional<String> typed, Optional<Parts> parts) {
+        return new KeepReading(
+                UUID.randomUUID(), 1, 1, 0, 1, 1, 1, origin, typed, parts, Optional.empty(), Instant.EPOCH);
+    }
+
+    private void isRefused(KeepReading asked, String code) {
+        assertThatThrownBy(() -> readings.keep(asked))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining(code);
+        verify(repository, never()).save(any());
+        verify(journal, never()).write(anyLong(), any());
+    }
+
+    @Test
+    void a_made_up_reading_is_not_taken_into_a_job_of_the_shop() {
+        isRefused(reading(Origin.DEMONSTRATION, Optional.of("32.1"), Optional.empty()), "made-up");
+    }
+
+    @Test
+    void a_reading_is_typed_or_set_on_the_scale_and_not_both_or_neither() {
+        Optional<Parts> parts = Optional.of(Parts.parse("sleeve=1;thimble=2;vernier=3"));
+        isRefused(reading(Origin.TYPED, Optional.of("32.1"), parts), "typed-or-parts");
+        isRefused(reading(Origin.TYPED, Optional.empty(), Optional.empty()), "typed-or-parts");
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"QUARANTINED", "RETIRED"})
+    void a_gauge_that_may_not_measure_is_refused(GaugeState state) {
+        when(gauge.state()).thenReturn(state);
+        when(gauge.shopNumber()).thenReturn("M3");
+        isRefused(reading(Origin.TYPED, Optional.of("32.1"), Optional.empty()), "gauge-not-fit");
+    }
+}

@@ -1,0 +1,70 @@
+package jawread.server.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import jawread.core.judge.RepeatState;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
+import jawread.core.limit.TypedLimits;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WordsTest {
+    private static Words wordsWith(String decimalMark) {
+        return new Words(new Figures(new Shop("a shop", Path.of("."), Set.of(), decimalMark)));
+    }
+
+    private final Words words = wordsWith(".");
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"", "abc", "--3", "1,250.5", "1/3", "0.1234567891", "-12", "40001", "12 ells", "1/1024", "5/"})
+    void every_figure_that_is_refused_is_refused_in_a_sentence(String text) {
+        String sentence = TypedLength.parse(text, LengthUnit.MILLIMETRE, TypedLength.Kind.SIZE)
+                .fold(typed -> "", refusal -> words.say(refusal, LengthUnit.MILLIMETRE));
+        assertThat(sentence).endsWith(".").doesNotContain("{");
+    }
+
+    @Test
+    void limits_that_are_none_are_refused_with_what_would_be_right() {
+        String sentence = TypedLimits.parse("about 32", LengthUnit.MILLIMETRE)
+                .fold(typed -> "", refusal -> words.say(refusal, LengthUnit.MILLIMETRE));
+        assertThat(sentence).contains("about 32").contains("31.938 / 32.000");
+    }
+
+    @Test
+    void every_verdict_has_its_word_and_every_settled_one_says_what_is_next() {
+        assertThat(Stream.of(SizeVerdict.values()).map(verdict -> words.say("verdict." + verdict.code() + ".word")))
+                .doesNotHaveDuplicates()
+                .allMatch(word -> !word.isBlank());
+        assertThat(Stream.of(RepeatState.SCATTERED, RepeatState.UNSETTLED))
+                .allMatch(state -> words.has("next." + state.code()));
+        assertThat(Stream.of(SizeVerdict.IN, SizeVerdict.METAL_LEFT, SizeVerdict.GONE))
+                .allMatch(verdict -> words.has("next." + verdict.code()));
+    }
+
+    @Test
+    void lengths_in_a_sentence_are_in_the_unit_one_works_in_with_the_shops_decimal_mark() {
+        Refusal refusal = Refusal.of("above-range")
+                .with("wanted", Length.ofMillimetres("50.8"))
+                .with("end", Length.ofMillimetres("50.8"));
+        assertThat(words.say(refusal, LengthUnit.INCH)).contains("2 in");
+        assertThat(wordsWith(",").say(refusal, LengthUnit.MILLIMETRE)).contains("50,8 mm");
+    }
+
+    @Test
+    void a_sentence_that_is_not_there_and_a_fact_that_lacks_are_errors_of_ours() {
+        assertThatThrownBy(() -> words.say("verdict.marvellous.word")).hasMessageContaining("verdict.marvellous.word");
+        assertThatThrownBy(() -> words.say("repeats.apart", Map.of("apart", "1")))
+                .hasMessageContaining("allowed");
+    }
+}
