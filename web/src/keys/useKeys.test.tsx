@@ -1,0 +1,50 @@
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { describe, expect, it, vi } from 'vitest';
+import { useKeys } from './useKeys';
+
+function Bench({ strike }: { strike: () => void }) {
+  const [text, setText] = useState('');
+  useKeys({ x: strike }, { open: (character) => setText(text + character), isOpen: text !== '' });
+  return (
+    <>
+      <output>{text}</output>
+      <input aria-label="a reason" />
+      <input aria-label="entry" data-entry="" value="" readOnly />
+      <input role="spinbutton" aria-label="sleeve" aria-valuenow={0} />
+    </>
+  );
+}
+
+describe('keys at the bench', () => {
+  it('a digit opens the entry wherever the focus is, and then every letter belongs to it', async () => {
+    const strike = vi.fn();
+    render(<Bench strike={strike} />);
+    await userEvent.keyboard('x');
+    expect(strike).toHaveBeenCalledTimes(1);
+    await userEvent.keyboard('1x');
+    expect(screen.getByRole('status')).toHaveTextContent('1x');
+    expect(strike).toHaveBeenCalledTimes(1);
+  });
+
+  it('a field that is typed into keeps its keys; the empty entry and a spin button leave letters alone', async () => {
+    const strike = vi.fn();
+    render(<Bench strike={strike} />);
+    await userEvent.click(screen.getByLabelText('a reason'));
+    await userEvent.keyboard('x');
+    expect(strike).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByLabelText('entry'));
+    await userEvent.keyboard('x');
+    await userEvent.click(screen.getByLabelText('sleeve'));
+    await userEvent.keyboard('x');
+    expect(strike).toHaveBeenCalledTimes(2);
+  });
+
+  it('acts on no shortcut while a modifier is down', async () => {
+    const strike = vi.fn();
+    render(<Bench strike={strike} />);
+    await userEvent.keyboard('{Control>}x{/Control}');
+    expect(strike).not.toHaveBeenCalled();
+  });
+});
