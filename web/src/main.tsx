@@ -21,7 +21,8 @@ if (page === null) {
 createRoot(page).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <BrowserRouter>
+      {/* A key acts at once: the next one may already belong to the page it leads to. */}
+      <BrowserRouter useTransitions={false}>
         <App />
       </BrowserRouter>
     </QueryClientProvider>

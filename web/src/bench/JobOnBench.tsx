@@ -25,7 +25,7 @@ export function JobOnBench({ job }: { job: BenchJob }) {
           to={pathTo(job.next.part, job.next.feature)}
           className="mx-5 mt-4 flex min-h-touch items-center gap-4 rounded-edge bg-now px-5 py-3 text-on-now"
         >
-          <span className="font-bold">Next</span>
+          <span className="font-bold">Next</span>{' '}
           <span className="font-medium">{job.next.sentence}</span>
         </Link>
       ) : (

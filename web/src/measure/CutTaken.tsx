@@ -20,25 +20,26 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
   const proposed = (place.verdict.cut?.middle ?? place.verdict.cut?.near)?.text ?? '';
   const take = (event: FormEvent) => {
     event.preventDefault();
-    if (person !== undefined) {
-      cut.mutate(
-        {
-          id,
-          part: sheet.part.id,
-          feature: sheet.feature.id,
-          number: round.number + 1,
-          asked: asked ?? proposed,
-          person,
-        },
-        { onSuccess: onClose },
-      );
+    if (person === undefined) {
+      return;
     }
+    cut
+      .mutateAsync({
+        id,
+        part: sheet.part.id,
+        feature: sheet.feature.id,
+        number: round.number + 1,
+        asked: asked ?? proposed,
+        person,
+      })
+      // The next round brings a card of its own, so that this one may be gone by then; what is refused stands in it.
+      .then(onClose, () => undefined);
   };
   const of = sheet.feature.diameter ? 'the diameter' : 'the size';
   return (
     <Dialog
       title="Cut taken"
-      words={`The next round opens. What was read before stays on the record, and no longer counts.`}
+      words="The next round opens. What was read before stays on the record, and no longer counts."
       open={open}
       onClose={onClose}
     >

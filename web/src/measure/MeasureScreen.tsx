@@ -41,12 +41,14 @@ export function MeasureScreen() {
 type Card = 'cut' | 'gauge' | 'keys' | { reading: Reading };
 
 function AtTheBench({ measuring }: { measuring: Measuring }) {
-  const { sheet, round, place, way } = measuring;
+  const { sheet, round, place } = measuring;
   const [card, setCard] = useState<Card | undefined>();
   const field = useRef<HTMLInputElement>(null);
   const entry = useEntry(measuring, `${sheet.part.id} ${sheet.feature.id}`, () =>
     field.current?.focus(),
   );
+  // What is being typed is seen being typed, at once, whatever was shown before.
+  const way = entry.text === '' ? measuring.way : 'typed';
   const close = () => setCard(undefined);
   const last = standing(place).at(-1);
   const toPart = (by: 1 | -1) => {
@@ -67,7 +69,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       n: () => sheet.next && measuring.goTo(sheet.next.part, sheet.next.feature),
       m: measuring.toggleSounds,
       '?': () => setCard('keys'),
-      ...(way === 'typed' && { Enter: entry.end }),
+      Enter: entry.end,
       ArrowLeft: () => toPart(-1),
       ArrowRight: () => toPart(1),
       ArrowUp: () => toFeature(-1),
@@ -98,6 +100,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             onGauge={() => setCard('gauge')}
             onCut={() => setCard('cut')}
             onReading={(reading) => setCard({ reading })}
+            onFigure={entry.open}
           />
         ) : (
           <>

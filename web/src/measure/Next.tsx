@@ -32,8 +32,7 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
         isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
       }`}
     >
-      <span className="font-bold">Next</span>
-      <span className="font-medium">{next.sentence}</span>
+      <span className="font-bold">Next</span> <span className="font-medium">{next.sentence}</span>
     </Link>
   );
 }

@@ -11,6 +11,8 @@ interface PartFieldProps {
   /** Turned by so many counts, carrying over at the end of a turn as the real one does. */
   onTurn: (by: number) => void;
   onEnter: () => void;
+  /** What was typed has a decimal mark, and is no count: a figure, as a gauge with a keyboard's plug sends it. */
+  onFigure: (figure: string) => void;
 }
 
 const NAMES: Record<PartName, string> = {
@@ -21,7 +23,7 @@ const NAMES: Record<PartName, string> = {
 
 /** One part of the scale as a spin button: its count, what it stands for, one less and one more. */
 export function PartField(props: PartFieldProps) {
-  const { part, count, scale, onLit, onTurn, onEnter } = props;
+  const { part, count, scale, onLit, onTurn, onEnter, onFigure } = props;
   const [typed, setTyped] = useState<string | undefined>();
   const [refusal, setRefusal] = useState('');
   const step = (by: number) => {
@@ -30,13 +32,23 @@ export function PartField(props: PartFieldProps) {
     onLit();
     onTurn(by);
   };
+  const type = (text: string) => {
+    if (!isJudged(part, scale) && /[.,]/.test(text)) {
+      setTyped(undefined);
+      onFigure(text);
+    } else {
+      setTyped(text);
+    }
+  };
   const end = () => {
     if (typed !== undefined) {
       const wanted = Number(typed.replace(',', '.'));
+      const finest = isJudged(part, scale) ? 0.1 : 1;
       if (
         typed.trim() !== '' &&
         wanted >= 0 &&
-        wanted <= part.last + (isJudged(part, scale) ? 0.9 : 0)
+        wanted < part.last + 1 &&
+        isMultiple(wanted, finest)
       ) {
         onTurn(wanted - count);
         setRefusal('');
@@ -92,7 +104,7 @@ export function PartField(props: PartFieldProps) {
             onLit();
             event.target.select();
           }}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => type(event.target.value)}
           onBlur={end}
           onKeyDown={press}
           className="reading w-full min-w-0 bg-transparent text-center text-order"
@@ -117,6 +129,9 @@ export function PartField(props: PartFieldProps) {
 /** Whether the eye may judge a tenth between two lines of this part. */
 const isJudged = (part: { name: PartName }, scale: ThimbleScale): boolean =>
   part.name === 'thimble' && scale.vernier === undefined;
+
+const isMultiple = (count: number, of: number): boolean =>
+  Math.abs(count / of - Math.round(count / of)) < 1e-9;
 
 /** Counts that a key turns by: arrows one line, with Shift a judged tenth; Page keys to the next figure. */
 function stepsOfKey(

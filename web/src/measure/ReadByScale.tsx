@@ -32,10 +32,19 @@ interface ReadByScaleProps {
   onGauge: () => void;
   onCut: () => void;
   onReading: (reading: Reading) => void;
+  /** A figure is typed here: it opens the entry. */
+  onFigure: (figure: string) => void;
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
-export function ReadByScale({ measuring, gauge, onGauge, onCut, onReading }: ReadByScaleProps) {
+export function ReadByScale({
+  measuring,
+  gauge,
+  onGauge,
+  onCut,
+  onReading,
+  onFigure,
+}: ReadByScaleProps) {
   const scale = thimbleScale(gauge.scale);
   const basePm = gauge.base.pm;
   const narrow = useNarrow();
@@ -89,6 +98,7 @@ export function ReadByScale({ measuring, gauge, onGauge, onCut, onReading }: Rea
                 onLit={() => setLit(part.name)}
                 onTurn={(by) => turn(step + Math.round(by * stepsOf[part.name](scale)))}
                 onEnter={keep}
+                onFigure={onFigure}
               />
             ))}
           </div>
@@ -129,8 +139,7 @@ export function ReadByScale({ measuring, gauge, onGauge, onCut, onReading }: Rea
             onClick={keep}
             aria-disabled={!isSet}
           >
-            <span className="mr-4 font-bold">Enter</span>
-            keep
+            <span className="mr-4 font-bold">Enter</span> keep
           </Button>
         </section>
         <div className="order-2 flex flex-col gap-3 bench:order-none">

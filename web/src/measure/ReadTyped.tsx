@@ -39,8 +39,7 @@ export function ReadTyped({ measuring, entry, field, onGauge, onReading }: ReadT
         onClick={entry.end}
         aria-disabled={entry.text === ''}
       >
-        <span className="mr-4 font-bold">Enter</span>
-        keep
+        <span className="mr-4 font-bold">Enter</span> keep
       </Button>
       <Readings measuring={measuring} onReading={onReading} />
       <Tray measuring={measuring} />

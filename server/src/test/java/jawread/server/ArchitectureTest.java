@@ -73,8 +73,11 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule entities_compute_nothing = noClasses()
-            .that().areAnnotatedWith(Entity.class)
-            .should().dependOnClassesThat().haveNameMatching("jawread.core.judge.(SizeVerdict|WayOut|CutTaken|PlaceValue).*")
+            .that()
+            .areAnnotatedWith(Entity.class)
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching("jawread.core.judge.(SizeVerdict|WayOut|CutTaken|PlaceValue).*")
             .because("verdicts are derived where they are asked for, and stored nowhere");
 
     @ArchTest

@@ -16,8 +16,6 @@ import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.LimitsView;
 import jawread.server.judgement.SheetView.PartView;
-import jawread.server.judgement.SheetView.PlaceView;
-import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.judgement.SheetView.SpotView;
 import jawread.server.measure.Histories;
@@ -36,6 +34,7 @@ public class Sheets {
     private final Histories histories;
     private final RoundWords rounds;
     private final PartWords partWords;
+    private final SpokenWords spoken;
     private final Figures figures;
     private final Words words;
 
@@ -45,6 +44,7 @@ public class Sheets {
             Histories histories,
             RoundWords rounds,
             PartWords partWords,
+            SpokenWords spoken,
             Figures figures,
             Words words) {
         this.jobs = jobs;
@@ -52,6 +52,7 @@ public class Sheets {
         this.histories = histories;
         this.rounds = rounds;
         this.partWords = partWords;
+        this.spoken = spoken;
         this.figures = figures;
         this.words = words;
     }
@@ -90,7 +91,7 @@ public class Sheets {
                 plan.next(Optional.of(part))
                         .map(next -> partWords.next(next, plan))
                         .orElse(null),
-                say(judged, roundViews.get(roundViews.size() - 1)));
+                spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }
 
     private Optional<Gauge> gauge(FeatureJudgement judged, LengthUnit unit) {
@@ -138,31 +139,5 @@ public class Sheets {
                         "low", low.map(LengthText::inBoth).orElse(""),
                         "high", high.map(LengthText::inBoth).orElse("")));
         return new LimitsView(low.orElse(null), high.orElse(null), middle.orElse(null), sentence);
-    }
-
-    private String say(FeatureJudgement judged, RoundView round) {
-        Optional<PlaceView> last = round.places().stream()
-                .filter(place -> !place.readings().isEmpty())
-                .max(Comparator.comparingLong(Sheets::lastSeq));
-        if (last.isEmpty()) {
-            return words.say(
-                    "say.nothing-yet", Map.of("feature", judged.feature().name(), "round", round.name()));
-        }
-        PlaceView place = last.get();
-        ReadingView reading = place.readings().get(place.readings().size() - 1);
-        String key = reading.struck() != null ? "say.struck" : place.value() == null ? "say.kept" : "say.settled";
-        return words.say(
-                key,
-                Map.of(
-                        "figure", reading.size().withUnit(),
-                        "place", place.name(),
-                        "value", place.value() == null ? "" : place.value().withUnit(),
-                        "verdict", place.verdict().word(),
-                        "sentence", place.verdict().sentence(),
-                        "next", place.next()));
-    }
-
-    private static long lastSeq(PlaceView place) {
-        return place.readings().get(place.readings().size() - 1).seq();
     }
 }

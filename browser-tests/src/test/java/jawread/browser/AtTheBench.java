@@ -1,0 +1,67 @@
+package jawread.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static com.microsoft.playwright.options.AriaRole.BUTTON;
+
+import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Timeout;
+
+/** A browser for a class of tests, and a fresh demonstration shop for each test. */
+@Timeout(240)
+abstract class AtTheBench {
+    private static Chromium chromium;
+    private PackagedServer server;
+
+    @BeforeAll
+    static void startChromium() {
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stopChromium() {
+        chromium.close();
+    }
+
+    @BeforeEach
+    void startServer() {
+        server = PackagedServer.start();
+    }
+
+    @AfterEach
+    void closeScreensAndStopServer() {
+        chromium.closeScreens();
+        server.close();
+    }
+
+    static Chromium chromium() {
+        return chromium;
+    }
+
+    PackagedServer server() {
+        return server;
+    }
+
+    /** The text where it can be seen; the same words may also stand where only ears find them. */
+    static Locator seen(Page page, String text) {
+        return page.getByRole(AriaRole.MAIN)
+                .getByText(text)
+                .filter(new Locator.FilterOptions().setVisible(true))
+                .first();
+    }
+
+    /** A screen at which Ansa has stepped up, on the bench. */
+    Page ansasScreen(NewContextOptions options) {
+        Page page = chromium.screen(options);
+        page.navigate(server.address());
+        page.getByRole(BUTTON, new Page.GetByRoleOptions().setName("Ansa")).click();
+        assertThat(page.getByText("Who measures?")).hasCount(0);
+        return page;
+    }
+}
