@@ -1,21 +1,53 @@
 import type { QueryClient } from '@tanstack/react-query';
+import type { Sheet } from './client';
 import type { Outbox } from './outbox';
 import { keys } from './queries';
+
+/** What the stream tells: that something of a job changed, never what it is now. */
+interface Told {
+  job: number;
+  seq: number;
+  what: string;
+}
 
 /**
  * The one event stream of this tab. It says only that something changed; the screens ask again for what they show. The
  * browser reconnects by itself and names the last event it saw.
  */
-export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send'>): EventSource {
+export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle'>): EventSource {
   const events = new EventSource('/api/events');
   // Opened at first, something may have changed since the page asked; opened again, the server may be another one by now.
   events.addEventListener('open', () => {
     void queries.invalidateQueries();
     outbox.send();
   });
-  events.addEventListener('message', () => {
-    void queries.invalidateQueries({ queryKey: keys.bench });
-    void queries.invalidateQueries({ queryKey: keys.sheets });
+  events.addEventListener('message', ({ data }: MessageEvent<string>) => {
+    const told = JSON.parse(data) as Told;
+    // A reading of our own is answered with the sheet as it then stands: asking once more would only be in its way.
+    void outbox.idle().then(() => {
+      const refetchType = isShown(queries, told) ? 'none' : 'active';
+      void queries.invalidateQueries({ queryKey: keys.bench });
+      void queries.invalidateQueries({ queryKey: keys.sheets, refetchType });
+    });
   });
   return events;
+}
+
+/** Whether what was told stands on the sheet in sight already. */
+function isShown(queries: QueryClient, { job, seq, what }: Told): boolean {
+  return (
+    what === 'reading' &&
+    queries
+      .getQueryCache()
+      .findAll({ queryKey: keys.sheets, type: 'active' })
+      .every(({ state }) => {
+        const sheet = state.data as Sheet | undefined;
+        return (
+          sheet?.job.id === job &&
+          sheet.rounds.some(({ places }) =>
+            places.some(({ readings }) => readings.some((each) => each.seq === seq)),
+          )
+        );
+      })
+  );
 }

@@ -91,6 +91,11 @@ export class Outbox {
     });
   }
 
+  /** Fulfilled when nothing is on its way. */
+  idle(): Promise<void> {
+    return this.sending ?? Promise.resolve();
+  }
+
   private next(): WaitingReading | undefined {
     return this.readings.find(({ refusal }) => refusal === undefined);
   }

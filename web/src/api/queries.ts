@@ -1,5 +1,8 @@
-import { QueryClient, useQuery } from '@tanstack/react-query';
+import { notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
 import { answered, client, Problem, type Sheet } from './client';
+
+// Shown in the same turn in which the answer came, not one timer later.
+notifyManager.setScheduler(queueMicrotask);
 
 /** What the server said last, until an event says that it changed. */
 export const queries = new QueryClient({

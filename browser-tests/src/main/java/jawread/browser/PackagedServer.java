@@ -103,6 +103,12 @@ public final class PackagedServer implements AutoCloseable {
         return client.send(request(path).build(), HttpResponse.BodyHandlers.ofString());
     }
 
+    /** As a browser fetches it: compressed where the server compresses. */
+    public HttpResponse<byte[]> getCompressed(String path) throws IOException, InterruptedException {
+        return client.send(
+                request(path).header("Accept-Encoding", "gzip").build(), HttpResponse.BodyHandlers.ofByteArray());
+    }
+
     /** A JSON body by POST or PUT, at the screen whose ticket is given; an empty ticket is nobody's. */
     public HttpResponse<String> write(String method, String path, String ticket, String json)
             throws IOException, InterruptedException {

@@ -28,14 +28,6 @@ public enum SizeVerdict {
         return code;
     }
 
-    /** Throws {@link IllegalArgumentException} for a code that is none of these. */
-    public static SizeVerdict ofCode(String code) {
-        return Arrays.stream(values())
-                .filter(verdict -> verdict.code.equals(code))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("No verdict has the code \"" + code + "\""));
-    }
-
     /** Of a place: its value against the limits as they stand; without a value, why there is none. */
     public static SizeVerdict of(PlaceValue place, FeatureKind kind, Limits limits) {
         if (place.state() == RepeatState.UNSETTLED) {

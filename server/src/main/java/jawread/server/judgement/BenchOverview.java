@@ -38,7 +38,7 @@ public class BenchOverview {
     private BenchJob job(Job job) {
         PlanRevision revision = jobs.planOf(job);
         var parts = jobs.partsOf(revision);
-        var plan = PlanJudgement.of(revision, parts, histories.of(parts));
+        var plan = PlanJudgement.of(revision, parts, histories.of(revision, parts));
         long measured = plan.all().stream().filter(FeatureJudgement::isMeasured).count();
         return new BenchJob(
                 job.id(),
@@ -68,6 +68,6 @@ public class BenchOverview {
                 .map(limit -> figures.reading(limit, plan.job().unit(), feature.limitsStep())
                         .text())
                 .collect(Collectors.joining(" / "));
-        return new BenchFeature(feature.id(), feature.name(), limits, words.verdict(judged, plan));
+        return new BenchFeature(feature.id(), feature.name(), limits, words.verdict(judged));
     }
 }

@@ -35,6 +35,13 @@ record FeatureJudgement(Part part, Feature feature, List<RoundJudgement> rounds)
         return inForce().verdict();
     }
 
+    /** On which side of the limits the place lies that the verdict rests on. */
+    String side() {
+        return VerdictWords.sideOf(
+                feature.limits(),
+                inForce().deciding(feature).flatMap(place -> place.value().value()));
+    }
+
     boolean isMeasured() {
         return verdict() != SizeVerdict.NOT_MEASURED;
     }

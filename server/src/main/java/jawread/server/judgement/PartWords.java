@@ -1,6 +1,8 @@
 package jawread.server.judgement;
 
+import java.util.List;
 import java.util.Map;
+import jawread.core.judge.SizeVerdict;
 import jawread.server.job.Part;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.words.Words;
@@ -19,30 +21,40 @@ class PartWords {
         this.words = words;
     }
 
-    /** The verdict of a feature of a part: that of its round in force. */
-    VerdictView verdict(FeatureJudgement feature, PlanJudgement plan) {
-        return rounds.verdict(feature.inForce(), feature, plan.job());
+    /** Of a feature of a part: that of its round in force. */
+    VerdictView verdict(FeatureJudgement feature) {
+        return verdicts.brief(feature.verdict(), feature.side());
     }
 
-    /** The worst of a part's features. */
+    /** Of a part: the worst of its features. */
     VerdictView verdict(Part part, PlanJudgement plan) {
-        return verdicts.worstOf(
-                plan.of(part).stream().map(each -> verdict(each, plan)).toList());
+        return worstOf(plan.of(part));
     }
 
-    /** The worst of what was measured in all the parts. */
+    /** Of a job: the worst of what was measured in all its parts. */
     VerdictView verdict(PlanJudgement plan) {
-        return verdicts.worstOf(plan.all().stream()
-                .filter(FeatureJudgement::isMeasured)
-                .map(each -> verdict(each, plan))
-                .toList());
+        return worstOf(plan.all().stream().filter(FeatureJudgement::isMeasured).toList());
+    }
+
+    private VerdictView worstOf(List<FeatureJudgement> features) {
+        SizeVerdict worst = SizeVerdict.worstOf(
+                features.stream().map(FeatureJudgement::verdict).toList());
+        return features.stream()
+                .filter(each -> each.verdict() == worst)
+                .findFirst()
+                .map(this::verdict)
+                .orElseGet(() -> verdicts.brief(worst, ""));
     }
 
     NextView next(FeatureJudgement next, PlanJudgement plan) {
         String where = next.part().name() + ", " + next.feature().name();
         String sentence = words.say(
                 "bench.next." + next.verdict().code(),
-                Map.of("where", where, "sentence", verdict(next, plan).sentence()));
+                Map.of(
+                        "where",
+                        where,
+                        "sentence",
+                        rounds.verdict(next.inForce(), next, plan.job()).sentence()));
         return new NextView(next.part().id(), next.feature().id(), sentence);
     }
 }

@@ -63,7 +63,7 @@ public class Sheets {
         Part part = jobs.part(partId);
         Feature feature = jobs.featureOf(part, featureId);
         List<Part> parts = jobs.partsOf(part.planRevision());
-        var plan = PlanJudgement.of(part.planRevision(), parts, histories.of(parts));
+        var plan = PlanJudgement.of(part.planRevision(), parts, histories.of(part.planRevision(), parts));
         FeatureJudgement judged = plan.of(part, feature);
         Job job = plan.job();
         List<RoundView> roundViews = judged.rounds().stream()
@@ -124,7 +124,7 @@ public class Sheets {
                         .map(place ->
                                 new SpotView(place.id(), place.name(), figures.reading(place.depth(), unit, step)))
                         .toList(),
-                partWords.verdict(judged, plan));
+                partWords.verdict(judged));
     }
 
     private LimitsView limits(Feature feature, LengthUnit unit) {

@@ -7,6 +7,7 @@ import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.WayOut;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.limit.Limits;
 import jawread.server.job.Feature;
 import jawread.server.judgement.SheetView.ToCutView;
 import jawread.server.judgement.SheetView.VerdictView;
@@ -26,16 +27,9 @@ class VerdictWords {
         this.figures = figures;
     }
 
-    /** The worst of several, for a part or a job: its mark and its word, without the sentence of a single size. */
-    VerdictView worstOf(List<VerdictView> verdicts) {
-        SizeVerdict worst = SizeVerdict.worstOf(
-                verdicts.stream().map(each -> SizeVerdict.ofCode(each.mark())).toList());
-        String side = verdicts.stream()
-                .filter(each -> each.mark().equals(worst.code()))
-                .findFirst()
-                .map(VerdictView::side)
-                .orElse("");
-        return new VerdictView(worst.code(), side, word(worst), "", null);
+    /** Mark and word alone, where many stand together: in a table, on a drawing. */
+    VerdictView brief(SizeVerdict verdict, String side) {
+        return new VerdictView(verdict.code(), side, word(verdict), "", null);
     }
 
     /** A verdict that rests on this size. */
@@ -44,13 +38,18 @@ class VerdictWords {
             return new VerdictView(
                     verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null);
         }
-        String side =
-                feature.limits().isAbove(size.get()) ? "high" : feature.limits().isBelow(size.get()) ? "low" : "";
+        String side = sideOf(feature.limits(), size);
         Optional<ToCutView> cut =
                 WayOut.of(feature.kind(), size.get(), feature.limits()).cut().map(of -> toCut(of, feature, unit, step));
         String sentence =
                 cut.map(this::cutSentence).orElseGet(() -> sentence(verdict, size.get(), feature, unit, step));
         return new VerdictView(verdict.code(), side, word(verdict), sentence, cut.orElse(null));
+    }
+
+    /** On which side of the limits a size lies: low, high, or empty when within or not known. */
+    static String sideOf(Limits limits, Optional<Length> size) {
+        return size.map(of -> limits.isAbove(of) ? "high" : limits.isBelow(of) ? "low" : "")
+                .orElse("");
     }
 
     private String word(SizeVerdict verdict) {

@@ -33,14 +33,22 @@ public class Journal {
     @Transactional(propagation = Propagation.MANDATORY)
     public long write(long jobId, What what) {
         JournalHead head = entities.find(JournalHead.class, JournalHead.ONLY, LockModeType.PESSIMISTIC_WRITE);
-        long seq = 1
-                + entities.createQuery("select coalesce(max(seq), 0) from JournalLine where jobId = :job", Long.class)
-                        .setParameter("job", jobId)
-                        .getSingleResult();
+        long seq = 1 + lastOf(jobId);
         var line = new JournalLine(head.next(), jobId, seq, what, clock.instant());
         entities.persist(line);
         publisher.publishEvent(line.event());
         return seq;
+    }
+
+    /** Taken from the end of the index; a maximum would be looked for among all lines of the job. */
+    private long lastOf(long jobId) {
+        return entities.createQuery(
+                        "select seq from JournalLine where jobId = :job order by jobId desc, seq desc", Long.class)
+                .setParameter("job", jobId)
+                .setMaxResults(1)
+                .getResultStream()
+                .findFirst()
+                .orElse(0L);
     }
 
     /** All lines after the given one, in order. */

@@ -12,11 +12,19 @@ import java.util.stream.Collectors;
  * @param rounds by number; "as found" is there once something was read in it
  * @param marks of a reading, in the order they were made
  */
-public record History(List<MeasuringRound> rounds, List<Reading> readings, Map<UUID, List<ReadingMark>> marks) {
+public record History(
+        List<MeasuringRound> rounds, Map<Spot, List<Reading>> readings, Map<UUID, List<ReadingMark>> marks) {
+    /** A place in a round. */
+    record Spot(UUID round, long place) {
+        static Spot of(Reading reading) {
+            return new Spot(reading.round().getId(), reading.place().id());
+        }
+    }
+
     static History of(List<MeasuringRound> rounds, List<Reading> readings, List<ReadingMark> marks) {
         return new History(
                 rounds,
-                readings,
+                readings.stream().collect(Collectors.groupingBy(Spot::of)),
                 marks.stream()
                         .collect(Collectors.groupingBy(mark -> mark.reading().getId())));
     }
@@ -41,10 +49,7 @@ public record History(List<MeasuringRound> rounds, List<Reading> readings, Map<U
 
     /** What was read at a place in a round, struck ones among them. */
     public List<Reading> at(MeasuringRound round, long place) {
-        return readings.stream()
-                .filter(reading -> reading.round().getId().equals(round.getId())
-                        && reading.place().id() == place)
-                .toList();
+        return readings.getOrDefault(new Spot(round.getId(), place), List.of());
     }
 
     /** Those not struck. */

@@ -2,6 +2,7 @@ package jawread.server.measure;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import java.time.Instant;
@@ -21,10 +22,10 @@ public class MeasuringRound extends Kept {
     @Id
     private UUID id;
 
-    @ManyToOne(optional = false)
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Part part;
 
-    @ManyToOne(optional = false)
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Feature feature;
 
     @Column(nullable = false)
@@ -33,7 +34,7 @@ public class MeasuringRound extends Kept {
     private String askedTyped;
     private Long askedPm;
 
-    @ManyToOne(optional = false)
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Person person;
 
     @Column(nullable = false)

@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import java.time.Instant;
@@ -30,7 +31,7 @@ public class ReadingMark extends Kept {
     @Id
     private UUID id;
 
-    @ManyToOne(optional = false)
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Reading reading;
 
     @Enumerated(EnumType.STRING)
@@ -40,7 +41,7 @@ public class ReadingMark extends Kept {
     @Column(nullable = false)
     private String reason;
 
-    @ManyToOne(optional = false)
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Person person;
 
     @Column(nullable = false)

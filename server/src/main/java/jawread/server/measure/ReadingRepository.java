@@ -13,5 +13,5 @@ interface ReadingRepository extends Repository<Reading, UUID> {
     Optional<Reading> findById(UUID id);
 
     @EntityGraph(attributePaths = {"round", "place", "gauge", "person"})
-    List<Reading> findAllByPartIdInOrderBySeq(List<Long> partIds);
+    List<Reading> findAllByPartIdInAndSeqGreaterThanOrderBySeq(List<Long> partIds, long seq);
 }

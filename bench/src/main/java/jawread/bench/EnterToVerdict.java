@@ -1,0 +1,123 @@
+package jawread.bench;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import jawread.browser.Chromium;
+import jawread.browser.PackagedServer;
+
+/**
+ * How long a turner waits: from Enter to the painted verdict, over 100 readings spread over the twelve features of the
+ * demonstration job, beside the round trip of an endpoint that does nothing, in the same page and the same run. Then the
+ * weight of the first load.
+ */
+public final class EnterToVerdict {
+    private static final int READINGS = 100;
+    private static final int A_PLACE = 9;
+
+    /** Both are taken inside the page: from the key's own time stamp to the frame after the one that shows the sentence. */
+    private static final String WATCH = """
+            () => {
+              globalThis.took = new Promise((tell) => {
+                let pressed;
+                document.addEventListener('keydown', (event) => {
+                  if (event.key === 'Enter') pressed = event.timeStamp;
+                }, { capture: true, once: false });
+                const said = document.querySelector('[aria-live]');
+                const observer = new MutationObserver(() => {
+                  observer.disconnect();
+                  requestAnimationFrame(() => {
+                    const painted = new MessageChannel();
+                    painted.port1.onmessage = () => tell(performance.now() - pressed);
+                    painted.port2.postMessage(0);
+                  });
+                });
+                observer.observe(said, { childList: true, characterData: true, subtree: true });
+              });
+            }""";
+
+    private static final String EMPTY = """
+            async () => {
+              const start = performance.now();
+              await (await fetch('/api/nothing')).json();
+              return performance.now() - start;
+            }""";
+
+    private EnterToVerdict() {}
+
+    public static void main(String[] arguments) throws IOException, InterruptedException {
+        try (PackagedServer server = PackagedServer.start();
+                var chromium = new Chromium()) {
+            Page page = chromium.screen(Chromium.desk());
+            page.navigate(server.address());
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ansa"))
+                    .click();
+            page.getByText("Who measures?").waitFor(hidden());
+            measure(server, page);
+            firstLoad(server, chromium);
+        }
+    }
+
+    private static com.microsoft.playwright.Locator.WaitForOptions hidden() {
+        return new com.microsoft.playwright.Locator.WaitForOptions()
+                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN);
+    }
+
+    private static void measure(PackagedServer server, Page page) {
+        List<Double> verdicts = new ArrayList<>();
+        List<Double> empties = new ArrayList<>();
+        for (int i = 0; i < READINGS; i++) {
+            if (i % A_PLACE == 0) {
+                int place = i / A_PLACE;
+                page.navigate(server.address() + "/parts/%d/features/%d".formatted(1 + place % 4, 1 + place / 4));
+                page.waitForSelector("[data-entry]");
+                page.waitForTimeout(500);
+            }
+            empties.add(((Number) page.evaluate(EMPTY)).doubleValue());
+            page.evaluate(WATCH);
+            page.keyboard().type(i % 2 == 0 ? "31.971" : "31.972");
+            page.keyboard().press("Enter");
+            verdicts.add(((Number) page.evaluate("globalThis.took")).doubleValue());
+            // The event that tells other screens also makes this one ask again; it is over before the next reading.
+            page.waitForTimeout(60);
+        }
+        double verdict = at(verdicts, 0.5);
+        double empty = at(empties, 0.5);
+        System.out.printf(
+                "Enter to painted verdict, %d readings: median %.1f ms, 95th percentile %.1f ms%n",
+                READINGS, verdict, at(verdicts, 0.95));
+        System.out.printf(
+                "Empty round trip, same page and run:   median %.1f ms, 95th percentile %.1f ms%n",
+                empty, at(empties, 0.95));
+        System.out.printf("Ratio of the medians: %.1f%n", verdict / empty);
+    }
+
+    private static double at(List<Double> times, double share) {
+        List<Double> sorted = times.stream().sorted().toList();
+        return sorted.get((int) Math.min(sorted.size() - 1, Math.round(share * (sorted.size() - 1))));
+    }
+
+    /** What a first visit loads of the built front end, as the server compresses it, fonts aside. */
+    private static void firstLoad(PackagedServer server, Chromium chromium) throws IOException, InterruptedException {
+        Page page = chromium.screen(Chromium.desk());
+        Set<String> files = new TreeSet<>();
+        page.onResponse((Response response) -> files.add(response.url().replace(server.address(), "")));
+        page.navigate(server.address());
+        page.getByText("Who measures?").waitFor();
+        long total = 0;
+        for (String file : files) {
+            if (!file.startsWith("/api/") && !file.endsWith(".woff2")) {
+                HttpResponse<byte[]> response = server.getCompressed(file);
+                total += response.body().length;
+                System.out.printf("  %-40s %7d bytes%n", file, response.body().length);
+            }
+        }
+        System.out.printf("First load of the front end, compressed, fonts aside: %.1f kB%n", total / 1000.0);
+    }
+}
