@@ -14,7 +14,7 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
   const { sheet, place, pathTo } = measuring;
   if (place.verdict.cut) {
     return (
-      <Button look={isReading ? 'plain' : 'now'} onClick={onCut}>
+      <Button look={isReading || wantsReading(measuring) ? 'plain' : 'now'} onClick={onCut}>
         <strong className="font-bold">Cut taken</strong>
         <span className="block text-label">opens the next round</span>
       </Button>

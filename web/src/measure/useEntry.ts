@@ -23,7 +23,7 @@ export interface Entry {
  * @param focus brings the field to the fore
  */
 export function useEntry(
-  measuring: Pick<Measuring, 'keep' | 'setWay' | 'way'>,
+  measuring: Pick<Measuring, 'keep' | 'setWay' | 'way' | 'person'>,
   draft: string,
   focus: () => void,
 ): Entry {
@@ -47,7 +47,9 @@ export function useEntry(
     if (became === undefined) {
       type(typed);
       setRefusal(
-        'Nobody and no gauge can be named for it yet: say who measures, and pick a gauge.',
+        measuring.person === undefined
+          ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
+          : 'Every reading is kept with its gauge: pick first the one in your hand.',
       );
     } else if (became instanceof Problem) {
       setRefusal(became.message);

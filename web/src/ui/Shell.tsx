@@ -37,12 +37,12 @@ export function Shell({ title, head, say = '', keys, children }: ShellProps) {
             </strong>
           )}
           <span className="hidden text-quiet tablet:inline">{shop?.name}</span>
-          {shop?.person && (
+          {shop && (
             <Link
               to="/?who"
               className="py-2 font-semibold underline decoration-line underline-offset-4"
             >
-              {shop.person.name}
+              {shop.person?.name ?? 'Say who measures'}
             </Link>
           )}
           <button

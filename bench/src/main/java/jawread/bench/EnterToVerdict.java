@@ -2,7 +2,6 @@ package jawread.bench;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
@@ -54,19 +53,10 @@ public final class EnterToVerdict {
     public static void main(String[] arguments) throws IOException, InterruptedException {
         try (PackagedServer server = PackagedServer.start();
                 var chromium = new Chromium()) {
-            Page page = chromium.screen(Chromium.desk());
-            page.navigate(server.address());
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ansa"))
-                    .click();
-            page.getByText("Who measures?").waitFor(hidden());
+            Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             measure(server, page);
             firstLoad(server, chromium);
         }
-    }
-
-    private static com.microsoft.playwright.Locator.WaitForOptions hidden() {
-        return new com.microsoft.playwright.Locator.WaitForOptions()
-                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN);
     }
 
     private static void measure(PackagedServer server, Page page) {

@@ -1,0 +1,87 @@
+package jawread.bench;
+
+import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.List;
+import jawread.browser.Chromium;
+import jawread.browser.PackagedServer;
+
+/** Makes the pictures of the documents anew from the demonstration shop, the same at every run but for the clock. */
+public final class Pictures implements AutoCloseable {
+    private static final Path FOLDER = Path.of("docs/screenshots");
+    private final PackagedServer server = PackagedServer.start();
+    private final Chromium chromium = new Chromium();
+
+    public static void main(String[] arguments) {
+        try (var pictures = new Pictures()) {
+            pictures.desk();
+            pictures.scale();
+            pictures.dim();
+            pictures.phone();
+        }
+    }
+
+    private void desk() {
+        Page page = screen(Chromium.desk());
+        at(page, "/parts/2/features/2");
+        for (String figure : List.of("32.221", "32.220")) {
+            page.keyboard().type(figure + "\n");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("reading, " + figure + " mm"))
+                    .waitFor();
+        }
+        take(page, "measure");
+        at(page, "/");
+        take(page, "bench");
+    }
+
+    private void scale() {
+        Page page = screen(Chromium.desk());
+        at(page, "/parts/3/features/2?by=scale");
+        page.getByTestId("thimble").hover();
+        page.mouse().wheel(0, -100);
+        page.keyboard().down("Shift");
+        for (int line = 0; line < 6; line++) {
+            page.mouse().wheel(0, -100);
+        }
+        page.keyboard().up("Shift");
+        page.getByLabel("Vernier", new Page.GetByLabelOptions().setExact(true)).hover();
+        take(page, "measure-by-scale");
+    }
+
+    private void dim() {
+        Page page = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
+        at(page, "/parts/3/features/2");
+        take(page, "measure-dim");
+    }
+
+    private void phone() {
+        Page page = screen(Chromium.phone());
+        take(page, "bench-phone");
+        at(page, "/parts/2/features/2");
+        take(page, "measure-phone");
+    }
+
+    private Page screen(NewContextOptions options) {
+        return StepUp.ansa(chromium.screen(options), server);
+    }
+
+    private void at(Page page, String path) {
+        page.navigate(server.address() + path);
+        page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first().waitFor();
+    }
+
+    private static void take(Page page, String name) {
+        page.evaluate("document.fonts.ready");
+        page.waitForTimeout(500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+
+    @Override
+    public void close() {
+        chromium.close();
+        server.close();
+    }
+}

@@ -1,0 +1,75 @@
+import { act, renderHook } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '../api/client';
+import type { Fate } from '../api/outbox';
+import { useEntry } from './useEntry';
+
+describe('the entry', () => {
+  const keep = vi.fn<() => Promise<Fate | undefined>>();
+  const setWay = vi.fn();
+  const focus = vi.fn();
+  const entry = (draft = 'shaft 2', person: number | undefined = 1) =>
+    renderHook(() => useEntry({ keep, setWay, way: 'typed', person }, draft, focus));
+
+  beforeEach(() => {
+    sessionStorage.clear();
+    keep.mockReset();
+    focus.mockReset();
+  });
+
+  it('opens with the first character, keeps what is typed over a reload, and is empty once it is kept', async () => {
+    keep.mockResolvedValue('kept');
+    const first = entry();
+    act(() => first.result.current.open('3'));
+    act(() => first.result.current.type('32.2'));
+    expect(focus).toHaveBeenCalledTimes(1);
+    first.unmount();
+    const { result } = entry();
+    expect(result.current.text).toBe('32.2');
+    await act(async () => result.current.end());
+    expect(keep).toHaveBeenCalledWith({ typed: '32.2', figure: '32.2' });
+    expect(result.current.text).toBe('');
+  });
+
+  it('does nothing on Enter while it is empty: some gauges send two line ends', async () => {
+    const { result } = entry();
+    await act(async () => result.current.end());
+    expect(keep).not.toHaveBeenCalled();
+  });
+
+  it('gives a refused figure back to be put right, with the sentence', async () => {
+    keep.mockResolvedValue(
+      new Problem(422, 'group-separator', 'One of them is the decimal mark.', 'typed'),
+    );
+    const { result } = entry();
+    act(() => result.current.type('1,2.3'));
+    await act(async () => result.current.end());
+    expect(result.current.text).toBe('1,2.3');
+    expect(result.current.refusal).toBe('One of them is the decimal mark.');
+    act(() => result.current.type('12.3'));
+    expect(result.current.refusal).toBe('');
+  });
+
+  it('leaves the next figure alone when the one before is refused late', async () => {
+    let refuse: (fate: Fate) => void = () => undefined;
+    keep.mockReturnValue(new Promise((tell) => (refuse = tell)));
+    const { result } = entry();
+    act(() => result.current.type('1,2.3'));
+    act(() => result.current.end());
+    act(() => result.current.type('32'));
+    await act(async () => refuse(new Problem(422, 'group-separator', 'Too many marks.', 'typed')));
+    expect(result.current.text).toBe('32');
+    expect(result.current.refusal).toBe('Too many marks.');
+  });
+
+  it('says what is missing while nobody has stepped up, and loses nothing', async () => {
+    keep.mockResolvedValue(undefined);
+    const { result } = renderHook(() =>
+      useEntry({ keep, setWay, way: 'typed', person: undefined }, 'shaft 2', focus),
+    );
+    act(() => result.current.type('32.2'));
+    await act(async () => result.current.end());
+    expect(result.current.text).toBe('32.2');
+    expect(result.current.refusal).toContain('who measures');
+  });
+});
