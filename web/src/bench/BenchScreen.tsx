@@ -1,6 +1,6 @@
 import { useSearchParams } from 'react-router';
 import { useBench, useShop } from '../api/queries';
-import { Notice } from '../ui/Notice';
+import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
 import { WhoMeasures } from './WhoMeasures';
@@ -25,12 +25,7 @@ export function BenchScreen() {
           words="Jobs of your own are planned in a later version of this program. Until then the demonstration shop shows a job being measured: stop this server and start ./run demo."
         />
       )}
-      {bench.isPending && bench.failureCount > 0 && (
-        <Notice
-          title="The server does not answer"
-          words="Nothing you measured is lost. This page asks again by itself and goes on as soon as the server is back."
-        />
-      )}
+      {bench.isPending && bench.failureCount > 0 && <ServerAwayNotice />}
     </Shell>
   );
 }

@@ -67,8 +67,12 @@ function belongs({ target, key }: KeyboardEvent): boolean {
   ) {
     return key === 'Tab';
   }
-  if (target.closest('input, textarea, select, [role="dialog"]') !== null) {
+  if (target.closest('input, textarea, select') !== null) {
     return true;
+  }
+  // A card has its own keys; but a figure that comes meanwhile is a reading, not an answer to the card.
+  if (target.closest('[role="dialog"]') !== null) {
+    return !OPENS_AN_ENTRY.test(key);
   }
   const pressable = target.closest('a, button, summary') !== null;
   return pressable && (key === 'Enter' || key === ' ');

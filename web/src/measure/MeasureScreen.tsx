@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import type { Reading } from '../api/client';
 import { useAwake } from '../keys/useAwake';
 import { useKeys } from '../keys/useKeys';
-import { Notice } from '../ui/Notice';
+import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { CutTaken } from './CutTaken';
 import { KeysHelp } from './KeysHelp';
@@ -26,12 +26,7 @@ export function MeasureScreen() {
     return (
       <Shell title="Measure">
         {failure && <Notice title="This cannot be measured" words={failure.message} back />}
-        {away && (
-          <Notice
-            title="The server does not answer"
-            words="Nothing you measured is lost. This page asks again by itself and goes on as soon as the server is back."
-          />
-        )}
+        {away && <ServerAwayNotice />}
       </Shell>
     );
   }
@@ -75,7 +70,13 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       ArrowUp: () => toFeature(-1),
       ArrowDown: () => toFeature(1),
     },
-    { open: entry.open, isOpen: entry.text !== '' },
+    {
+      open: (character) => {
+        close();
+        entry.open(character);
+      },
+      isOpen: entry.text !== '',
+    },
   );
   return (
     <Shell

@@ -8,7 +8,14 @@ import { Key } from '../ui/Key';
 import { Size } from '../ui/Size';
 import type { Measuring } from './useMeasuring';
 
-const REASONS = ['slipped', 'misread', 'wrong place', 'dirt', 'moved while reading'];
+/** Struck by a letter: digits and Enter are what a gauge with a keyboard's plug sends, and must strike nothing. */
+const REASONS: Record<string, string> = {
+  s: 'slipped',
+  m: 'misread',
+  w: 'wrong place',
+  d: 'dirt',
+  v: 'moved while reading',
+};
 
 interface ReadingCardProps {
   measuring: Measuring;
@@ -18,12 +25,22 @@ interface ReadingCardProps {
 
 /** One reading: how it came about, and how it is struck. */
 export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
+  const strike = useStrike();
+  const { person } = measuring;
+  const give = (reason: string) => {
+    if (reading !== undefined && person !== undefined && !strike.isPending) {
+      strike.mutate({ id: newId(), reading, reason, person }, { onSuccess: onClose });
+    }
+  };
+  const byKey = Object.entries(REASONS).map(([key, reason]) => [key, () => give(reason)] as const);
   return (
     <Dialog
       title={reading ? `${reading.size.text} ${reading.size.unit}` : ''}
       words={reading ? storyOf(reading) : ''}
       open={reading !== undefined}
       onClose={onClose}
+      keys={reading?.struck ? {} : Object.fromEntries(byKey)}
+      holdsFocus
     >
       {reading && (
         <>
@@ -36,7 +53,7 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
               Struck by {reading.struck.person}: {reading.struck.reason}. It stays on the record.
             </p>
           ) : (
-            <Strike key={reading.id} measuring={measuring} reading={reading} onStruck={onClose} />
+            <Strike onReason={give} waits={strike.isPending} failure={strike.error} />
           )}
           <Button onClick={onClose} className="mt-6">
             Back
@@ -68,47 +85,24 @@ function Sum({ reading }: { reading: Reading }) {
 }
 
 interface StrikeProps {
-  measuring: Measuring;
-  reading: Reading;
-  onStruck: () => void;
+  onReason: (reason: string) => void;
+  waits: boolean;
+  failure: Error | null;
 }
 
-function Strike({ measuring, reading, onStruck }: StrikeProps) {
-  const strike = useStrike();
-  const [id] = useState(newId);
+function Strike({ onReason, waits, failure }: StrikeProps) {
   const [words, setWords] = useState('');
-  const { person } = measuring;
-  const give = (reason: string) => {
-    if (person !== undefined) {
-      strike.mutate({ id, reading, reason, person }, { onSuccess: onStruck });
-    }
-  };
   const giveWords = (event: FormEvent) => {
     event.preventDefault();
-    give(words);
+    onReason(words);
   };
   return (
-    <section
-      aria-label="Strike"
-      className="mt-5"
-      onKeyDown={(event) => {
-        const reason = REASONS[Number(event.key) - 1];
-        if (reason !== undefined && !(event.target instanceof HTMLInputElement)) {
-          event.preventDefault();
-          give(reason);
-        }
-      }}
-    >
+    <section aria-label="Strike" className="mt-5">
       <h3 className="text-body">Strike it, because it</h3>
       <div className="mt-2 flex flex-wrap gap-2">
-        {REASONS.map((reason, i) => (
-          <Button
-            key={reason}
-            onClick={() => give(reason)}
-            autoFocus={i === 0}
-            disabled={strike.isPending}
-          >
-            <Key>{String(i + 1)}</Key> {reason}
+        {Object.entries(REASONS).map(([key, reason]) => (
+          <Button key={key} onClick={() => onReason(reason)} disabled={waits}>
+            <Key>{key.toUpperCase()}</Key> {reason}
           </Button>
         ))}
       </div>
@@ -121,13 +115,13 @@ function Strike({ measuring, reading, onStruck }: StrikeProps) {
           onChange={(event) => setWords(event.target.value)}
           className="min-h-touch min-w-0 grow border-2 border-line bg-paper px-4 placeholder:text-quiet"
         />
-        <Button type="submit" disabled={words.trim() === '' || strike.isPending}>
+        <Button type="submit" disabled={words.trim() === '' || waits}>
           Strike
         </Button>
       </form>
-      {strike.error && (
+      {failure && (
         <p role="alert" className="mt-3 font-semibold">
-          {strike.error.message}
+          {failure.message}
         </p>
       )}
     </section>

@@ -27,3 +27,13 @@ export function Notice({ title, words, back = false, children }: NoticeProps) {
     </section>
   );
 }
+
+/** No page can be shown until the server is back; the page goes on by itself. */
+export function ServerAwayNotice() {
+  return (
+    <Notice
+      title="The server does not answer"
+      words="Nothing you measured is lost. This page asks again by itself and goes on as soon as the server is back."
+    />
+  );
+}

@@ -51,7 +51,7 @@ public final class Chromium implements AutoCloseable {
 
     public Page tab(BrowserContext context) {
         Page page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(30_000);
         page.onConsoleMessage(message -> {
             if (List.of("error", "warning").contains(message.type())) {
                 complaints.add(message.text());

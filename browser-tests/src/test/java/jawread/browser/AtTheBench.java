@@ -6,6 +6,7 @@ import static com.microsoft.playwright.options.AriaRole.BUTTON;
 import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -22,6 +23,8 @@ abstract class AtTheBench {
     @BeforeAll
     static void startChromium() {
         chromium = new Chromium();
+        // How long is no matter here, and a busy machine is no fault of the application's.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     }
 
     @AfterAll

@@ -172,7 +172,13 @@ class TheStoryTest extends AtTheBench {
         assertThat(seen(page, "This place is in.")).isVisible();
         page.keyboard().press("x");
         assertThat(page.getByRole(DIALOG)).isVisible();
-        page.keyboard().press("4");
+        // A gauge that sends a figure meanwhile strikes nothing: its figure is a reading.
+        page.keyboard().type("31.972\n");
+        assertThat(named(page, BUTTON, "third reading, 31.972 mm")).isVisible();
+        assertThat(page.getByRole(DIALOG)).hasCount(0);
+        named(page, BUTTON, "second reading, 31.971 mm").click();
+        assertThat(page.getByRole(DIALOG)).isVisible();
+        page.keyboard().press("d");
         assertThat(named(page, BUTTON, "second reading, 31.971 mm, struck: dirt"))
                 .isVisible();
 
