@@ -111,16 +111,20 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               entry={entry}
               field={field}
               onGauge={() => setCard('gauge')}
+              onCut={() => setCard('cut')}
               onReading={(reading) => setCard({ reading })}
             />
             <section aria-label="So far" className="flex flex-col gap-3">
               <VerdictHere measuring={measuring} />
               <WindowHere measuring={measuring} />
-              <Next
-                measuring={measuring}
-                isReading={entry.text !== ''}
-                onCut={() => setCard('cut')}
-              />
+              {/* On a narrow screen it stands under the figure, where the thumb is. */}
+              <div className="hidden bench:flex bench:flex-col">
+                <Next
+                  measuring={measuring}
+                  isReading={entry.text !== ''}
+                  onCut={() => setCard('cut')}
+                />
+              </div>
               <Rounds measuring={measuring} />
             </section>
           </>

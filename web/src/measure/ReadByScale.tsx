@@ -103,7 +103,7 @@ export function ReadByScale({
             ))}
           </div>
         </div>
-        <p className="min-h-7 font-medium">
+        <p className="font-medium">
           {isSet
             ? trap?.sentence
             : 'Turn it to what the real one shows: drag, wheel, arrows, or type the counts.'}

@@ -7,7 +7,7 @@ import { Readings } from './Readings';
 import { Tray } from './Tray';
 import type { Entry } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
-import { wantsReading } from './Next';
+import { Next, wantsReading } from './Next';
 import { type Measuring, standing } from './useMeasuring';
 
 interface ReadTypedProps {
@@ -15,11 +15,12 @@ interface ReadTypedProps {
   entry: Entry;
   field: RefObject<HTMLInputElement | null>;
   onGauge: () => void;
+  onCut: () => void;
   onReading: (reading: Reading) => void;
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
-export function ReadTyped({ measuring, entry, field, onGauge, onReading }: ReadTypedProps) {
+export function ReadTyped({ measuring, entry, field, onGauge, onCut, onReading }: ReadTypedProps) {
   const { gauge, setWay } = measuring;
   return (
     <section
@@ -33,6 +34,9 @@ export function ReadTyped({ measuring, entry, field, onGauge, onReading }: ReadT
           {entry.refusal}
         </p>
       )}
+      <div className="flex flex-col bench:hidden">
+        <Next measuring={measuring} isReading={entry.text !== ''} onCut={onCut} />
+      </div>
       <Keypad text={entry.text} onType={entry.type} />
       <Button
         look={entry.text !== '' || wantsReading(measuring) ? 'now' : 'plain'}
@@ -72,6 +76,7 @@ function Figure({
   };
   const unit =
     entry.text === '' ? (last?.size.unit ?? sheet.job.unit) : (gauge?.scale.unit ?? sheet.job.unit);
+  const beside = entry.text === '' && (unsent ? 'kept, not yet judged' : last?.size.other);
   return (
     <div>
       <div className="relative flex items-baseline gap-4">
@@ -108,8 +113,11 @@ function Figure({
         <span className="text-order text-quiet max-tablet:hidden">{unit}</span>
       </div>
       <p className="min-h-7 text-quiet">
-        <span className="tablet:hidden">{unit} </span>
-        {entry.text === '' && (unsent ? 'kept, not yet judged' : last?.size.other)}
+        <span className="tablet:hidden">
+          {unit}
+          {beside && ', or '}
+        </span>
+        {beside}
       </p>
     </div>
   );

@@ -44,7 +44,8 @@ record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<
 
     /**
      * The very next thing to do: the first open feature, of the part at hand before any other, then of one that was begun
-     * and may still be in the chuck. A part with a feature gone is left aside.
+     * and may still be in the chuck; there the cut that is waited for before a feature not yet measured. A part with a
+     * feature gone is left aside.
      */
     Optional<FeatureJudgement> next(Optional<Part> atHand) {
         Set<Long> gone = partsWith(each -> each.verdict() == SizeVerdict.GONE);
@@ -53,7 +54,8 @@ record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<
                 .filter(each -> each.isOpen() && !gone.contains(each.part().id()))
                 .min(Comparator.<FeatureJudgement, Boolean>comparing(each -> atHand.stream()
                                 .noneMatch(part -> part.id() == each.part().id()))
-                        .thenComparing(each -> !begun.contains(each.part().id())));
+                        .thenComparing(each -> !begun.contains(each.part().id()))
+                        .thenComparing(each -> !each.isMeasured()));
     }
 
     private Set<Long> partsWith(Predicate<FeatureJudgement> condition) {

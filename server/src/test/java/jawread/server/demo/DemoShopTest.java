@@ -39,6 +39,15 @@ class DemoShopTest {
     }
 
     @Test
+    void the_next_thing_is_the_cut_on_the_shaft_in_the_chuck_before_a_feature_not_yet_measured() {
+        // Other tests measure shaft 2; the sheet of shaft 3 puts the part at hand first.
+        JsonNode next = server.get("/api/parts/3/features/1/sheet").json().path("next");
+        assertThat(next.path("part").asLong()).isEqualTo(3);
+        assertThat(next.path("sentence").asString())
+                .startsWith("shaft 3, body Ø 32 h9: Take 0.2515 mm off the diameter");
+    }
+
+    @Test
     void the_micrometer_for_the_job_is_proposed_and_a_dropped_one_may_not_measure() {
         JsonNode gauges = server.get("/api/gauges").json();
         assertThat(gauges.findValuesAsString("shopNumber")).startsWith("M1", "M2", "M3", "M4", "M5", "M6");
