@@ -1,5 +1,5 @@
-import { type PointerEvent, type RefObject, useEffect, useId, useRef } from 'react';
-import { onScale, type PartName, stepsALine, type ThimbleScale } from './scaleSum';
+import { useId, useRef } from 'react';
+import type { PartName, ThimbleScale } from './scaleSum';
 import {
   counted,
   type Face,
@@ -9,6 +9,7 @@ import {
   type TurnedLine,
   vernierLines,
 } from './thimbleLines';
+import { useTurning } from './useTurning';
 
 interface ThimbleProps {
   scale: ThimbleScale;
@@ -30,7 +31,7 @@ export function Thimble({ scale, step, onTurn, lit, narrow }: ThimbleProps) {
   const face = faceOf(scale, narrow);
   const width = narrow ? 520 : 860;
   const drawing = useRef<SVGSVGElement>(null);
-  const hand = useTurning(drawing, scale, step, onTurn, face);
+  const hand = useTurning(drawing, scale, step, onTurn, face, HEIGHT);
   const counts = counted(scale, step);
   const top = face.index - face.thimbleRadius;
   const body = face.edge + face.bevel;
@@ -232,52 +233,4 @@ function ThimbleMark({ line, figureX, now }: { line: TurnedLine; figureX: number
       )}
     </g>
   );
-}
-
-/** Turning by drag and by wheel. */
-function useTurning(
-  drawing: RefObject<SVGSVGElement | null>,
-  scale: ThimbleScale,
-  step: number,
-  onTurn: (step: number) => void,
-  face: Face,
-) {
-  const grip = useRef<{ y: number; step: number } | undefined>(undefined);
-  const latest = useRef({ scale, step, onTurn });
-  useEffect(() => {
-    latest.current = { scale, step, onTurn };
-  });
-
-  useEffect(() => {
-    const turned = drawing.current;
-    // React's wheel listeners are passive, and the page must not scroll under the hand that turns.
-    const wheel = (event: WheelEvent) => {
-      event.preventDefault();
-      const now = latest.current;
-      const by = event.shiftKey ? 1 : stepsALine(now.scale);
-      const to = onScale(now.scale, now.step - Math.sign(event.deltaY || event.deltaX) * by);
-      latest.current = { ...now, step: to };
-      now.onTurn(to);
-    };
-    turned?.addEventListener('wheel', wheel, { passive: false });
-    return () => turned?.removeEventListener('wheel', wheel);
-  }, [drawing]);
-
-  const anglePerStep = (2 * Math.PI) / ((scale.thimble.last + 1) * stepsALine(scale));
-  return {
-    grasp: (event: PointerEvent<SVGSVGElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      grip.current = { y: event.clientY, step };
-    },
-    turn: (event: PointerEvent<SVGSVGElement>) => {
-      if (grip.current !== undefined) {
-        const perPixel = HEIGHT / event.currentTarget.getBoundingClientRect().height;
-        const moved = (event.clientY - grip.current.y) * perPixel;
-        onTurn(onScale(scale, grip.current.step + moved / (face.sleeveRadius * anglePerStep)));
-      }
-    },
-    letGo: () => {
-      grip.current = undefined;
-    },
-  };
 }
