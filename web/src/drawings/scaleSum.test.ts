@@ -91,6 +91,21 @@ describe('the sum of a thimble', () => {
     expect(addends(thimble, 0, 0)[0]?.part).toBe('sleeve');
   });
 
+  it('claims a tenth of a line only where one was judged', () => {
+    const plain = thimbleScale(scaleOf('mic-mm-001'));
+    const texts = (step: number) => addends(plain, 25_000_000_000, step).map(({ text }) => text);
+    expect(texts(stepOf(plain, { sleeve: 14, thimble: 22 }))).toEqual(['25.00', '7.00', '0.22']);
+    expect(texts(stepOf(plain, { sleeve: 14, thimble: 22.3 }))).toEqual([
+      '25.000',
+      '7.000',
+      '0.223',
+    ]);
+    const fine = thimbleScale(scaleOf('mic-in-0001'));
+    expect(addends(fine, 0, stepOf(fine, { sleeve: 1, thimble: 2, vernier: 0 }))[0]?.text).toBe(
+      '0.0250',
+    );
+  });
+
   it('is written exactly in its own unit and honestly in the other', () => {
     expect(digitsOf(43_916_000_000, 'mm', 1_000_000)).toBe('43.916');
     expect(digitsOf(71_051_420_000, 'in', 2_540_000)).toBe('2.7973');

@@ -95,6 +95,13 @@ export function stepOf(
 export const sumPm = (scale: ThimbleScale, basePm: number, step: number): number =>
   basePm + step * scale.stepPm;
 
+/**
+ * The finest step that a setting shows: where no vernier is, a tenth of a line only when one was judged between two lines,
+ * so that 32.22 on a head to 0.01 is not shown as 32.220.
+ */
+export const finestShown = (scale: ThimbleScale, step: number): number =>
+  step % stepsALine(scale) === 0 ? scale.leastCountPm : scale.stepPm;
+
 export interface Addend {
   part: PartName | 'base';
   label: string;
@@ -104,21 +111,19 @@ export interface Addend {
 /** The sum line by line, as it is read: base, sleeve, thimble, vernier. */
 export function addends(scale: ThimbleScale, basePm: number, step: number): Addend[] {
   const counts = partsAt(scale, step);
+  const finest = finestShown(scale, step);
   const parts = [scale.sleeve, scale.thimble, scale.vernier].flatMap((part) => part ?? []);
   const lines: Addend[] = parts.map(({ name, divisionPm }) => {
     const count = counts[name] ?? 0;
     return {
       part: name,
       label: `${name}, ${count} × ${digitsOf(divisionPm, scale.unit, divisionPm)}`,
-      text: digitsOf(Math.round(count * divisionPm), scale.unit, scale.stepPm),
+      text: digitsOf(Math.round(count * divisionPm), scale.unit, finest),
     };
   });
   return basePm === 0
     ? lines
-    : [
-        { part: 'base', label: 'frame', text: digitsOf(basePm, scale.unit, scale.stepPm) },
-        ...lines,
-      ];
+    : [{ part: 'base', label: 'frame', text: digitsOf(basePm, scale.unit, finest) }, ...lines];
 }
 
 /**

@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
@@ -39,6 +39,18 @@ describe('keys at the bench', () => {
     await userEvent.click(screen.getByLabelText('sleeve'));
     await userEvent.keyboard('x');
     expect(strike).toHaveBeenCalledTimes(2);
+  });
+
+  it('takes an Enter held down for one', () => {
+    const keep = vi.fn();
+    function Held() {
+      useKeys({ Enter: keep });
+      return null;
+    }
+    render(<Held />);
+    fireEvent.keyDown(document.body, { key: 'Enter' });
+    fireEvent.keyDown(document.body, { key: 'Enter', repeat: true });
+    expect(keep).toHaveBeenCalledTimes(1);
   });
 
   it('acts on no shortcut while a modifier is down', async () => {

@@ -41,6 +41,10 @@ export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping): void {
       const act = now[event.key.length === 1 ? event.key.toLowerCase() : event.key];
       if (act !== undefined) {
         event.preventDefault();
+        // An arrow held down goes on; Enter held down by a leaning arm keeps one reading, not ten.
+        if (event.repeat && event.key === 'Enter') {
+          return;
+        }
         act();
       }
     };

@@ -95,7 +95,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[21rem_minmax(0,1fr)_21rem]">
         {way === 'scale' && measuring.gauge ? (
           <ReadByScale
-            key={measuring.gauge.id}
+            // Another gauge, another round: nobody has set the scale to it yet.
+            key={`${measuring.gauge.id} ${round.number}`}
             measuring={measuring}
             gauge={measuring.gauge}
             onGauge={() => setCard('gauge')}

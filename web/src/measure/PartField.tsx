@@ -52,6 +52,8 @@ export function PartField(props: PartFieldProps) {
       ) {
         onTurn(wanted - count);
         setRefusal('');
+      } else if (/[.,]/.test(typed)) {
+        onFigure(typed);
       } else {
         setRefusal(`“${typed}” is not on it: it has 0 to ${part.last}.`);
       }
@@ -65,6 +67,9 @@ export function PartField(props: PartFieldProps) {
       step(steps);
     } else if (event.key === 'Enter') {
       event.preventDefault();
+      if (event.repeat) {
+        return;
+      }
       if (typed === undefined) {
         onEnter();
       } else {

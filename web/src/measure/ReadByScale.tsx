@@ -4,6 +4,7 @@ import { CoincidenceStrip } from '../drawings/CoincidenceStrip';
 import {
   addends,
   digitsOf,
+  finestShown,
   onScale,
   otherUnit,
   partsAt,
@@ -24,7 +25,7 @@ import { PartField } from './PartField';
 import { Readings } from './Readings';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { Tray } from './Tray';
-import { type Measuring, standing } from './useMeasuring';
+import { type Measuring, NOBODY_PICKED, standing } from './useMeasuring';
 
 interface ReadByScaleProps {
   measuring: Measuring;
@@ -59,18 +60,20 @@ export function ReadByScale({
     setIsSet(true);
   };
   const pm = sumPm(scale, basePm, step);
-  const figure = digitsOf(pm, scale.unit, scale.stepPm);
+  const finest = finestShown(scale, step);
+  const figure = digitsOf(pm, scale.unit, finest);
   const counts = partsAt(scale, step);
+  const nobody = measuring.person === undefined;
   const keep = () => {
-    if (isSet) {
+    if (isSet && !nobody) {
       void measuring.keep({ figure, parts: { ...counts }, pm });
     }
   };
   useKeys({ Enter: keep });
   const parts = [scale.sleeve, scale.thimble, scale.vernier].flatMap((part) => part ?? []);
+  const line = Math.floor(counts.thimble ?? 0);
   const trap = gauge.scale.traps.find(
-    ({ part, from, to }) =>
-      part === 'thimble' && Math.floor(counts.thimble ?? 0) >= from && (counts.thimble ?? 0) <= to,
+    ({ part, from, to }) => part === 'thimble' && line >= from && line <= to,
   );
   return (
     <>
@@ -103,6 +106,7 @@ export function ReadByScale({
             ))}
           </div>
         </div>
+        {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
         <p className="font-medium">
           {isSet
             ? trap?.sentence
@@ -132,12 +136,12 @@ export function ReadByScale({
             {figure}
           </output>
           <p className="text-quiet">
-            {scale.unit}, or {otherUnit(pm, scale.unit, scale.stepPm)}
+            {scale.unit}, or {otherUnit(pm, scale.unit, finest)}
           </p>
           <Button
             look={wantsReading(measuring) ? 'now' : 'plain'}
             onClick={keep}
-            aria-disabled={!isSet}
+            aria-disabled={!isSet || nobody}
           >
             <span className="mr-4 font-bold">Enter</span> keep
           </Button>

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { Problem } from '../api/client';
 import { outbox } from '../api/outbox';
-import type { Measuring } from './useMeasuring';
+import { type Measuring, NOBODY_PICKED } from './useMeasuring';
 
 /** The open entry: what is typed, and why the last of it was refused. */
 export interface Entry {
@@ -48,7 +48,7 @@ export function useEntry(
       type(typed);
       setRefusal(
         measuring.person === undefined
-          ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
+          ? NOBODY_PICKED
           : 'Every reading is kept with its gauge: pick first the one in your hand.',
       );
     } else if (became instanceof Problem) {

@@ -36,6 +36,9 @@ export interface Measuring {
   toggleSounds: () => void;
 }
 
+export const NOBODY_PICKED =
+  'Every reading is kept with a name: say first, at the top of the page, who measures.';
+
 /** Undefined until the sheet is here. */
 export function useMeasuring(): {
   measuring?: Measuring;

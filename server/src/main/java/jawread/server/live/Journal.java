@@ -3,9 +3,7 @@ package jawread.server.live;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -67,12 +65,5 @@ public class Journal {
     public long last() {
         return entities.createQuery("select coalesce(max(id), 0) from JournalLine", Long.class)
                 .getSingleResult();
-    }
-
-    /** When the last line was written; empty in a new shop. */
-    @Transactional(readOnly = true)
-    public Optional<Instant> lastWritten() {
-        return Optional.ofNullable(entities.createQuery("select max(at) from JournalLine", Instant.class)
-                .getSingleResult());
     }
 }
