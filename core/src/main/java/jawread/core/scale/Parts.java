@@ -33,6 +33,19 @@ public record Parts(Map<String, BigDecimal> counts) {
         return new Parts(counts);
     }
 
+    /** These counts and one more, after them. */
+    public Parts with(String part, long count) {
+        var more = new LinkedHashMap<>(counts);
+        more.put(part, BigDecimal.valueOf(count));
+        return new Parts(more);
+    }
+
+    /** Whether any part's name begins so. */
+    boolean anyUnder(String... beginnings) {
+        return counts.keySet().stream()
+                .anyMatch(name -> Arrays.stream(beginnings).anyMatch(name::startsWith));
+    }
+
     public Optional<BigDecimal> count(String part) {
         return Optional.ofNullable(counts.get(part));
     }
@@ -40,7 +53,12 @@ public record Parts(Map<String, BigDecimal> counts) {
     @Override
     public String toString() {
         return counts.entrySet().stream()
-                .map(part -> part.getKey() + "=" + part.getValue().toPlainString())
+                .map(part -> part.getKey() + "=" + sign(part) + part.getValue().toPlainString())
                 .collect(Collectors.joining(";"));
+    }
+
+    /** A comparator's sense is always written with its sign. */
+    private static String sign(Map.Entry<String, BigDecimal> part) {
+        return part.getKey().equals(Comparator.SENSE) && part.getValue().signum() > 0 ? "+" : "";
     }
 }

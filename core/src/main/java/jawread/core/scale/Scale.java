@@ -1,12 +1,13 @@
 package jawread.core.scale;
 
 import java.util.List;
+import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 
-/** One kind of graduated face. Immutable. */
-public interface Scale {
+/** One kind of graduated face. Immutable. Each kind stands in a file of its own. */
+public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feeler {
     /** The name used everywhere, {@code mic-mm-0001}. */
     String id();
 
@@ -21,13 +22,22 @@ public interface Scale {
 
     /**
      * What the parts add up to. Exact. Refusals, each with the part as hint: {@code missing-part},
-     * {@code part-not-whole}, {@code part-out-of-range}, {@code estimate-too-fine}.
+     * {@code part-not-whole}, {@code part-out-of-range}, {@code estimate-too-fine}; on some kinds also
+     * {@code beam-needle-disagree} and {@code not-on-scale}.
+     *
+     * @param base what the gauge adds on its own: its frame, rods, collars or nibs; of a comparator the size it is set to
      */
     Outcome<ScaleReading> read(Length base, Parts parts);
 
     /**
      * What must show for a wanted size; for a size between two least counts the neighbours below and above. Exact.
      * Refusals: {@code below-range}, {@code above-range}.
+     *
+     * @param sense which way the figures go; looked at by comparators alone, which refuse without it as
+     *     {@code missing-part}
      */
-    Outcome<ScaleSetting> set(Length base, Length wanted);
+    Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted);
+
+    /** Where the eye is easily misled on this scale. */
+    List<Trap> traps();
 }

@@ -1,7 +1,10 @@
 package jawread.core.scale;
 
 import java.util.Optional;
+import java.util.function.LongFunction;
 import jawread.core.length.Length;
+import jawread.core.length.Outcome;
+import jawread.core.length.Refusal;
 
 /**
  * What must show on a scale for a wanted size.
@@ -15,9 +18,32 @@ public record ScaleSetting(Shown shown, Optional<Shown> above) {
      *
      * @param error what it shows minus what was wanted
      */
-    public record Shown(Parts parts, Length value, Length error) {}
+    public record Shown(Parts parts, Length value, Length error) {
+        static Shown of(Parts parts, Length value, Length wanted) {
+            return new Shown(parts, value, value.minus(wanted));
+        }
+    }
 
     public boolean isExact() {
         return above.isEmpty();
+    }
+
+    /** {@code below-range} or {@code above-range} for a size beyond an end; empty when it lies between, both ends included. */
+    static Optional<Refusal> beyond(Length low, Length high, Length wanted) {
+        if (wanted.compareTo(low) < 0) {
+            return Optional.of(Refusal.of("below-range").with("wanted", wanted).with("end", low));
+        }
+        return wanted.compareTo(high) > 0
+                ? Optional.of(Refusal.of("above-range").with("wanted", wanted).with("end", high))
+                : Optional.empty();
+    }
+
+    /** The setting at a wanted size, or the two least counts around it. */
+    static Outcome<ScaleSetting> around(Length base, Length wanted, Length leastCount, LongFunction<Parts> showing) {
+        long below = Math.floorDiv(wanted.minus(base).picometres(), leastCount.picometres());
+        LongFunction<Shown> shown = steps -> Shown.of(showing.apply(steps), base.plus(leastCount.times(steps)), wanted);
+        Shown first = shown.apply(below);
+        return Outcome.of(new ScaleSetting(
+                first, first.error().isZero() ? Optional.empty() : Optional.of(shown.apply(below + 1))));
     }
 }

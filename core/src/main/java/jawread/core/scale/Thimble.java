@@ -1,49 +1,65 @@
 package jawread.core.scale;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
-import jawread.core.length.Refusal;
 
 /**
  * A thimble head: value = base + k·s + h·s/t + j·s/(t·v).
  *
- * <p>k whole sleeve divisions s passed; h the thimble's graduation on or last passed at the index line, 0 to t − 1; j the
- * lowest vernier line that coincides, 0 to v − 1. Where there is no vernier one decimal of h may be estimated. At the
- * last sleeve division of the travel only thimble 0 exists.
+ * <p>k whole sleeve divisions s passed, on a depth head covered; h the thimble's graduation on or last passed at the index
+ * line, 0 to t − 1; j the lowest vernier line that coincides, 0 to v − 1. Where there is no vernier one decimal of h may be
+ * estimated. At the last sleeve division of the travel only thimble 0 exists.
  *
- * @param sleeveDivision s
+ * @param coarse s, a sleeve division
  * @param thimbleLines t, graduations a turn
  * @param vernierLines v, 0 where there is no vernier
- * @param travel sleeve divisions from one end to the other
  * @param figureEvery sleeve divisions from one printed figure to the next
+ * @param reach sleeve divisions from one end of the travel to the other
  */
 public record Thimble(
         String id,
         LengthUnit unit,
-        Length sleeveDivision,
+        Length coarse,
         int thimbleLines,
         int vernierLines,
-        int travel,
-        int figureEvery)
-        implements Scale {
+        int figureEvery,
+        int reach,
+        Runs runs)
+        implements LinedScale {
     public static final String SLEEVE = "sleeve";
     public static final String THIMBLE = "thimble";
     public static final String VERNIER = "vernier";
 
-    /** One decimal of a division may be estimated by eye; a second one would be invented. */
-    private static final int ESTIMATE_DECIMALS = 1;
+    /** What the parts of a stage head's two positions begin with. */
+    public static final String START = "start.";
+
+    public static final String END = "end.";
+
+    /** How the figures of a head run. */
+    public enum Runs {
+        /** Seen one after the other as the head opens. */
+        OPENING,
+        /** Hidden one after the other as the rod of a depth head goes out; the thimble's run the other way too. */
+        COVERING,
+        /** Two rows, one for each direction of a stage's travel; a distance is the difference of two positions. */
+        BOTH;
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
 
     public Thimble {
         long steps = (long) thimbleLines * Math.max(1, vernierLines);
-        if (steps <= 0 || travel <= 0 || sleeveDivision.picometres() % steps != 0) {
-            throw new IllegalArgumentException("A sleeve division of " + sleeveDivision + " does not divide into "
+        if (steps <= 0 || reach <= 0 || coarse.picometres() % steps != 0) {
+            throw new IllegalArgumentException("A sleeve division of " + coarse + " does not divide into "
                     + thimbleLines + " × " + vernierLines + " whole steps");
         }
     }
@@ -54,7 +70,7 @@ public record Thimble(
 
     /** One graduation of the thimble. */
     public Length thimbleDivision() {
-        return sleeveDivision.dividedBy(thimbleLines);
+        return coarse.dividedBy(thimbleLines);
     }
 
     @Override
@@ -63,86 +79,88 @@ public record Thimble(
     }
 
     @Override
+    public LinedScale reaching(int coarseDivisions) {
+        return new Thimble(id, unit, coarse, thimbleLines, vernierLines, figureEvery, coarseDivisions, runs);
+    }
+
+    @Override
     public List<ScalePart> parts() {
-        var sleeve = new ScalePart(SLEEVE, sleeveDivision, travel, false);
-        var thimble = new ScalePart(THIMBLE, thimbleDivision(), thimbleLines - 1, !hasVernier());
+        var sleeve = ScalePart.whole(SLEEVE, coarse, reach);
         return hasVernier()
-                ? List.of(sleeve, thimble, new ScalePart(VERNIER, leastCount(), vernierLines - 1, false))
-                : List.of(sleeve, thimble);
+                ? List.of(
+                        sleeve,
+                        ScalePart.whole(THIMBLE, thimbleDivision(), thimbleLines - 1),
+                        ScalePart.whole(VERNIER, leastCount(), vernierLines - 1))
+                : List.of(sleeve, ScalePart.judged(THIMBLE, thimbleDivision(), thimbleLines - 1));
     }
 
     @Override
     public Outcome<ScaleReading> read(Length base, Parts read) {
-        var steps = new ArrayList<ScaleReading.Step>();
-        if (!base.isZero()) {
-            steps.add(new ScaleReading.Step(ScaleReading.BASE, BigDecimal.ONE, base, base));
-        }
+        return runs == Runs.BOTH && read.anyUnder(START, END) ? distance(read) : position(base, read, "");
+    }
+
+    private Outcome<ScaleReading> position(Length base, Parts read, String under) {
+        List<ScaleReading.Step> steps = ScaleReading.from(base);
         boolean atTheEnd = false;
         for (ScalePart part : parts()) {
-            Optional<Refusal> refusal = refusalOf(part, read.count(part.name()), atTheEnd);
-            if (refusal.isPresent()) {
-                return Outcome.refused(refusal.get());
+            ScalePart there = atTheEnd ? part.upTo(0) : part;
+            var count = there.countIn(read, under);
+            if (count instanceof Outcome.Refused<BigDecimal> refused) {
+                return Outcome.refused(refused.refusal());
             }
-            BigDecimal count = read.count(part.name()).orElseThrow();
-            atTheEnd |= part.name().equals(SLEEVE) && count.compareTo(BigDecimal.valueOf(travel)) == 0;
-            // Exact: a thimble division is a whole number of tenths of a picometre's multiple for every scale here.
-            steps.add(new ScaleReading.Step(
-                    part.name(), count, part.division(), part.division().times(count)));
+            BigDecimal counted = count.orThrow();
+            atTheEnd |= part.name().equals(SLEEVE) && counted.compareTo(BigDecimal.valueOf(reach)) == 0;
+            steps.add(ScaleReading.Step.of(under + part.name(), counted, part.division()));
         }
-        Length value = steps.stream().map(ScaleReading.Step::addend).reduce(Length.ZERO, Length::plus);
-        return Outcome.of(new ScaleReading(value, steps));
+        return Outcome.of(ScaleReading.sumOf(steps));
     }
 
-    private static Optional<Refusal> refusalOf(ScalePart part, Optional<BigDecimal> count, boolean atTheEnd) {
-        int last = atTheEnd ? 0 : part.last();
-        if (count.isEmpty()) {
-            return Optional.of(refused("missing-part", part, last));
-        }
-        BigDecimal plain = count.get().stripTrailingZeros();
-        if (!part.estimate() && plain.scale() > 0) {
-            return Optional.of(refused("part-not-whole", part, last));
-        }
-        if (plain.scale() > ESTIMATE_DECIMALS) {
-            return Optional.of(refused("estimate-too-fine", part, last));
-        }
-        // An estimate lies below the line after the last: 49.9 is on a thimble of 50, 50 is not. At the end only 0 is.
-        BigDecimal whole = plain.setScale(0, atTheEnd ? RoundingMode.CEILING : RoundingMode.FLOOR);
-        boolean onIt = plain.signum() >= 0 && whole.compareTo(BigDecimal.valueOf(last)) <= 0;
-        return onIt
-                ? Optional.empty()
-                : Optional.of(refused("part-out-of-range", part, last).with("count", plain.toPlainString()));
-    }
-
-    private static Refusal refused(String code, ScalePart part, int last) {
-        return Refusal.of(code).with("hint", part.name()).with("last", last);
+    /** From one position to the other; what the gauge adds on its own drops out. */
+    private Outcome<ScaleReading> distance(Parts read) {
+        return position(Length.ZERO, read, START)
+                .then(start -> position(Length.ZERO, read, END).map(end -> {
+                    var steps = new ArrayList<>(start.steps());
+                    steps.addAll(end.steps());
+                    return new ScaleReading(
+                            end.value().minus(start.value()).abs(), steps, start.estimated() || end.estimated());
+                }));
     }
 
     @Override
-    public Outcome<ScaleSetting> set(Length base, Length wanted) {
-        Length end = base.plus(sleeveDivision.times(travel));
-        if (wanted.compareTo(base) < 0) {
-            return Outcome.refused(
-                    Refusal.of("below-range").with("wanted", wanted).with("end", base));
-        }
-        if (wanted.compareTo(end) > 0) {
-            return Outcome.refused(
-                    Refusal.of("above-range").with("wanted", wanted).with("end", end));
-        }
-        long steps = wanted.minus(base).picometres() / leastCount().picometres();
-        ScaleSetting.Shown shown = shown(base, steps, wanted);
-        return Outcome.of(new ScaleSetting(
-                shown, shown.error().isZero() ? Optional.empty() : Optional.of(shown(base, steps + 1, wanted))));
+    public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
+        return ScaleSetting.beyond(base, base.plus(coarse.times(reach)), wanted)
+                .map(Outcome::<ScaleSetting>refused)
+                .orElseGet(() -> ScaleSetting.around(base, wanted, leastCount(), this::showing));
     }
 
-    private ScaleSetting.Shown shown(Length base, long leastCounts, Length wanted) {
-        var counts = new LinkedHashMap<String, Long>();
+    private Parts showing(long leastCounts) {
+        Parts parts = Parts.of(Map.of());
         long rest = leastCounts * leastCount().picometres();
         for (ScalePart part : parts()) {
             long division = part.division().picometres();
-            counts.put(part.name(), rest / division);
+            parts = parts.with(part.name(), rest / division);
             rest %= division;
         }
-        Length value = base.plus(leastCount().times(leastCounts));
-        return new ScaleSetting.Shown(Parts.of(counts), value, value.minus(wanted));
+        return parts;
+    }
+
+    @Override
+    public List<Trap> traps() {
+        var traps = new ArrayList<>(Trap.ofLineJustShowing(THIMBLE, thimbleLines, thimbleLines));
+        if (showsHalves()) {
+            traps.add(new Trap(Trap.Kind.HALF_SHOWS, SLEEVE, List.of(new Trap.Run(1, reach, 2))));
+        }
+        if (runs == Runs.COVERING) {
+            traps.add(Trap.always(Trap.Kind.FIGURES_COVERED, SLEEVE));
+        }
+        if (runs == Runs.BOTH) {
+            traps.add(Trap.always(Trap.Kind.TWO_ROWS, SLEEVE));
+        }
+        return traps;
+    }
+
+    /** A metric sleeve has its halves on the other side of the index: an odd count ends on one. */
+    public boolean showsHalves() {
+        return !unit.isInch();
     }
 }

@@ -4,19 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
-import java.math.BigDecimal;
-import java.util.List;
-import java.util.stream.LongStream;
+import java.util.Optional;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.scale.ScaleReading.Step;
-import jawread.core.vectors.VectorFile;
-import jawread.core.vectors.VectorFile.VectorRow;
-import jawread.core.vectors.VectorLength;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class ThimbleTest {
     private static final Scale M6 = Scales.of("mic-mm-0001").orElseThrow();
@@ -37,96 +29,9 @@ class ThimbleTest {
     }
 
     @Test
-    void the_reading_vectors_of_outside_micrometers() {
-        List<VectorRow> rows = rowsOfOutsideMicrometers(VectorFile.of(
-                "readings", "scale", "base", "unit", "parts", "value", "value_pm", "least_count_pm", "error", "hint"));
-        for (VectorRow row : rows) {
-            Scale scale = Scales.of(row.get("scale")).orElseThrow();
-            String got = scale.read(VectorLength.in(row, "base"), Parts.parse(row.get("parts")))
-                    .fold(
-                            reading -> reading.value().picometres() + "||",
-                            refusal -> "|" + refusal.code() + "|" + refusal.hint());
-            assertThat(got)
-                    .as(row.id())
-                    .isEqualTo(row.get("value_pm") + "|" + row.get("error") + "|" + row.get("hint"));
-            assertThat(scale.leastCount().picometres()).isEqualTo(Long.parseLong(row.get("least_count_pm")));
-        }
-    }
-
-    @Test
-    void the_setting_vectors_of_outside_micrometers() {
-        List<VectorRow> rows = rowsOfOutsideMicrometers(VectorFile.of(
-                "setting",
-                "scale",
-                "base",
-                "unit",
-                "sense",
-                "wanted",
-                "wanted_pm",
-                "exact",
-                "parts",
-                "value_pm",
-                "error_pm",
-                "parts_above",
-                "value_above_pm",
-                "error_above_pm",
-                "error"));
-        for (VectorRow row : rows) {
-            Scale scale = Scales.of(row.get("scale")).orElseThrow();
-            Length wanted = Length.ofPicometres(Long.parseLong(row.get("wanted_pm")));
-            String got = scale.set(VectorLength.in(row, "base"), wanted)
-                    .fold(
-                            setting -> (setting.isExact() ? "yes|" : "no|") + shown(setting.shown()) + "|"
-                                    + setting.above().map(ThimbleTest::shown).orElse("||") + "|",
-                            refusal -> "|||||||" + refusal.code());
-            assertThat(got)
-                    .as(row.id())
-                    .isEqualTo(String.join(
-                            "|",
-                            row.get("exact"),
-                            row.get("parts"),
-                            row.get("value_pm"),
-                            row.get("error_pm"),
-                            row.get("parts_above"),
-                            row.get("value_above_pm"),
-                            row.get("error_above_pm"),
-                            row.get("error")));
-        }
-    }
-
-    private static List<VectorRow> rowsOfOutsideMicrometers(VectorFile file) {
-        List<VectorRow> rows = file.rows().stream()
-                .filter(row -> row.get("scale").startsWith("mic-"))
-                .toList();
-        assertThat(rows).isNotEmpty();
-        return rows;
-    }
-
-    private static String shown(ScaleSetting.Shown shown) {
-        return shown.parts() + "|" + shown.value().picometres() + "|"
-                + shown.error().picometres();
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"mic-in-001", "mic-in-0001", "mic-mm-001", "mic-mm-0002", "mic-mm-0001"})
-    void set_then_read_gives_every_size_of_the_range_back(String id) {
-        Scale scale = Scales.of(id).orElseThrow();
-        Length base = Length.of(BigDecimal.ONE, scale.unit());
-        Thimble thimble = (Thimble) scale;
-        long steps = thimble.sleeveDivision().times(thimble.travel()).picometres()
-                / scale.leastCount().picometres();
-        LongStream.rangeClosed(0, steps).forEach(step -> {
-            Length size = base.plus(scale.leastCount().times(step));
-            ScaleSetting setting = scale.set(base, size).orThrow();
-            assertThat(setting.isExact()).isTrue();
-            assertThat(scale.read(base, setting.shown().parts()).orThrow().value())
-                    .isEqualTo(size);
-        });
-    }
-
-    @Test
     void a_size_between_two_least_counts_has_two_neighbours_one_least_count_apart() {
-        ScaleSetting setting = M6.set(FRAME, Length.ofMillimetres("43.9164")).orThrow();
+        ScaleSetting setting =
+                M6.set(FRAME, Optional.empty(), Length.ofMillimetres("43.9164")).orThrow();
         assertThat(setting.shown().error()).isEqualTo(Length.ofMillimetres("-0.0004"));
         assertThat(setting.above().orElseThrow().value().minus(setting.shown().value()))
                 .isEqualTo(M6.leastCount());
@@ -138,7 +43,7 @@ class ThimbleTest {
                 .fold(reading -> Refusal.of("none"), given -> given);
         assertThat(refusal.code()).isEqualTo("part-out-of-range");
         assertThat(refusal.hint()).isEqualTo("thimble");
-        assertThat(refusal.facts()).containsEntry("last", 0);
+        assertThat(refusal.facts()).containsEntry("counts", "0 … 0");
     }
 
     @Test
@@ -150,18 +55,34 @@ class ThimbleTest {
     }
 
     @Test
-    void parts_written_out_parse_to_the_same_parts() {
-        Parts parts = Parts.parse("sleeve=12;thimble=7.5");
-        assertThat(Parts.parse(parts.toString())).isEqualTo(parts);
-        assertThatThrownBy(() -> Parts.parse("sleeve:12")).hasMessageContaining("name=count");
+    void a_depth_head_adds_like_any_other_and_says_that_its_figures_are_covered() {
+        Scale depth = Scales.of("depth-in-001").orElseThrow();
+        assertThat(depth.read(Length.ofInches("2"), Parts.parse("sleeve=13;thimble=7"))
+                        .orThrow()
+                        .value())
+                .isEqualTo(Length.ofInches("2.332"));
+        assertThat(depth.traps()).extracting(Trap::kind).contains(Trap.Kind.FIGURES_COVERED);
     }
 
     @Test
-    void the_catalogue_knows_each_outside_micrometer_in_its_unit() {
-        assertThat(Scales.all())
-                .hasSize(5)
-                .allSatisfy(scale -> assertThat(scale.unit())
-                        .isEqualTo(scale.id().contains("-in-") ? LengthUnit.INCH : LengthUnit.MILLIMETRE));
-        assertThat(Scales.of("mic-mm-1")).isEmpty();
+    void a_stage_reads_a_distance_between_two_positions_whichever_comes_first() {
+        Scale stage = Scales.of("stage-in-0001").orElseThrow();
+        Parts there = Parts.parse("start.sleeve=19;start.thimble=77;end.sleeve=16;end.thimble=96");
+        assertThat(stage.read(Length.ZERO, there).orThrow().value()).isEqualTo(Length.ofInches("0.0731"));
+        var halfRead = stage.read(Length.ZERO, Parts.parse("start.sleeve=19;start.thimble=77;end.sleeve=16"));
+        assertThat(halfRead.fold(reading -> "", Refusal::hint)).isEqualTo("end.thimble");
+    }
+
+    @Test
+    void a_tenth_judged_between_two_lines_is_said_to_be_an_estimate() {
+        Scale plain = Scales.of("mic-mm-001").orElseThrow();
+        assertThat(plain.read(FRAME, Parts.parse("sleeve=14;thimble=22.3"))
+                        .orThrow()
+                        .estimated())
+                .isTrue();
+        assertThat(plain.read(FRAME, Parts.parse("sleeve=14;thimble=22.0"))
+                        .orThrow()
+                        .estimated())
+                .isFalse();
     }
 }

@@ -1,0 +1,64 @@
+package jawread.core.misread;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The catalogue of slips, in the order in which they are named: by group, within a group as they stand here. */
+public enum Slip {
+    /** Counts a coarse line that is only just showing. */
+    NEXT_LINE(1),
+    /** Overlooks the visible half-millimetre line; stands in place of {@link #MISSED_LINE} on a metric thimble. */
+    MISSED_HALF(1),
+    /** Leaves out a coarse line that counts. */
+    MISSED_LINE(1),
+    /** Reads the main scale at the slide's edge instead of the vernier's zero. */
+    SLIDE_EDGE(1),
+    /** Takes the neighbouring printed figure. */
+    WRONG_FIGURE(2),
+    /** Leaves out frame, rod or nib. */
+    BASE_FORGOTTEN(3),
+    /** Adds frame, rod or nib again. */
+    BASE_TWICE(3),
+    /** Reads the figures in sight of a depth head, as on an outside head. */
+    REVERSED(4),
+    /** Reads the thimble the other way round. */
+    THIMBLE_MIRRORED(4),
+    /** Adds what should be subtracted. */
+    SENSE_FLIPPED(5),
+    /** Takes the graduation for another. */
+    GRADUATION_VALUE(5),
+    /** Misses a full needle turn. */
+    LOST_TURN(5),
+    /** Reads the vernier's figure in the wrong place. */
+    FINE_FIGURE(6),
+    /** Leaves the vernier out. */
+    FINE_LEFT_OUT(6),
+    /** Types millimetres for inches, or the reverse. */
+    UNIT(7),
+    /** Shifts the point. */
+    DECIMAL_PLACE(8),
+    /** Swaps two neighbouring digits. */
+    SWAPPED_DIGITS(9),
+    /** Takes the coinciding line's neighbour: inside the gauge's spread, never named. */
+    NEIGHBOUR(10);
+
+    private final int group;
+
+    Slip(int group) {
+        this.group = group;
+    }
+
+    /** 1 is named first. */
+    public int group() {
+        return group;
+    }
+
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public static Optional<Slip> of(String code) {
+        return Arrays.stream(values()).filter(slip -> slip.code().equals(code)).findFirst();
+    }
+}

@@ -1,0 +1,34 @@
+package jawread.core.scale;
+
+import java.util.List;
+import jawread.core.length.Length;
+
+/** The distance of two centres that nothing can be laid on: found from edges. Each rounded once, half to even, to 1 pm. */
+public final class CentreDistance {
+    private CentreDistance() {}
+
+    /**
+     * Of two equal holes or pins: (A + B)/2, their diameter drops out.
+     *
+     * @param outer A, over the two outer edges
+     * @param inner B, between the two inner edges
+     */
+    public static Length ofEqual(Length outer, Length inner) {
+        return Length.meanOf(List.of(outer, inner));
+    }
+
+    /** Of two holes: B + (d1 + d2)/2, B between their near edges. */
+    public static Length ofHoles(Length between, Length one, Length other) {
+        return between.times(2).plus(one).plus(other).half();
+    }
+
+    /** Of two pins: A − (d1 + d2)/2, A over their far edges. */
+    public static Length ofPins(Length over, Length one, Length other) {
+        return over.times(2).minus(one).minus(other).half();
+    }
+
+    /** Of two positions on a stage or a display. Exact. */
+    public static Length ofZeros(Length one, Length other) {
+        return other.minus(one).abs();
+    }
+}

@@ -1,0 +1,107 @@
+package jawread.core.scale;
+
+import java.math.BigDecimal;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
+
+/**
+ * A set of feeler leaves: value = base + the sum of the leaves that pass together. Each leaf is a part, named by its
+ * thickness in the scale's unit, with count 1 where it is taken; a leaf that is not named is not taken.
+ *
+ * @param leaves thin to thick, no thickness twice
+ */
+public record Feeler(String id, LengthUnit unit, List<Length> leaves) implements Scale {
+    public Feeler {
+        leaves = List.copyOf(leaves);
+        if (leaves.isEmpty() || !leaves.stream().sorted().distinct().toList().equals(leaves)) {
+            throw new IllegalArgumentException("Leaves are given thin to thick, no thickness twice, not " + leaves);
+        }
+    }
+
+    /** The thinnest leaf. */
+    @Override
+    public Length leastCount() {
+        return leaves.get(0);
+    }
+
+    @Override
+    public List<ScalePart> parts() {
+        return leaves.stream()
+                .map(leaf -> ScalePart.whole(nameOf(leaf), leaf, 1))
+                .toList();
+    }
+
+    private String nameOf(Length leaf) {
+        return leaf.in(unit).stripTrailingZeros().toPlainString();
+    }
+
+    @Override
+    public Outcome<ScaleReading> read(Length base, Parts read) {
+        List<ScaleReading.Step> steps = ScaleReading.from(base);
+        for (ScalePart leaf : parts()) {
+            if (read.count(leaf.name()).isPresent()) {
+                var count = leaf.countIn(read, "");
+                if (count instanceof Outcome.Refused<BigDecimal> refused) {
+                    return Outcome.refused(refused.refusal());
+                }
+                if (count.orThrow().signum() > 0) {
+                    steps.add(ScaleReading.Step.of(leaf.name(), count.orThrow(), leaf.division()));
+                }
+            }
+        }
+        return Outcome.of(ScaleReading.sumOf(steps));
+    }
+
+    /** The largest sum that does not exceed the wanted one, of the fewest leaves, and the next sum above. */
+    @Override
+    public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
+        TreeMap<Length, BitSet> sums = fewestLeavesBySum();
+        return ScaleSetting.beyond(base, base.plus(sums.lastKey()), wanted)
+                .map(Outcome::<ScaleSetting>refused)
+                .orElseGet(() -> {
+                    Length gap = wanted.minus(base);
+                    ScaleSetting.Shown below = shown(base, sums.floorEntry(gap), wanted);
+                    return Outcome.of(new ScaleSetting(
+                            below,
+                            below.error().isZero()
+                                    ? Optional.empty()
+                                    : Optional.of(shown(base, sums.higherEntry(gap), wanted))));
+                });
+    }
+
+    private ScaleSetting.Shown shown(Length base, Map.Entry<Length, BitSet> sum, Length wanted) {
+        Parts parts = Parts.of(Map.of());
+        for (int leaf : sum.getValue().stream().toArray()) {
+            parts = parts.with(nameOf(leaves.get(leaf)), 1);
+        }
+        return ScaleSetting.Shown.of(parts, base.plus(sum.getKey()), wanted);
+    }
+
+    private TreeMap<Length, BitSet> fewestLeavesBySum() {
+        var best = new TreeMap<Length, BitSet>();
+        best.put(Length.ZERO, new BitSet());
+        for (int leaf = 0; leaf < leaves.size(); leaf++) {
+            // A copy, so that no leaf is taken twice.
+            for (var sum : new TreeMap<>(best).entrySet()) {
+                BitSet taken = (BitSet) sum.getValue().clone();
+                taken.set(leaf);
+                best.merge(
+                        sum.getKey().plus(leaves.get(leaf)),
+                        taken,
+                        (one, two) -> one.cardinality() <= two.cardinality() ? one : two);
+            }
+        }
+        return best;
+    }
+
+    @Override
+    public List<Trap> traps() {
+        return List.of();
+    }
+}

@@ -1,0 +1,45 @@
+package jawread.core.scale;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
+
+/**
+ * A steel rule: value = base + the count of the nearest graduation.
+ *
+ * @param leastCount one graduation: 1/64 in, 0.5 mm
+ * @param figureEvery graduations from one printed figure to the next
+ * @param reach graduations there are on a usual one
+ */
+public record Rule(String id, LengthUnit unit, Length leastCount, int figureEvery, int reach) implements Scale {
+    public static final String MARK = "mark";
+
+    @Override
+    public List<ScalePart> parts() {
+        return List.of(ScalePart.whole(MARK, leastCount, ScalePart.NO_END));
+    }
+
+    @Override
+    public Outcome<ScaleReading> read(Length base, Parts read) {
+        return parts().get(0).countIn(read, "").map(mark -> {
+            List<ScaleReading.Step> steps = ScaleReading.from(base);
+            steps.add(ScaleReading.Step.of(MARK, mark, leastCount));
+            return ScaleReading.sumOf(steps);
+        });
+    }
+
+    @Override
+    public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
+        return ScaleSetting.beyond(base, Length.LARGEST_SIZE, wanted)
+                .map(Outcome::<ScaleSetting>refused)
+                .orElseGet(() -> ScaleSetting.around(base, wanted, leastCount, steps -> Parts.of(Map.of(MARK, steps))));
+    }
+
+    @Override
+    public List<Trap> traps() {
+        return List.of();
+    }
+}

@@ -1,0 +1,107 @@
+package jawread.core.misread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.misread.Reference.Kind;
+import jawread.core.scale.Comparator;
+import jawread.core.scale.LinedScale;
+import jawread.core.scale.Parts;
+import jawread.core.scale.Scale;
+import jawread.core.scale.Scales;
+import jawread.core.scale.Sense;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class RecognitionTest {
+    private static final Length BAND = Length.ofMicrometres(10);
+
+    static Stream<Scale> scales() {
+        return Scales.all().stream().filter(scale -> scale instanceof LinedScale || scale instanceof Comparator);
+    }
+
+    /** 200 settings spread over the range, the same ones in every run. */
+    private static Stream<TrueReading> settings(Scale scale) {
+        long steps = scale instanceof LinedScale lined
+                ? lined.coarse().times(lined.reach()).picometres()
+                        / scale.leastCount().picometres()
+                : 90;
+        Length base = scale.unit().whole();
+        return Stream.iterate(1L, i -> i <= 200, i -> i + 1).map(i -> {
+            Length size = base.plus(scale.leastCount().times(i * 7919 % steps));
+            Parts parts = scale.set(base, Optional.of(Sense.SHRINKS), size)
+                    .orThrow()
+                    .shown()
+                    .parts();
+            return TrueReading.of(scale, base, parts);
+        });
+    }
+
+    @ParameterizedTest
+    @MethodSource("scales")
+    void no_slip_is_named_on_a_true_reading_within_its_band(Scale scale) {
+        settings(scale).forEach(here -> {
+            var kept = new KeptReading(scale, here.base(), here.value(), Optional.empty(), scale.unit());
+            for (Length off : List.of(Length.ZERO, BAND, Length.ZERO.minus(BAND))) {
+                Recognition held = Recognition.of(
+                        kept, new Reference(Kind.QUICK, here.value().plus(off), BAND));
+                assertThat(held).isEqualTo(new Recognition(true, List.of()));
+            }
+        });
+    }
+
+    @ParameterizedTest
+    @MethodSource("scales")
+    void every_slip_that_leaves_the_band_is_explained_by_itself_among_others(Scale scale) {
+        settings(scale)
+                .forEach(here -> Slips.madeAt(here)
+                        .filter(slip -> slip.slip() != Slip.NEIGHBOUR
+                                && slip.slip() != Slip.SWAPPED_DIGITS
+                                && slip.slip() != Slip.DECIMAL_PLACE
+                                && slip.slip() != Slip.UNIT)
+                        .filter(slip -> slip.read().minus(here.value()).abs().compareTo(BAND) > 0)
+                        .forEach(slip -> {
+                            var kept = new KeptReading(scale, here.base(), slip.read(), Optional.empty(), scale.unit());
+                            var held = Recognition.of(kept, new Reference(Kind.QUICK, here.value(), BAND));
+                            assertThat(held.explanations())
+                                    .as("%s at %s on %s", slip, here.parts(), scale.id())
+                                    .anyMatch(found -> found.slip() == slip.slip()
+                                            && found.variant().equals(slip.variant())
+                                            && found.shouldBe().equals(here.value()));
+                        }));
+    }
+
+    @Test
+    void a_figure_in_the_other_unit_is_recognised_from_what_was_typed() {
+        Scale scale = Scales.of("mic-mm-0001").orElseThrow();
+        var kept = new KeptReading(
+                scale,
+                Length.ofMillimetres("25"),
+                Length.ofMillimetres("1.0289"),
+                Optional.of("1,0289"),
+                LengthUnit.MILLIMETRE);
+        var held = Recognition.of(kept, new Reference(Kind.QUICK, Length.ofMillimetres("26.13"), BAND));
+        assertThat(held.explanations().get(0).slip()).isEqualTo(Slip.UNIT);
+    }
+
+    @Test
+    void a_difference_that_no_slip_makes_has_no_name() {
+        Scale scale = Scales.of("mic-in-0001").orElseThrow();
+        var kept = new KeptReading(
+                scale, Length.ofInches("1"), Length.ofInches("1.5175"), Optional.empty(), LengthUnit.INCH);
+        var held = Recognition.of(kept, new Reference(Kind.QUICK, Length.ofInches("1.5121"), BAND));
+        assertThat(held).isEqualTo(new Recognition(false, List.of()));
+    }
+
+    @Test
+    void a_band_below_zero_is_no_band() {
+        assertThatThrownBy(() -> new Reference(Kind.QUICK, Length.ZERO, Length.ofMicrometres(-1)))
+                .hasMessageContaining("not negative");
+    }
+}
