@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -164,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scales": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scales/{id}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reading"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scales/{id}/setting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["setting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions": {
         parameters: {
             query?: never;
@@ -200,6 +248,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddendView: {
+            figure: string;
+            label: string;
+            part: string;
+        };
         BenchFeature: {
             /** Format: int64 */
             id: number;
@@ -250,6 +303,10 @@ export interface components {
             starts: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
         };
+        FractionView: {
+            error: string;
+            text: string;
+        };
         GaugeView: {
             base: components["schemas"]["LengthText"];
             /** Format: int64 */
@@ -292,6 +349,12 @@ export interface components {
             /** Format: uuid */
             reading: string;
             reason: string;
+        };
+        MisreadView: {
+            size: components["schemas"]["LengthText"];
+            slip: string;
+            tell: string;
+            words: string;
         };
         NewPerson: {
             does: string;
@@ -392,6 +455,14 @@ export interface components {
             places: components["schemas"]["PlaceView"][];
             verdict: components["schemas"]["VerdictView"];
         };
+        RunView: {
+            /** Format: int32 */
+            every: number;
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+        };
         SaidView: {
             /** Format: date-time */
             at: string;
@@ -403,18 +474,46 @@ export interface components {
             divisionPm: number;
             estimate: boolean;
             /** Format: int32 */
+            first: number;
+            /** Format: int32 */
             last: number;
             name: string;
         };
+        ScaleReadingView: {
+            estimated: boolean;
+            fraction?: components["schemas"]["FractionView"];
+            misreads: components["schemas"]["MisreadView"][];
+            say: string;
+            size: components["schemas"]["LengthText"];
+            steps: components["schemas"]["AddendView"][];
+        };
         ScaleView: {
+            baseName: string;
+            /** Format: int32 */
+            edge: number;
             family: string;
             /** Format: int32 */
             figureEvery: number;
+            figures: string[];
             id: string;
+            kind: string;
             leastCount: components["schemas"]["LengthText"];
+            name: string;
             parts: components["schemas"]["ScalePartView"][];
+            /** Format: int32 */
+            reach: number;
+            runs: string;
             traps: components["schemas"]["TrapView"][];
+            /** Format: int64 */
+            turnPm?: number | null;
             unit: string;
+        };
+        SettingView: {
+            above?: components["schemas"]["ShownView"];
+            exact: boolean;
+            sentence: string;
+            shown: components["schemas"]["ShownView"];
+            wanted: components["schemas"]["LengthText"];
         };
         SheetView: {
             feature: components["schemas"]["FeatureView"];
@@ -435,6 +534,14 @@ export interface components {
             /** Format: date-time */
             now: string;
             person?: components["schemas"]["PersonView"];
+        };
+        ShownView: {
+            error: components["schemas"]["LengthText"];
+            parts: {
+                [key: string]: number;
+            };
+            say: string;
+            size: components["schemas"]["LengthText"];
         };
         SpotView: {
             depth: components["schemas"]["LengthText"];
@@ -458,12 +565,10 @@ export interface components {
             sideNear?: components["schemas"]["LengthText"];
         };
         TrapView: {
-            /** Format: int32 */
-            from: number;
+            kind: string;
             part: string;
+            runs: components["schemas"]["RunView"][];
             sentence: string;
-            /** Format: int32 */
-            to: number;
         };
         VerdictView: {
             cut?: components["schemas"]["ToCutView"];
@@ -551,7 +656,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -732,6 +837,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"][];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query: {
+                base?: string;
+                parts: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleReadingView"];
+                };
+            };
+        };
+    };
+    setting: {
+        parameters: {
+            query: {
+                base?: string;
+                sense?: string;
+                wanted: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingView"];
                 };
             };
         };

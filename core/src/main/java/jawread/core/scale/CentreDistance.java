@@ -2,8 +2,12 @@ package jawread.core.scale;
 
 import java.util.List;
 import jawread.core.length.Length;
+import jawread.core.length.Outcome;
 
-/** The distance of two centres that nothing can be laid on: found from edges. Each rounded once, half to even, to 1 pm. */
+/**
+ * The distance of two centres that nothing can be laid on: found from edges. Each rounded once, half to even, to 1 pm. What
+ * cannot be is refused as {@code edges-swapped}.
+ */
 public final class CentreDistance {
     private CentreDistance() {}
 
@@ -13,8 +17,10 @@ public final class CentreDistance {
      * @param outer A, over the two outer edges
      * @param inner B, between the two inner edges
      */
-    public static Length ofEqual(Length outer, Length inner) {
-        return Length.meanOf(List.of(outer, inner));
+    public static Outcome<Length> ofEqual(Length outer, Length inner) {
+        return outer.compareTo(inner) < 0
+                ? Outcome.refused("edges-swapped")
+                : Outcome.of(Length.meanOf(List.of(outer, inner)));
     }
 
     /** Of two holes: B + (d1 + d2)/2, B between their near edges. */
@@ -23,8 +29,9 @@ public final class CentreDistance {
     }
 
     /** Of two pins: A − (d1 + d2)/2, A over their far edges. */
-    public static Length ofPins(Length over, Length one, Length other) {
-        return over.times(2).minus(one).minus(other).half();
+    public static Outcome<Length> ofPins(Length over, Length one, Length other) {
+        Length centre = over.times(2).minus(one).minus(other).half();
+        return centre.isNegative() ? Outcome.refused("edges-swapped") : Outcome.of(centre);
     }
 
     /** Of two positions on a stage or a display. Exact. */

@@ -55,7 +55,7 @@ public record Comparator(String id, LengthUnit unit, Length leastCount, int line
 
     private static <T> Outcome<T> refused(String code) {
         return Outcome.refused(
-                Refusal.of(code).with("hint", SENSE).with("part", SENSE).with("counts", "+1, -1"));
+                Refusal.of(code).with("hint", SENSE).with("part", SENSE).with("counts", "+1 or -1"));
     }
 
     /** Any size can be wanted: how far the needle can go is for the gauge to say. */

@@ -111,6 +111,12 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
     }
 
     @Override
+    public String figure(int n) {
+        int figuresAnInch = (int) (LengthUnit.INCH.picometres() / figureStep().picometres());
+        return unit.isInch() ? LinedScale.inchFigure(n, figuresAnInch) : String.valueOf(n);
+    }
+
+    @Override
     public List<Trap> traps() {
         return Trap.ofLineJustShowing(DIAL, lines, (int) (lines / linesATurn()));
     }

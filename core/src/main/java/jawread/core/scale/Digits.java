@@ -47,7 +47,7 @@ public record Digits(String id, LengthUnit unit, Length leastCount, int reach) i
         return Refusal.of(code)
                 .with("hint", SHOWN)
                 .with("part", SHOWN)
-                .with("counts", "…")
+                .with("counts", new ScalePart.Counts(ScalePart.NO_START, ScalePart.NO_END))
                 .with("step", leastCount);
     }
 

@@ -20,4 +20,15 @@ public sealed interface LinedScale extends Scale permits VernierSlide, DialSlide
     default Length figureStep() {
         return coarse().times(figureEvery());
     }
+
+    /**
+     * What is printed at the n-th figure. An inch head numbers its tenths and begins anew at each inch; an inch slide numbers
+     * its tenths and prints the inch itself at each inch; a metric slide counts centimetres, a metric head millimetres.
+     */
+    String figure(int n);
+
+    /** Of a slide in inches. */
+    static String inchFigure(int n, int figuresAnInch) {
+        return String.valueOf(n % figuresAnInch == 0 ? n / figuresAnInch : n % figuresAnInch);
+    }
 }

@@ -38,6 +38,11 @@ public record Rule(String id, LengthUnit unit, Length leastCount, int figureEver
                 .orElseGet(() -> ScaleSetting.around(base, wanted, leastCount, steps -> Parts.of(Map.of(MARK, steps))));
     }
 
+    /** What is printed at the n-th figure: inches, or centimetres. */
+    public String figure(int n) {
+        return String.valueOf(n);
+    }
+
     @Override
     public List<Trap> traps() {
         return List.of();

@@ -66,13 +66,19 @@ public record ScalePart(String name, Length division, int first, int last, boole
         return count.compareTo(BigDecimal.valueOf(first)) >= 0 && whole.compareTo(BigDecimal.valueOf(last)) <= 0;
     }
 
-    /** The counts there are, in figures: {@code 0 … 49}. */
-    public String counts() {
-        return (first == NO_START ? "" : first + " ") + "…" + (last == NO_END ? "" : " " + last);
+    /** The counts there are. */
+    public record Counts(int first, int last) {
+        public boolean hasStart() {
+            return first != NO_START;
+        }
+
+        public boolean hasEnd() {
+            return last != NO_END;
+        }
     }
 
     private <T> Outcome<T> refused(String code, String under) {
         return Outcome.refused(
-                Refusal.of(code).with("hint", under + name).with("part", name).with("counts", counts()));
+                Refusal.of(code).with("hint", under + name).with("part", name).with("counts", new Counts(first, last)));
     }
 }

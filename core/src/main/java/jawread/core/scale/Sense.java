@@ -24,6 +24,11 @@ public enum Sense {
         return sign;
     }
 
+    /** As it is written among the parts: +1 or -1. */
+    public String code() {
+        return sign > 0 ? "+1" : "-1";
+    }
+
     /** The sense written as +1 or −1; empty for any other number. */
     public static Optional<Sense> ofSign(BigDecimal sign) {
         return sign.compareTo(BigDecimal.ONE) == 0

@@ -145,6 +145,13 @@ public record Thimble(
     }
 
     @Override
+    public String figure(int n) {
+        return unit.isInch()
+                ? String.valueOf(n % 10)
+                : String.valueOf(n * figureStep().picometres() / LengthUnit.MILLIMETRE.picometres());
+    }
+
+    @Override
     public List<Trap> traps() {
         var traps = new ArrayList<>(Trap.ofLineJustShowing(THIMBLE, thimbleLines, thimbleLines));
         if (showsHalves()) {

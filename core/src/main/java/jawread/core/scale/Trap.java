@@ -2,7 +2,10 @@ package jawread.core.scale;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
 
 /**
  * Where the eye is easily misled: told beside a part while it stands at one of these counts.
@@ -48,6 +51,14 @@ public record Trap(Kind kind, String part, List<Run> runs) {
 
     static Trap always(Kind kind, String part) {
         return new Trap(kind, part, List.of(new Run(ScalePart.NO_START, ScalePart.NO_END, 1)));
+    }
+
+    /** The trap of a gauge that adds 1 in, 25 mm or more on its own: forgotten or added twice it spoils the whole figure. */
+    public static Optional<Trap> ofBase(LengthUnit unit, Length base) {
+        Length first = unit.isInch() ? Length.ofInches("1") : Length.ofMillimetres("25");
+        return base.compareTo(first) >= 0
+                ? Optional.of(always(Kind.BASE_UNCONFIRMED, ScaleReading.BASE))
+                : Optional.empty();
     }
 
     /** Whether it holds at a count. */

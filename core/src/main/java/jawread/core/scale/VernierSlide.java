@@ -72,6 +72,12 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
     }
 
     @Override
+    public String figure(int n) {
+        int figuresAnInch = (int) (LengthUnit.INCH.picometres() / figureStep().picometres());
+        return unit.isInch() ? LinedScale.inchFigure(n, figuresAnInch) : String.valueOf(n);
+    }
+
+    @Override
     public List<Trap> traps() {
         return Trap.ofLineJustShowing(LINE, lines, lines);
     }

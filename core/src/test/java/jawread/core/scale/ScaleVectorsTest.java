@@ -98,13 +98,15 @@ class ScaleVectorsTest {
 
     private static Length centre(VectorRow row) {
         return switch (row.get("kind")) {
-            case "equal" -> CentreDistance.ofEqual(VectorLength.in(row, "A"), VectorLength.in(row, "B"));
+            case "equal" ->
+                CentreDistance.ofEqual(VectorLength.in(row, "A"), VectorLength.in(row, "B"))
+                        .orThrow();
             case "holes" ->
                 CentreDistance.ofHoles(
                         VectorLength.in(row, "B"), VectorLength.in(row, "d1"), VectorLength.in(row, "d2"));
             case "pins" ->
-                CentreDistance.ofPins(
-                        VectorLength.in(row, "A"), VectorLength.in(row, "d1"), VectorLength.in(row, "d2"));
+                CentreDistance.ofPins(VectorLength.in(row, "A"), VectorLength.in(row, "d1"), VectorLength.in(row, "d2"))
+                        .orThrow();
             case "zeros" -> CentreDistance.ofZeros(VectorLength.in(row, "A"), VectorLength.in(row, "B"));
             default -> throw new IllegalArgumentException(row.get("kind"));
         };

@@ -43,7 +43,7 @@ class ThimbleTest {
                 .fold(reading -> Refusal.of("none"), given -> given);
         assertThat(refusal.code()).isEqualTo("part-out-of-range");
         assertThat(refusal.hint()).isEqualTo("thimble");
-        assertThat(refusal.facts()).containsEntry("counts", "0 … 0");
+        assertThat(refusal.facts()).containsEntry("counts", new ScalePart.Counts(0, 0));
     }
 
     @Test

@@ -12,6 +12,10 @@ import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
+import jawread.core.scale.Parts;
+import jawread.core.scale.Scale;
+import jawread.core.scale.Scales;
+import jawread.core.scale.Sense;
 
 /**
  * The input columns of one calculation, each in its text form: a list is its items with {@code ;} between, an object of
@@ -91,6 +95,39 @@ final class CalcRow {
         } catch (ArithmeticException | NumberFormatException e) {
             throw bad(column, text, "a decimal with a point, a whole number of picometres");
         }
+    }
+
+    /** Whole picometres. */
+    Length pm(String column) {
+        String text = required(column);
+        try {
+            return Length.ofPicometres(new BigDecimal(text.strip()).longValueExact());
+        } catch (ArithmeticException | NumberFormatException e) {
+            throw bad(column, text, "a whole number of picometres");
+        }
+    }
+
+    Scale scale() {
+        String id = required("scale");
+        return Scales.of(id)
+                .orElseThrow(
+                        () -> new BadColumn("scale", Refusal.of("unknown-scale").with("scale", id)));
+    }
+
+    Parts parts() {
+        String text = required("parts");
+        try {
+            return Parts.parse(text);
+        } catch (IllegalArgumentException e) {
+            throw bad("parts", text, "name=count;name=count");
+        }
+    }
+
+    /** Empty where it is not said. */
+    Optional<Sense> sense(String column) {
+        return text(column).isEmpty()
+                ? Optional.empty()
+                : Optional.of(oneOf(column, Arrays.stream(Sense.values()), Sense::code));
     }
 
     /** The items of a list; none for an empty one. */

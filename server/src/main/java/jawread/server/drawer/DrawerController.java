@@ -4,8 +4,8 @@ import static jawread.server.access.Allowed.To.ANYONE;
 
 import java.util.List;
 import jawread.server.access.Allowed;
+import jawread.server.scale.ScaleViews;
 import jawread.server.words.Figures;
-import jawread.server.words.Words;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,19 +16,19 @@ import org.springframework.web.bind.annotation.RestController;
 class DrawerController {
     private final Drawer drawer;
     private final Figures figures;
-    private final Words words;
+    private final ScaleViews scales;
 
-    DrawerController(Drawer drawer, Figures figures, Words words) {
+    DrawerController(Drawer drawer, Figures figures, ScaleViews scales) {
         this.drawer = drawer;
         this.figures = figures;
-        this.words = words;
+        this.scales = scales;
     }
 
     @Allowed(ANYONE)
     @GetMapping
     List<GaugeView> all() {
         return drawer.all().stream()
-                .map(gauge -> GaugeView.of(gauge, figures, words))
+                .map(gauge -> GaugeView.of(gauge, figures, scales))
                 .toList();
     }
 }

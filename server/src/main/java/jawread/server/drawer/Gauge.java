@@ -9,8 +9,10 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import jawread.core.length.Length;
+import jawread.core.scale.LinedScale;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
+import jawread.core.scale.Thimble;
 
 /** One gauge of the drawer. */
 @Entity
@@ -85,8 +87,13 @@ public class Gauge {
         return name;
     }
 
+    /** A slide's scale ends with the gauge's range; a head has its own travel, whatever rods it bears. */
     public Scale scale() {
-        return Scales.of(scaleId).orElseThrow(() -> new IllegalStateException("No scale \"" + scaleId + "\""));
+        Scale scale = Scales.of(scaleId).orElseThrow(() -> new IllegalStateException("No scale \"" + scaleId + "\""));
+        return scale instanceof LinedScale slide && !(slide instanceof Thimble)
+                ? slide.reaching((int)
+                        (rangeHigh().minus(base()).picometres() / slide.coarse().picometres()))
+                : scale;
     }
 
     public Length base() {

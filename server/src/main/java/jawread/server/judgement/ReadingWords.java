@@ -14,6 +14,7 @@ import jawread.server.judgement.SheetView.StepView;
 import jawread.server.measure.History;
 import jawread.server.measure.Reading;
 import jawread.server.measure.ReadingMark;
+import jawread.server.scale.ScaleWords;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -23,8 +24,10 @@ import org.springframework.stereotype.Component;
 class ReadingWords {
     private final Words words;
     private final Figures figures;
+    private final ScaleWords scaleWords;
 
-    ReadingWords(Words words, Figures figures) {
+    ReadingWords(Words words, Figures figures, ScaleWords scaleWords) {
+        this.scaleWords = scaleWords;
         this.words = words;
         this.figures = figures;
     }
@@ -64,13 +67,7 @@ class ReadingWords {
     }
 
     private StepView step(ScaleReading.Step step, Scale scale) {
-        LengthUnit unit = scale.unit();
-        String division =
-                figures.reading(step.division(), unit, step.division()).text();
-        return new StepView(
-                step.part(),
-                words.say("step." + step.part(), Map.of("count", step.count().toPlainString(), "division", division)),
-                figures.reading(step.addend(), unit, scale.leastCount()).text());
+        return new StepView(step.part(), scaleWords.label(step, scale), scaleWords.addend(step, scale));
     }
 
     /** Kept all the same: a figure is stored first and looked at after. */

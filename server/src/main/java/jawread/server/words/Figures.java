@@ -31,6 +31,11 @@ public class Figures {
         return marked(Figure.exactly(length, unit).toString());
     }
 
+    /** Rounded to a step's last place, and the unit, for a comparison by eye in a sentence. */
+    public String rounded(Length length, LengthUnit unit, Length step) {
+        return marked(Figure.of(length, unit, Figure.decimalsOf(step, unit)).toString());
+    }
+
     private LengthText both(Length length, Figure figure, Length resolution, Collection<Length> limits) {
         Figure other = Figure.ofConverted(length, figure.unit().other(), resolution, limits);
         return new LengthText(

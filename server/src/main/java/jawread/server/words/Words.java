@@ -8,6 +8,7 @@ import java.util.Properties;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
+import jawread.core.scale.ScalePart;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.support.EncodedResource;
 import org.springframework.core.io.support.PropertiesLoaderUtils;
@@ -58,9 +59,15 @@ public class Words {
     /** What is wrong and what would be right; lengths in the unit the person works in. */
     public String say(Refusal refusal, LengthUnit unit) {
         var facts = new LinkedHashMap<String, Object>();
-        refusal.facts()
-                .forEach((name, fact) ->
-                        facts.put(name, fact instanceof Length length ? figures.exactly(length, unit) : fact));
+        refusal.facts().forEach((name, fact) -> facts.put(name, said(fact, unit)));
         return say("refusal." + refusal.code(), facts);
+    }
+
+    private Object said(Object fact, LengthUnit unit) {
+        if (fact instanceof ScalePart.Counts counts) {
+            String key = counts.hasStart() ? counts.hasEnd() ? "counted.between" : "counted.from" : "counted.any";
+            return say(key, Map.of("first", counts.first(), "last", counts.last()));
+        }
+        return fact instanceof Length length ? figures.exactly(length, unit) : fact;
     }
 }

@@ -3,10 +3,11 @@ package jawread.server.calc;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import jawread.core.vectors.VectorFile;
 import jawread.core.vectors.VectorFile.VectorRow;
 import jawread.server.RunningServer;
@@ -18,13 +19,22 @@ import tools.jackson.databind.JsonNode;
 /** Every case of every topic, posted as a user would. */
 @ExtendWith(RunningServer.class)
 class CalcVectorsTest {
+    private static final String ERROR = "error";
+    private static final String HINT = "hint";
+
     private final Server server;
     private final List<CalcTopic> topics;
 
     CalcVectorsTest(Server server) {
         this.server = server;
-        this.topics =
-                List.of(server.bean(TypedTopic.class), server.bean(RepeatsTopic.class), server.bean(ReworkTopic.class));
+        this.topics = List.of(
+                server.bean(TypedTopic.class),
+                server.bean(ReadingsTopic.class),
+                server.bean(SettingTopic.class),
+                server.bean(MisreadTopic.class),
+                server.bean(CentreDistanceTopic.class),
+                server.bean(RepeatsTopic.class),
+                server.bean(ReworkTopic.class));
     }
 
     @Test
@@ -36,24 +46,32 @@ class CalcVectorsTest {
     }
 
     private void post(CalcTopic topic) {
-        VectorFile file = VectorFile.of(topic.name(), columns(topic));
+        VectorFile file = VectorFile.withAnyColumns(topic.name());
+        assertThat(new HashSet<>(file.columns()))
+                .as("columns of " + topic.name())
+                .isEqualTo(columns(topic, file));
         JsonNode answers = server.post(
                         "/api/calc/" + topic.name(),
                         file.rows().stream().map(row -> body(topic, row)).toList())
                 .json();
         assertThat(answers.size()).isEqualTo(file.rows().size());
         var number = new int[1];
-        file.runAll(row -> compare(topic, row, answers.get(number[0]++)));
+        file.runAll(row -> compare(topic, row, hasErrors(file) ? row.get(ERROR) : "", answers.get(number[0]++)));
     }
 
-    /** In the file's order: what goes in, what comes out, and the error where a topic can refuse. */
-    private static String[] columns(CalcTopic topic) {
-        var columns = new ArrayList<>(topic.inputs());
+    /** What goes in, what comes out, and the error where the file has refusals. */
+    private static Set<String> columns(CalcTopic topic, VectorFile file) {
+        var columns = new HashSet<>(topic.inputs());
         columns.addAll(topic.outputs());
-        if (topic instanceof TypedTopic) {
-            columns.add("error");
+        columns.add("id");
+        if (hasErrors(file)) {
+            columns.add(ERROR);
         }
-        return columns.toArray(String[]::new);
+        return columns;
+    }
+
+    private static boolean hasErrors(VectorFile file) {
+        return file.columns().contains(ERROR);
     }
 
     private static Map<String, Object> body(CalcTopic topic, VectorRow row) {
@@ -62,9 +80,11 @@ class CalcVectorsTest {
         return body;
     }
 
-    private static void compare(CalcTopic topic, VectorRow row, JsonNode answer) {
-        String error = topic instanceof TypedTopic ? row.get("error") : "";
+    private static void compare(CalcTopic topic, VectorRow row, String error, JsonNode answer) {
         assertThat(answer.path("code").asString("")).as("error").isEqualTo(error);
+        if (topic.outputs().contains(HINT)) {
+            assertThat(answer.path(HINT).asString("")).as(HINT).isEqualTo(row.get(HINT));
+        }
         if (error.isEmpty()) {
             topic.outputs().forEach(column -> {
                 JsonNode said = answer.get(column);

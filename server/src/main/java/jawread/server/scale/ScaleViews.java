@@ -1,0 +1,127 @@
+package jawread.server.scale;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import jawread.core.length.Length;
+import jawread.core.scale.Comparator;
+import jawread.core.scale.DialSlide;
+import jawread.core.scale.Digits;
+import jawread.core.scale.Feeler;
+import jawread.core.scale.LinedScale;
+import jawread.core.scale.Rule;
+import jawread.core.scale.Scale;
+import jawread.core.scale.ScalePart;
+import jawread.core.scale.Thimble;
+import jawread.core.scale.Trap;
+import jawread.core.scale.VernierSlide;
+import jawread.server.scale.ScaleView.RunView;
+import jawread.server.scale.ScaleView.ScalePartView;
+import jawread.server.scale.ScaleView.TrapView;
+import jawread.server.words.Figures;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Describes a scale for its drawing. */
+@Component
+public class ScaleViews {
+    private final ScaleWords scaleWords;
+    private final Words words;
+    private final Figures figures;
+
+    ScaleViews(ScaleWords scaleWords, Words words, Figures figures) {
+        this.scaleWords = scaleWords;
+        this.words = words;
+        this.figures = figures;
+    }
+
+    /** @param base what the gauge that bears it adds on its own; it brings a trap when it is large */
+    public ScaleView of(Scale scale, Length base) {
+        var traps = Stream.concat(scale.traps().stream(), Trap.ofBase(scale.unit(), base).stream());
+        return new ScaleView(
+                scale.id(),
+                ScaleWords.kindOf(scale),
+                familyOf(scale),
+                scaleWords.name(scale),
+                scale.unit().symbol(),
+                scaleWords.baseName(scale),
+                figures.reading(scale.leastCount(), scale.unit(), scale.leastCount()),
+                scale.parts().stream().map(part -> part(part, scale)).toList(),
+                figureEvery(scale),
+                printed(scale),
+                reach(scale),
+                scale instanceof Thimble head ? head.runs().code() : "",
+                turn(scale),
+                scale instanceof VernierSlide ? VernierSlide.EDGE_BEFORE_ZERO : 0,
+                traps.map(trap -> trap(trap, scale)).toList());
+    }
+
+    private static String familyOf(Scale scale) {
+        return scale instanceof VernierSlide
+                ? "vernier"
+                : scale instanceof DialSlide
+                        ? "dial"
+                        : scale instanceof Thimble
+                                ? "thimble"
+                                : scale instanceof Comparator
+                                        ? "comparator"
+                                        : scale instanceof Digits
+                                                ? "digits"
+                                                : scale instanceof Rule ? "rule" : "feeler";
+    }
+
+    private static ScalePartView part(ScalePart part, Scale scale) {
+        int last = part.last() == ScalePart.NO_END ? reach(scale) : part.last();
+        int first = part.first() == ScalePart.NO_START ? (scale instanceof Digits ? 0 : -last) : part.first();
+        return new ScalePartView(part.name(), part.division().picometres(), first, last, part.estimate());
+    }
+
+    private static int figureEvery(Scale scale) {
+        return scale instanceof LinedScale lined
+                ? lined.figureEvery()
+                : scale instanceof Rule rule ? rule.figureEvery() : 0;
+    }
+
+    private static List<String> printed(Scale scale) {
+        if (scale instanceof LinedScale lined) {
+            return IntStream.rangeClosed(0, lined.reach() / lined.figureEvery())
+                    .mapToObj(lined::figure)
+                    .toList();
+        }
+        return scale instanceof Rule rule
+                ? IntStream.rangeClosed(0, rule.reach() / rule.figureEvery())
+                        .mapToObj(rule::figure)
+                        .toList()
+                : List.of();
+    }
+
+    private static int reach(Scale scale) {
+        if (scale instanceof LinedScale lined) {
+            return lined.reach();
+        }
+        if (scale instanceof Digits digits) {
+            return digits.reach();
+        }
+        return scale instanceof Rule rule
+                ? rule.reach()
+                : scale instanceof Comparator comparator
+                        ? comparator.linesATurn() - 1
+                        : ((Feeler) scale).leaves().size();
+    }
+
+    private static Long turn(Scale scale) {
+        return scale instanceof Comparator comparator
+                ? Long.valueOf(comparator.turn().picometres())
+                : scale instanceof DialSlide dial ? dial.turn().picometres() : null;
+    }
+
+    private TrapView trap(Trap trap, Scale scale) {
+        return new TrapView(
+                trap.kind().code(),
+                trap.part(),
+                trap.runs().stream()
+                        .map(run -> new RunView(run.from(), run.to(), run.every()))
+                        .toList(),
+                words.say("trap." + trap.kind().code(), scaleWords.partNames(scale)));
+    }
+}

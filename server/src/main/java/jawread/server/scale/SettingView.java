@@ -1,0 +1,26 @@
+package jawread.server.scale;
+
+import jakarta.annotation.Nullable;
+import java.math.BigDecimal;
+import java.util.Map;
+import jawread.server.words.LengthText;
+
+/**
+ * What must show for a wanted size.
+ *
+ * @param shown the exact setting, or the neighbour below
+ * @param above the neighbour above; absent when the setting is exact
+ * @param sentence whether it can be shown exactly, and how far the neighbours are off
+ */
+public record SettingView(
+        LengthText wanted,
+        boolean exact,
+        ShownView shown,
+        @Nullable ShownView above,
+        String sentence) {
+    /**
+     * @param error what it shows minus what was wanted
+     * @param say the parts in the order in which they are set
+     */
+    public record ShownView(Map<String, BigDecimal> parts, LengthText size, LengthText error, String say) {}
+}
