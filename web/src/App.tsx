@@ -2,6 +2,8 @@ import { Route, Routes } from 'react-router';
 import { BenchScreen } from './bench/BenchScreen';
 import { Lost } from './Lost';
 import { MeasureScreen } from './measure/MeasureScreen';
+import { ChooseScale } from './reader/ChooseScale';
+import { ReaderScreen } from './reader/ReaderScreen';
 
 /** Every view is a link, and a link opens what it shows. */
 export function App() {
@@ -9,6 +11,8 @@ export function App() {
     <Routes>
       <Route path="/" element={<BenchScreen />} />
       <Route path="/parts/:part/features/:feature" element={<MeasureScreen />} />
+      <Route path="/read" element={<ChooseScale />} />
+      <Route path="/read/:scale" element={<ReaderScreen />} />
       <Route path="*" element={<Lost />} />
     </Routes>
   );

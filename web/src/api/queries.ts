@@ -1,4 +1,4 @@
-import { notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
 import { answered, client, Problem, type Sheet } from './client';
 
 // Shown in the same turn in which the answer came, not one timer later.
@@ -23,6 +23,7 @@ export const keys = {
   people: ['people'],
   gauges: ['gauges'],
   bench: ['bench'],
+  scales: ['scales'],
   sheets: ['sheet'],
   sheet: (part: number, feature: number) => ['sheet', part, feature],
 };
@@ -38,6 +39,43 @@ export const useGauges = () =>
 
 export const useBench = () =>
   useQuery({ queryKey: keys.bench, queryFn: () => answered(client.GET('/api/bench')) });
+
+export const useScales = () =>
+  useQuery({ queryKey: keys.scales, queryFn: () => answered(client.GET('/api/scales')) });
+
+/** What a scale says at these parts; the last answer stays while the next is on its way. */
+export const useScaleReading = (id: string, base: string, parts: string) =>
+  useQuery({
+    queryKey: [...keys.scales, id, base, parts],
+    queryFn: () =>
+      answered(
+        client.GET('/api/scales/{id}/reading', {
+          params: { path: { id }, query: { base, parts } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
+
+/** What must show on a scale for a wanted size, as typed. */
+export const scaleSetting = (id: string, query: { base: string; sense: string; wanted: string }) =>
+  answered(client.GET('/api/scales/{id}/setting', { params: { path: { id }, query } }));
+
+/** What was typed as a size, in whole picometres; refused with the server's sentence. */
+export const useTypedSize = (text: string, unit: string) =>
+  useQuery({
+    queryKey: ['typed', text, unit],
+    queryFn: async () => {
+      const typed = await answered(
+        client.POST('/api/calc/{topic}', {
+          params: { path: { topic: 'typed' } },
+          body: { text, default_unit: unit, kind: 'size' },
+        }),
+      );
+      return (typed as { value_pm: number }).value_pm;
+    },
+    placeholderData: keepPreviousData,
+  });
 
 export const useSheet = (part: number, feature: number) =>
   useQuery({

@@ -617,7 +617,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": string;
+                "application/json": {
+                    [key: string]: unknown;
+                };
             };
         };
         responses: {

@@ -1,4 +1,4 @@
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useBench, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
@@ -15,6 +15,13 @@ export function BenchScreen() {
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-4 tablet:p-6">
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
+        <Link
+          to="/read"
+          className="flex min-h-touch items-center gap-4 self-start border-2 border-line bg-panel px-5 hover:border-quiet"
+        >
+          <span className="font-semibold">Read a scale</span>
+          <span className="label">or set one to a size, no job needed</span>
+        </Link>
         {bench.data?.jobs.map((job) => (
           <JobOnBench key={job.id} job={job} />
         ))}

@@ -1,22 +1,22 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { digitsOf, otherUnit } from './digits';
 import {
   addends,
-  digitsOf,
-  lastStep,
+  distancePm,
   onScale,
-  otherUnit,
   type PartCounts,
   partsAt,
+  type Sense,
   stepOf,
   sumPm,
-  thimbleScale,
+  trapsAt,
 } from './scaleSum';
-import { scaleOf, scales } from './scales.fixture';
+import { scales, sumOf } from './scales.fixture';
 
 type Row = Record<string, string>;
 
-/** The rows of a vector file that are about the outside thimbles. None of its cells holds a comma or a quote. */
+/** All rows of a vector file that are not refusals. None of its cells holds a comma or a quote. */
 function rowsOf(file: string): Row[] {
   const text = readFileSync(`../core/src/test/resources/vectors/${file}.csv`, 'utf8');
   const [head = '', ...lines] = text.trimEnd().split(/\r?\n/);
@@ -27,7 +27,7 @@ function rowsOf(file: string): Row[] {
       expect(cells.length, line).toBe(columns.length);
       return Object.fromEntries(columns.map((column, i) => [column, cells[i] ?? '']));
     })
-    .filter(({ scale = '' }) => scale.startsWith('mic-'));
+    .filter(({ error }) => error === '');
 }
 
 const countsOf = (parts = ''): PartCounts =>
@@ -38,72 +38,116 @@ const countsOf = (parts = ''): PartCounts =>
       .map(([name, count]) => [name, Number(count)]),
   );
 
+const under = (beginning: string, counts: PartCounts): PartCounts =>
+  Object.fromEntries(
+    Object.entries(counts)
+      .filter(([name]) => name.startsWith(beginning))
+      .map(([name, count]) => [name.slice(beginning.length), count]),
+  );
+
+const senseOf = (counts: PartCounts): Sense => (counts['sense'] === -1 ? -1 : 1);
+
 const pmOf = (figure = '', unit = ''): number =>
   Math.round(Number(figure || '0') * 1e6) * (unit === 'in' ? 25_400 : 1_000);
 
-describe('the sum of a thimble', () => {
-  const readings = rowsOf('readings').filter(({ error }) => error === '');
-  const settings = rowsOf('setting').filter(({ error }) => error === '');
+describe('the sum of a scale', () => {
+  const readings = rowsOf('readings');
+  const settings = rowsOf('setting');
 
-  it('has cases to run', () => {
-    expect(readings.length).toBeGreaterThan(20);
-    expect(settings.length).toBeGreaterThan(10);
+  it('has cases to run, on every scale that is turned', () => {
+    expect(readings.length).toBeGreaterThan(180);
+    expect(settings.length).toBeGreaterThan(120);
+    const read = new Set(readings.map(({ scale }) => scale));
+    const turned = scales.filter(({ family }) => family !== 'feeler');
+    expect(turned.filter(({ id }) => !read.has(id))).toEqual([]);
   });
 
   it.each(readings)('$id: $scale $parts', ({ scale = '', base, unit, parts, value_pm }) => {
-    const thimble = thimbleScale(scaleOf(scale));
-    expect(sumPm(thimble, pmOf(base, unit), stepOf(thimble, countsOf(parts)))).toBe(
-      Number(value_pm),
-    );
+    const sum = sumOf(scale);
+    const counts = countsOf(parts);
+    const distance = counts['start.sleeve'] !== undefined;
+    expect(
+      distance
+        ? distancePm(sum, stepOf(sum, under('start.', counts)), stepOf(sum, under('end.', counts)))
+        : sumPm(sum, pmOf(base, unit), { step: stepOf(sum, counts), sense: senseOf(counts) }),
+    ).toBe(Number(value_pm));
   });
 
   it.each(settings)('$id: $scale set to $wanted $unit', (row) => {
-    const thimble = thimbleScale(scaleOf(row['scale'] ?? ''));
+    const sum = sumOf(row['scale'] ?? '');
     const basePm = pmOf(row['base'], row['unit']);
-    const leastCounts = Math.floor((Number(row['wanted_pm']) - basePm) / thimble.leastCountPm);
-    const step = (leastCounts * thimble.leastCountPm) / thimble.stepPm;
-    expect(partsAt(thimble, step)).toEqual(countsOf(row['parts']));
-    expect(sumPm(thimble, basePm, step)).toBe(Number(row['value_pm']));
+    const { sense: sign, ...counts } = countsOf(row['parts']);
+    const sense: Sense = sign === -1 ? -1 : 1;
+    const leastCounts = Math.floor((Number(row['wanted_pm']) - basePm) / sum.leastCountPm);
+    const step = ((leastCounts * sum.leastCountPm) / sum.stepPm) * sense;
+    expect(partsAt(sum, step)).toEqual(counts);
+    expect(sumPm(sum, basePm, { step, sense })).toBe(Number(row['value_pm']));
   });
 
   it.each(scales.map(({ id }) => id))('%s: parts and step are each other’s way back', (id) => {
-    const thimble = thimbleScale(scaleOf(id));
-    for (let step = 0; step <= lastStep(thimble); step += 7) {
-      expect(stepOf(thimble, partsAt(thimble, step))).toBe(step);
+    const sum = sumOf(id);
+    const stride = Math.max(1, Math.floor((sum.lastStep - sum.firstStep) / 3001));
+    for (let step = sum.firstStep; step <= sum.lastStep; step += stride) {
+      expect(stepOf(sum, partsAt(sum, step))).toBe(step);
     }
-    expect(onScale(thimble, -3)).toBe(0);
-    expect(onScale(thimble, lastStep(thimble) + 3)).toBe(lastStep(thimble));
+    expect(onScale(sum, sum.firstStep - 3)).toBe(sum.firstStep);
+    expect(onScale(sum, sum.lastStep + 3)).toBe(sum.lastStep);
   });
 
+  const lines = (id: string, basePm: number, step: number, sense: Sense = 1) =>
+    addends(sumOf(id), basePm, { step, sense }).map(({ label, text }) => `${label}: ${text}`);
+
   it('is shown line by line, each to the last decimal of the scale', () => {
-    const thimble = thimbleScale(scaleOf('mic-mm-0001'));
-    const lines = addends(
-      thimble,
-      25_000_000_000,
-      stepOf(thimble, { sleeve: 37, thimble: 41, vernier: 6 }),
-    );
-    expect(lines.map(({ label, text }) => `${label}: ${text}`)).toEqual([
+    const at = (id: string, counts: PartCounts) => stepOf(sumOf(id), counts);
+    expect(
+      lines('mic-mm-0001', 25e9, at('mic-mm-0001', { sleeve: 37, thimble: 41, vernier: 6 })),
+    ).toEqual([
       'frame: 25.000',
       'sleeve, 37 × 0.5: 18.500',
       'thimble, 41 × 0.01: 0.410',
       'vernier, 6 × 0.001: 0.006',
     ]);
-    expect(addends(thimble, 0, 0)[0]?.part).toBe('sleeve');
+    expect(lines('vernier-in-001', 0, at('vernier-in-001', { main: 57, line: 18 }))).toEqual([
+      'main scale, 57 × 0.025: 1.425',
+      'vernier, 18 × 0.001: 0.018',
+    ]);
+    expect(lines('dial-mm-002', 0, at('dial-mm-002', { beam: 17, dial: 63 }))).toEqual([
+      'beam, 16 × 1: 16.00',
+      'dial, 63 × 0.02: 1.26',
+    ]);
+    expect(lines('bore-dial-mm-001', 28e9, 70, -1)).toEqual([
+      'set size: 28.00',
+      'needle, 7 × 0.01: −0.07',
+    ]);
+    expect(lines('feeler', 0, at('feeler', { '0.05': 1, '0.3': 1 }))).toEqual([
+      'leaf 0.05: 0.05',
+      'leaf 0.3: 0.30',
+    ]);
   });
 
   it('claims a tenth of a line only where one was judged', () => {
-    const plain = thimbleScale(scaleOf('mic-mm-001'));
-    const texts = (step: number) => addends(plain, 25_000_000_000, step).map(({ text }) => text);
-    expect(texts(stepOf(plain, { sleeve: 14, thimble: 22 }))).toEqual(['25.00', '7.00', '0.22']);
-    expect(texts(stepOf(plain, { sleeve: 14, thimble: 22.3 }))).toEqual([
-      '25.000',
-      '7.000',
-      '0.223',
+    const texts = (counts: PartCounts) =>
+      addends(sumOf('mic-mm-001'), 25e9, {
+        step: stepOf(sumOf('mic-mm-001'), counts),
+        sense: 1,
+      }).map(({ text }) => text);
+    expect(texts({ sleeve: 14, thimble: 22 })).toEqual(['25.00', '7.00', '0.22']);
+    expect(texts({ sleeve: 14, thimble: 22.3 })).toEqual(['25.000', '7.000', '0.223']);
+  });
+
+  it('knows the server’s traps by their counts', () => {
+    const kinds = (id: string, part: string, counts: PartCounts) =>
+      trapsAt(sumOf(id), part, counts).map(({ kind }) => kind);
+    expect(kinds('mic-mm-0001', 'thimble', { thimble: 48 })).toEqual(['line-not-yet']);
+    expect(kinds('mic-mm-0001', 'thimble', { thimble: 25 })).toEqual([]);
+    expect(kinds('mic-mm-0001', 'sleeve', { sleeve: 37 })).toEqual(['half-shows']);
+    expect(kinds('mic-mm-0001', 'sleeve', { sleeve: 36 })).toEqual([]);
+    expect(kinds('dial-mm-002', 'dial', { dial: 51.5 })).toEqual(['line-already']);
+    expect(kinds('depth-in-001', 'sleeve', { sleeve: 0 })).toEqual(['figures-covered']);
+    expect(kinds('bore-dial-mm-001', 'needle', { needle: -51 })).toEqual([
+      'sense-unconfirmed',
+      'past-half-a-turn',
     ]);
-    const fine = thimbleScale(scaleOf('mic-in-0001'));
-    expect(addends(fine, 0, stepOf(fine, { sleeve: 1, thimble: 2, vernier: 0 }))[0]?.text).toBe(
-      '0.0250',
-    );
   });
 
   it('is written exactly in its own unit and honestly in the other', () => {
@@ -112,10 +156,6 @@ describe('the sum of a thimble', () => {
     expect(digitsOf(0, 'mm', 2_000_000)).toBe('0.000');
     expect(otherUnit(43_916_000_000, 'mm', 1_000_000)).toBe('1.72898 in');
     expect(otherUnit(71_051_420_000, 'in', 2_540_000)).toBe('71.0514 mm');
-  });
-
-  it('refuses a scale that is no thimble', () => {
-    expect(() => thimbleScale({ ...scaleOf('mic-mm-001'), parts: [] })).toThrow('no thimble scale');
     expect(() => digitsOf(1, 'ell', 1)).toThrow('not in ell');
   });
 });

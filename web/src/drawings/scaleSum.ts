@@ -1,175 +1,205 @@
 import type { Scale } from '../api/client';
+import { digitsOf } from './digits';
 
 /**
  * Adds up the parts of a scale while it is turned, in whole picometres, from the definition that the server gave. The
  * server adds again when the reading is kept, and refuses a difference.
  *
- * A thimble's position is one whole number: how many of its finest steps it has been turned out from its start. The
- * finest step is the vernier's least count, or a tenth of a thimble division where the eye may judge between two lines.
+ * Where a scale stands is one whole number: its finest steps from its start. The finest step is the least count, or a tenth
+ * of a graduation where the eye may judge between two lines. Of a set of feeler leaves it is the leaves taken, one bit each.
  */
 
-export type PartName = 'sleeve' | 'thimble' | 'vernier';
-export type PartCounts = Partial<Record<PartName, number>>;
+export type PartCounts = Record<string, number>;
 
-const PM_PER_UNIT: Record<string, number> = { mm: 1_000_000_000, in: 25_400_000_000 };
-const ESTIMATED_TENTHS = 10;
+/** Which way a comparator's figures go as the bore grows. */
+export type Sense = 1 | -1;
 
-interface PartOf {
-  name: PartName;
-  divisionPm: number;
-  last: number;
+/** How a scale stands: turned so far, and on a comparator the sense of its figures. */
+export interface Standing {
+  step: number;
+  sense: Sense;
 }
 
-export interface ThimbleScale {
+export interface PartOf {
+  name: string;
+  divisionPm: number;
+  /** Steps that one count takes. */
+  steps: number;
+  /** Steps after which this part begins anew; absent for the coarsest. */
+  anew: number | undefined;
+  first: number;
+  last: number;
+  /** Whether one decimal may be judged between two lines. */
+  judged: boolean;
+}
+
+/** A scale's definition, made ready for turning. */
+export interface ScaleSum {
+  scale: Scale;
   unit: string;
-  figureEvery: number;
-  sleeve: PartOf;
-  thimble: PartOf;
-  /** Absent where the eye judges between two lines. */
-  vernier: PartOf | undefined;
+  parts: PartOf[];
   /** What one whole step is worth. */
   stepPm: number;
   leastCountPm: number;
+  firstStep: number;
+  lastStep: number;
 }
 
-/** The thimble in a scale's definition. Throws for a scale of another family. */
-export function thimbleScale(scale: Scale): ThimbleScale {
-  const part = (name: PartName): PartOf | undefined => {
-    const found = scale.parts.find((each) => each.name === name);
-    return found && { name, divisionPm: found.divisionPm, last: found.last };
-  };
-  const sleeve = part('sleeve');
-  const thimble = part('thimble');
-  if (sleeve === undefined || thimble === undefined) {
-    throw new Error(`${scale.id} is no thimble scale`);
+const ESTIMATED_TENTHS = 10;
+
+export function scaleSum(scale: Scale): ScaleSum {
+  const leastCountPm = scale.leastCount.pm;
+  // A display shows every digit it has; on the others an estimate is a tenth judged between two lines.
+  const judgesTenths = scale.family !== 'digits' && scale.parts.some(({ estimate }) => estimate);
+  const stepPm = judgesTenths ? leastCountPm / ESTIMATED_TENTHS : leastCountPm;
+  const parts = scale.parts.map(({ name, divisionPm, first, last, estimate }, i): PartOf => {
+    const coarser = scale.parts[i - 1];
+    // A dial begins anew at each turn of its needle, which may take in several lines of the beam.
+    const anewPm = coarser && (scale.turnPm ?? coarser.divisionPm);
+    const anew = anewPm === undefined ? undefined : anewPm / stepPm;
+    return { name, divisionPm, steps: divisionPm / stepPm, anew, first, last, judged: estimate };
+  });
+  const [coarse] = parts;
+  if (coarse === undefined) {
+    throw new Error(`${scale.id} has no parts`);
   }
-  const vernier = part('vernier');
-  return {
-    unit: scale.unit,
-    figureEvery: scale.figureEvery,
-    sleeve,
-    thimble,
-    vernier,
-    stepPm: vernier ? vernier.divisionPm : thimble.divisionPm / ESTIMATED_TENTHS,
-    leastCountPm: scale.leastCount.pm,
-  };
+  const sum = { scale, unit: scale.unit, parts, stepPm, leastCountPm };
+  if (scale.family === 'feeler') {
+    return { ...sum, firstStep: 0, lastStep: 2 ** parts.length - 1 };
+  }
+  if (scale.family === 'digits') {
+    return { ...sum, firstStep: 0, lastStep: scale.reach };
+  }
+  return { ...sum, firstStep: coarse.first * coarse.steps, lastStep: coarse.last * coarse.steps };
 }
-
-/** Steps from one line of the thimble to the next. */
-export const stepsALine = (scale: ThimbleScale): number => scale.thimble.divisionPm / scale.stepPm;
-
-/** Steps from one line of the sleeve to the next. */
-export const stepsATurn = (scale: ThimbleScale): number => scale.sleeve.divisionPm / scale.stepPm;
-
-/** The step at the end of the travel. */
-export const lastStep = (scale: ThimbleScale): number => scale.sleeve.last * stepsATurn(scale);
 
 /** A step brought back onto the scale. */
-export const onScale = (scale: ThimbleScale, step: number): number =>
-  Math.min(Math.max(Math.round(step), 0), lastStep(scale));
+export const onScale = ({ firstStep, lastStep }: ScaleSum, step: number): number =>
+  Math.min(Math.max(Math.round(step), firstStep), lastStep);
+
+/** One part by its name. Throws for a scale that has none of that name. */
+export function partOf(sum: ScaleSum, name: string): PartOf {
+  const part = sum.parts.find((each) => each.name === name);
+  if (part === undefined) {
+    throw new Error(`${sum.scale.id} has no ${name}`);
+  }
+  return part;
+}
 
 /**
  * The counts that show at a step.
  *
  * @example partsAt(micMm0001, 18916) // { sleeve: 37, thimble: 41, vernier: 6 }
  */
-export function partsAt(scale: ThimbleScale, step: number): PartCounts {
-  const sleeve = Math.floor(step / stepsATurn(scale));
-  const rest = step - sleeve * stepsATurn(scale);
-  if (scale.vernier === undefined) {
-    return { sleeve, thimble: rest / stepsALine(scale) };
+export function partsAt(sum: ScaleSum, step: number): PartCounts {
+  if (sum.scale.family === 'feeler') {
+    return Object.fromEntries(
+      sum.parts.filter((_, i) => isTaken(step, i)).map(({ name }) => [name, 1]),
+    );
   }
-  const thimble = Math.floor(rest / stepsALine(scale));
-  return { sleeve, thimble, vernier: rest - thimble * stepsALine(scale) };
+  const counts: PartCounts = {};
+  for (const { name, steps, anew, judged } of sum.parts) {
+    const within = anew === undefined ? step : step % anew;
+    counts[name] = judged ? decimal(within / steps) : Math.floor(within / steps);
+  }
+  return counts;
 }
 
-/** The step at which counts show. */
-export function stepOf(
-  scale: ThimbleScale,
-  { sleeve = 0, thimble = 0, vernier = 0 }: PartCounts,
-): number {
-  return sleeve * stepsATurn(scale) + Math.round(thimble * stepsALine(scale)) + vernier;
+/** Whether a leaf of a feeler set is among those taken. */
+export const isTaken = (step: number, leaf: number): boolean =>
+  Math.floor(step / 2 ** leaf) % 2 === 1;
+
+/** A quotient of two whole numbers, freed of the last binary digit that a decimal has none for. */
+const decimal = (quotient: number): number => Number(quotient.toPrecision(12));
+
+/** The step at which counts show. The last line of a slide's vernier says what its first says. */
+export function stepOf(sum: ScaleSum, counts: PartCounts): number {
+  if (sum.scale.family === 'feeler') {
+    return sum.parts.reduce((step, { name }, i) => step + (counts[name] ? 2 ** i : 0), 0);
+  }
+  return sum.parts.reduce((step, { name, steps, last }, i) => {
+    const count = counts[name] ?? 0;
+    const counted = name === 'line' && count === last + 1 ? 0 : count;
+    const inSteps = Math.round(counted * steps);
+    // Of a beam only whole turns of the needle count: the needle itself shows the rest.
+    const finer = sum.parts[i + 1]?.anew;
+    return step + (finer === undefined ? inSteps : inSteps - (inSteps % finer));
+  }, 0);
 }
 
 /** Exact: every division is a whole number of steps, and every step of picometres. */
-export const sumPm = (scale: ThimbleScale, basePm: number, step: number): number =>
-  basePm + step * scale.stepPm;
+export function sumPm(sum: ScaleSum, basePm: number, { step, sense }: Standing): number {
+  return basePm + turnedPm(sum, step) * (sum.scale.family === 'comparator' ? sense : 1);
+}
+
+function turnedPm(sum: ScaleSum, step: number): number {
+  return sum.scale.family === 'feeler'
+    ? sum.parts.reduce((pm, { divisionPm }, i) => pm + (isTaken(step, i) ? divisionPm : 0), 0)
+    : step * sum.stepPm;
+}
 
 /**
  * The finest step that a setting shows: where no vernier is, a tenth of a line only when one was judged between two lines,
  * so that 32.22 on a head to 0.01 is not shown as 32.220.
  */
-export const finestShown = (scale: ThimbleScale, step: number): number =>
-  step % stepsALine(scale) === 0 ? scale.leastCountPm : scale.stepPm;
+export const finestShown = ({ leastCountPm, stepPm, scale }: ScaleSum, step: number): number =>
+  scale.family === 'feeler' || (step * stepPm) % leastCountPm === 0 ? leastCountPm : stepPm;
 
 export interface Addend {
-  part: PartName | 'base';
+  part: string;
   label: string;
   text: string;
 }
 
-/** The sum line by line, as it is read: base, sleeve, thimble, vernier. */
-export function addends(scale: ThimbleScale, basePm: number, step: number): Addend[] {
-  const counts = partsAt(scale, step);
-  const finest = finestShown(scale, step);
-  const parts = [scale.sleeve, scale.thimble, scale.vernier].flatMap((part) => part ?? []);
-  const lines: Addend[] = parts.map(({ name, divisionPm }) => {
-    const count = counts[name] ?? 0;
-    return {
-      part: name,
-      label: `${name}, ${count} × ${digitsOf(divisionPm, scale.unit, divisionPm)}`,
-      text: digitsOf(Math.round(count * divisionPm), scale.unit, finest),
-    };
-  });
+/** The sum line by line, as it is read: base, coarse part, fine parts. */
+export function addends(sum: ScaleSum, basePm: number, { step, sense }: Standing): Addend[] {
+  const { unit, scale } = sum;
+  const finest = finestShown(sum, step);
+  const counts = partsAt(sum, step);
+  const sign = scale.family === 'comparator' ? sense : 1;
+  const lines = sum.parts
+    .filter(({ name }) => scale.family !== 'feeler' || counts[name] !== undefined)
+    .map(({ name, divisionPm, steps }, i): Addend => {
+      const finer = sum.parts[i + 1]?.anew;
+      const count = counts[name] ?? 0;
+      // Of several beam lines in one turn of the needle those of whole turns are counted.
+      const counted =
+        scale.family === 'dial' && finer !== undefined ? count - (count % (finer / steps)) : count;
+      return {
+        part: name,
+        label: labelOf(name, counted, digitsOf(divisionPm, unit, divisionPm), scale.family),
+        text: digitsOf(sign * Math.round(counted * divisionPm), unit, finest),
+      };
+    });
   return basePm === 0
     ? lines
-    : [{ part: 'base', label: 'frame', text: digitsOf(basePm, scale.unit, finest) }, ...lines];
+    : [{ part: 'base', label: scale.baseName, text: digitsOf(basePm, unit, finest) }, ...lines];
 }
 
-/**
- * The digits of a length that is a whole number of steps, to the step's last decimal. Exact.
- *
- * @example digitsOf(43_916_000_000, 'mm', 1_000_000) // '43.916'
- */
-export function digitsOf(pm: number, unit: string, stepPm: number): string {
-  const unitPm = pmPer(unit);
-  let decimals = 0;
-  while (stepPm % (unitPm / 10 ** decimals) !== 0) {
-    decimals += 1;
+const LABELS: Record<string, string> = { main: 'main scale', line: 'vernier' };
+
+function labelOf(name: string, count: number, division: string, family: string): string {
+  if (family === 'digits') {
+    return 'shown';
   }
-  return digits(BigInt(pm), BigInt(unitPm), decimals);
+  return family === 'feeler'
+    ? `leaf ${division}`
+    : `${LABELS[name] ?? name}, ${count} × ${division}`;
 }
 
-/**
- * The same length in the other unit, to a third of the step, rounded half to even: converted back it gives the same.
- *
- * @example otherUnit(43_916_000_000, 'mm', 1_000_000) // '1.72898 in'
- */
-export function otherUnit(pm: number, unit: string, stepPm: number): string {
-  const other = unit === 'in' ? 'mm' : 'in';
-  const otherPm = pmPer(other);
-  let decimals = 0;
-  while (otherPm / 10 ** decimals > stepPm / 3) {
-    decimals += 1;
-  }
-  return `${digits(BigInt(pm), BigInt(otherPm), decimals)} ${other}`;
-}
+/** The distance between two positions of a stage, whichever came first. Exact. */
+export const distancePm = (sum: ScaleSum, start: number, end: number): number =>
+  Math.abs(end - start) * sum.stepPm;
 
-function pmPer(unit: string): number {
-  const pm = PM_PER_UNIT[unit];
-  if (pm === undefined) {
-    throw new Error(`A scale is in mm or in, not in ${unit}`);
-  }
-  return pm;
-}
-
-function digits(pm: bigint, unitPm: bigint, decimals: number): string {
-  const scaled = pm * 10n ** BigInt(decimals);
-  const rest = scaled % unitPm;
-  let whole = scaled / unitPm;
-  if (2n * rest > unitPm || (2n * rest === unitPm && whole % 2n === 1n)) {
-    whole += 1n;
-  }
-  const text = whole.toString().padStart(decimals + 1, '0');
-  return decimals === 0 ? text : `${text.slice(0, -decimals)}.${text.slice(-decimals)}`;
+/** What misleads here, by its kind and its sentence: the traps of a part that hold at these counts. */
+export function trapsAt({ scale }: ScaleSum, part: string, counts: PartCounts) {
+  const count = Math.floor(counts[part] ?? 0);
+  return scale.traps.filter(
+    (trap) =>
+      trap.part === part &&
+      trap.runs.some(
+        ({ from, to, every }) =>
+          count >= from && count <= to && (every === 1 || (count - from) % every === 0),
+      ),
+  );
 }

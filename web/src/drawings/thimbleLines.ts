@@ -1,12 +1,16 @@
-import { partsAt, stepsALine, stepsATurn, type ThimbleScale } from './scaleSum';
+import type { Line } from './marks';
+import { partOf, partsAt, type ScaleSum } from './scaleSum';
 
 /**
  * Where each line of a thimble head lies, for an eye square to the index line. All graduations lie on one cylinder at
  * the thimble's edge, so a line at angle φ above the index is seen at R·sin φ: lines crowd toward the horizon, and on the
  * bevel they lean outward as its radius grows.
+ *
+ * A depth head is the same head seen in a mirror that lies along the index: its figures run the other way, and its sleeve
+ * lines are covered one after the other instead of coming into sight.
  */
 
-export interface Face {
+export interface HeadFace {
   /** The left edge of the thimble, where sleeve lines disappear. */
   edge: number;
   /** The height of the index line. */
@@ -18,23 +22,19 @@ export interface Face {
   thimbleRadius: number;
 }
 
-export interface Line {
-  x1: number;
-  y1: number;
-  x2: number;
-  y2: number;
-}
-
 export interface SleeveLine extends Line {
   count: number;
   figure: string | undefined;
-  figureX: number;
+  /** The other row of a stage head, for the other direction of travel. */
+  otherFigure: string | undefined;
   figureY: number;
+  otherFigureY: number;
 }
 
 export interface TurnedLine extends Line {
   count: number;
   figure: string | undefined;
+  otherFigure: string | undefined;
   /** How much of its breadth the eye sees, 0 at the horizon to 1 at the index. */
   breadth: number;
   figureY: number;
@@ -42,61 +42,88 @@ export interface TurnedLine extends Line {
 
 /** Beyond it a line is too foreshortened to be seen. */
 const HORIZON = (80 * Math.PI) / 180;
-const FIGURE_EVERY_LINES = 5;
-const SHORT = 0.55;
 
-const angleALine = (scale: ThimbleScale): number => (2 * Math.PI) / (scale.thimble.last + 1);
+/** The parts of a thimble head, and how its figures run. */
+export function headOf(sum: ScaleSum) {
+  const sleeve = partOf(sum, 'sleeve');
+  const thimble = partOf(sum, 'thimble');
+  const vernier = sum.parts.find(({ name }) => name === 'vernier');
+  const lines = thimble.last + 1;
+  return {
+    sleeve,
+    thimble,
+    lines,
+    vernierLines: vernier === undefined ? 0 : vernier.last + 1,
+    /** Upward, or downward on a head whose figures run the other way. */
+    up: sum.scale.runs === 'covering' ? -1 : 1,
+    isBoth: sum.scale.runs === 'both',
+    angleALine: (2 * Math.PI) / lines,
+    figureEvery: lines > 200 ? 10 : 5,
+  };
+}
 
-/** Lines of the sleeve from its start to just past the edge; the thimble, drawn over them, hides the rest. */
-export function sleeveLines(scale: ThimbleScale, step: number, face: Face): SleeveLine[] {
-  const position = step / stepsATurn(scale);
-  const halves = scale.unit === 'mm';
-  const last = Math.min(scale.sleeve.last, Math.ceil(position));
+/** A notch of the wheel, and how far the near side of the thimble moves for one step. */
+export function turningOf(sum: ScaleSum, face: HeadFace) {
+  const { thimble, angleALine, up } = headOf(sum);
+  return {
+    unitsPerStep: (up * face.sleeveRadius * angleALine) / thimble.steps,
+    notch: thimble.steps,
+  };
+}
+
+/** Lines of the sleeve, those hidden just under the thimble's edge too: the thimble is drawn over them. */
+export function sleeveLines(sum: ScaleSum, step: number, face: HeadFace): SleeveLine[] {
+  const { sleeve, up, isBoth } = headOf(sum);
+  const { figureEvery, figures } = sum.scale;
+  const position = step / sleeve.steps;
+  const inSight = Math.ceil(face.edge / face.pitch);
+  const [from, to] =
+    up > 0
+      ? [0, Math.ceil(position)]
+      : [Math.floor(position), Math.min(Math.floor(position) + inSight, sleeve.last)];
+  const halves = sum.unit === 'mm';
   const lines: SleeveLine[] = [];
-  for (let count = 0; count <= last; count += 1) {
-    const x = face.edge - (position - count) * face.pitch;
-    const figured = count % scale.figureEvery === 0;
-    // Whole millimetres hang below the index, halves stand above it; an inch sleeve has all its lines below.
-    const up = halves && count % 2 === 1;
-    const length = face.sleeveRadius * (up ? 0.2 : figured ? 0.42 : halves ? 0.34 : 0.28);
+  for (let count = from; count <= Math.min(to, sleeve.last); count += 1) {
+    const x = face.edge - up * (position - count) * face.pitch;
+    const figured = count % figureEvery === 0;
+    const half = halves && count % 2 === 1;
+    const length = face.sleeveRadius * (half ? 0.2 : figured ? 0.42 : halves ? 0.34 : 0.28);
+    // Whole millimetres hang on one side of the index, halves stand on the other; an inch sleeve has all on one.
+    const side = half ? -up : up;
+    const nth = count / figureEvery;
     lines.push({
       count,
       x1: x,
       x2: x,
       y1: face.index,
-      y2: face.index + (up ? -length : length),
-      figure: figured ? figureOf(scale, count) : undefined,
-      figureX: x,
-      figureY: face.index + face.sleeveRadius * 0.7,
+      y2: face.index + side * length,
+      figure: figured ? figures[nth] : undefined,
+      otherFigure: figured && isBoth ? figures[sleeve.last / figureEvery - nth] : undefined,
+      figureY: face.index + up * face.sleeveRadius * 0.66,
+      otherFigureY: face.index - face.sleeveRadius * 0.3,
     });
   }
   return lines;
 }
 
-function figureOf(scale: ThimbleScale, count: number): string {
-  return scale.unit === 'mm'
-    ? String((count * scale.sleeve.divisionPm) / 1_000_000_000)
-    : String((count / scale.figureEvery) % 10);
-}
-
 /** How far the thimble stands past its zero, in its own lines. */
-function turned(scale: ThimbleScale, step: number): number {
-  return (step % stepsATurn(scale)) / stepsALine(scale);
+function turned(sum: ScaleSum, step: number): number {
+  const { thimble } = headOf(sum);
+  return (step % (thimble.anew ?? Infinity)) / thimble.steps;
 }
 
-/** The thimble's lines that face the eye, figures growing upward. */
-export function thimbleLines(scale: ThimbleScale, step: number, face: Face): TurnedLine[] {
-  const lines = scale.thimble.last + 1;
-  const at = turned(scale, step);
-  const delta = angleALine(scale);
+/** The thimble's lines that face the eye. */
+export function thimbleLines(sum: ScaleSum, step: number, face: HeadFace): TurnedLine[] {
+  const { lines, angleALine, up, isBoth, figureEvery } = headOf(sum);
+  const at = turned(sum, step);
   return Array.from({ length: lines }, (_, count) => {
     const away = count - at;
-    return { count, angle: (away - lines * Math.round(away / lines)) * delta };
+    return { count, angle: up * (away - lines * Math.round(away / lines)) * angleALine };
   })
     .filter(({ angle }) => Math.abs(angle) < HORIZON)
     .map(({ count, angle }) => {
-      const figured = count % FIGURE_EVERY_LINES === 0;
-      const along = figured ? 1 : SHORT;
+      const figured = count % figureEvery === 0;
+      const along = figured ? 1 : lines > 50 && count % 5 !== 0 ? 0.4 : 0.55;
       const radius = face.sleeveRadius + (face.thimbleRadius - face.sleeveRadius) * along;
       return {
         count,
@@ -105,6 +132,7 @@ export function thimbleLines(scale: ThimbleScale, step: number, face: Face): Tur
         x2: face.edge + face.bevel * along,
         y2: face.index - radius * Math.sin(angle),
         figure: figured ? String(count) : undefined,
+        otherFigure: figured && isBoth ? String((lines - count) % lines) : undefined,
         figureY: face.index - face.thimbleRadius * Math.sin(angle),
         breadth: Math.cos(angle),
       };
@@ -112,34 +140,34 @@ export function thimbleLines(scale: ThimbleScale, step: number, face: Face): Tur
 }
 
 /** What a vernier figure says on a thimble: its line's number, in steps of the last decimal. */
-export function vernierFigure(scale: ThimbleScale, line: number): string {
-  const vernier = scale.vernier;
-  return vernier === undefined ? '' : String((line * (10 / (vernier.last + 1))) % 10);
+function vernierFigure(sum: ScaleSum, line: number): string {
+  const { vernierLines: lines } = headOf(sum);
+  return lines === 0 ? '' : String((line * (10 / lines)) % 10);
 }
 
 /**
- * Vernier lines of the sleeve that face the eye: v of them take up v − 1 lines of the thimble.
+ * Vernier lines of the sleeve that face the eye: v of them take up v − 1 lines of the thimble. The first is the index itself.
  *
  * @param legibleApart how far one figure must stand from the last to be printed
  */
 export function vernierLines(
-  scale: ThimbleScale,
-  face: Face,
+  sum: ScaleSum,
+  face: HeadFace,
   from: number,
   legibleApart: number,
 ): TurnedLine[] {
-  if (scale.vernier === undefined) {
+  const { vernierLines: lines, angleALine, up } = headOf(sum);
+  if (lines === 0) {
     return [];
   }
-  const lines = scale.vernier.last + 1;
-  const delta = (angleALine(scale) * (lines - 1)) / lines;
+  const delta = (up * angleALine * (lines - 1)) / lines;
   let lastFigureY = Infinity;
   return Array.from({ length: lines + 1 }, (_, count) => ({ count, angle: count * delta }))
-    .filter(({ angle }) => angle < HORIZON)
+    .filter(({ angle }) => Math.abs(angle) < HORIZON)
     .map(({ count, angle }) => {
       const y = face.index - face.sleeveRadius * Math.sin(angle);
       // Toward the horizon the figures would run into one another; the strip below the drawing has them all.
-      const legible = lastFigureY - y >= legibleApart;
+      const legible = Math.abs(lastFigureY - y) >= legibleApart;
       lastFigureY = legible ? y : lastFigureY;
       return {
         count,
@@ -147,61 +175,55 @@ export function vernierLines(
         y1: y,
         x2: face.edge,
         y2: y,
-        figure: legible ? vernierFigure(scale, count) : undefined,
+        figure: legible ? vernierFigure(sum, count) : undefined,
+        otherFigure: undefined,
         figureY: y,
         breadth: Math.cos(angle),
       };
-    });
+    })
+    .slice(1);
 }
 
-export interface Strip {
-  /** Lines of the thimble over the vernier, at their places along the unrolled strip. */
-  thimble: { x: number; count: number; figured: boolean }[];
-  vernier: { x: number; count: number; figure: string }[];
-}
-
-/**
- * The coincidence unrolled: thimble lines above, all vernier lines below, to one scale, from one line before the index to
- * one line past the last of the vernier.
- */
-export function strip(scale: ThimbleScale, step: number, width: number): Strip {
-  const vernier = scale.vernier;
-  if (vernier === undefined) {
-    return { thimble: [], vernier: [] };
-  }
-  const lines = vernier.last + 1;
-  const onThimble = scale.thimble.last + 1;
-  const perLine = width / (lines + 1);
-  const at = turned(scale, step);
-  // A line on the very end of the strip would be cut in half.
-  const first = Math.floor(at - 1) + 1;
-  const thimble = [];
-  for (let line = first; line - at < lines; line += 1) {
-    const count = ((line % onThimble) + onThimble) % onThimble;
-    thimble.push({
-      x: (line - at + 1) * perLine,
-      count,
-      figured: count % FIGURE_EVERY_LINES === 0,
-    });
-  }
-  return {
-    thimble,
-    vernier: Array.from({ length: lines + 1 }, (_, count) => ({
-      x: (1 + (count * (lines - 1)) / lines) * perLine,
-      count,
-      figure: vernierFigure(scale, count),
-    })),
-  };
-}
-
-/** The lines that make the reading at a step: the last sleeve line passed, the thimble's, and where the vernier meets. */
-export function counted(scale: ThimbleScale, step: number) {
-  const { sleeve = 0, thimble = 0, vernier } = partsAt(scale, step);
-  const onThimble = scale.thimble.last + 1;
+/** The lines that make the reading at a step: the last sleeve line, the thimble's, and where the vernier meets. */
+export function counted(sum: ScaleSum, step: number) {
+  const { sleeve = 0, thimble = 0, vernier } = partsAt(sum, step);
+  const passed = Math.floor(thimble);
   return {
     sleeve,
-    thimble: Math.floor(thimble),
+    thimble: passed,
     vernier,
-    meets: vernier === undefined ? undefined : (Math.floor(thimble) + vernier) % onThimble,
+    meets: vernier === undefined ? undefined : (passed + vernier) % headOf(sum).lines,
   };
+}
+
+/** How many lines on either side of the index the enlarged look shows, where there is no vernier. */
+const LOOK_LINES = 6;
+
+/**
+ * The coincidence laid flat and enlarged: thimble lines above, the vernier's below, to one scale, from one line before the
+ * index to one line past the last of the vernier. Without a vernier the lines near the index, and the index alone.
+ */
+export function headStrip(sum: ScaleSum, step: number, width: number) {
+  const { lines: onThimble, vernierLines: lines, figureEvery } = headOf(sum);
+  const before = lines === 0 ? LOOK_LINES : 1;
+  const after = lines === 0 ? LOOK_LINES : lines;
+  const perLine = width / (before + after);
+  const at = turned(sum, step);
+  const moving = [];
+  // A line on the very end of the strip would be cut in half.
+  for (let line = Math.floor(at - before) + 1; line - at < after; line += 1) {
+    const count = ((line % onThimble) + onThimble) % onThimble;
+    const figured = count % (lines === 0 ? Math.min(figureEvery, 5) : figureEvery) === 0;
+    moving.push({
+      x: (line - at + before) * perLine,
+      count,
+      figure: figured ? String(count) : undefined,
+    });
+  }
+  const fixed = Array.from({ length: lines + 1 }, (_, count) => ({
+    x: (before + (lines === 0 ? 0 : (count * (lines - 1)) / lines)) * perLine,
+    count,
+    figure: lines === 0 ? undefined : vernierFigure(sum, count),
+  }));
+  return { moving, fixed };
 }

@@ -1,56 +1,71 @@
-import { type PointerEvent, type RefObject, useEffect, useRef } from 'react';
-import { onScale, stepsALine, type ThimbleScale } from './scaleSum';
-import type { Face } from './thimbleLines';
+import { type PointerEvent, useEffect, useRef } from 'react';
+import { onScale, type ScaleSum } from './scaleSum';
 
-/**
- * Turning by drag and by wheel: the near side follows the hand, as on the real one.
- *
- * @param height of the drawing in its own units, as the face is measured
- */
+/** How a drawing is taken hold of. */
+export interface Grip {
+  /** Along which the hand moves. */
+  axis: 'x' | 'y';
+  /** In the drawing's own units; negative where what is grasped moves back as the scale goes up. */
+  unitsPerStep: number;
+  /** The drawing's width or height, along the axis. */
+  extent: number;
+  /** Steps that a notch of the wheel turns; with Shift the finest step. */
+  notch: number;
+}
+
+/** Turning by drag and by wheel: what is grasped follows the hand, as on the real one. */
 export function useTurning(
-  drawing: RefObject<SVGSVGElement | null>,
-  scale: ThimbleScale,
+  sum: ScaleSum,
   step: number,
-  onTurn: (step: number) => void,
-  face: Face,
-  height: number,
+  onTurn: ((step: number) => void) | undefined,
+  grip: Grip,
 ) {
-  const grip = useRef<{ y: number; step: number } | undefined>(undefined);
-  const latest = useRef({ scale, step, onTurn });
+  const drawing = useRef<SVGSVGElement>(null);
+  const held = useRef<{ at: number; step: number } | undefined>(undefined);
+  const latest = useRef({ sum, step, onTurn, notch: grip.notch });
   useEffect(() => {
-    latest.current = { scale, step, onTurn };
+    latest.current = { sum, step, onTurn, notch: grip.notch };
   });
 
+  const turns = onTurn !== undefined;
   useEffect(() => {
     const turned = drawing.current;
     // React's wheel listeners are passive, and the page must not scroll under the hand that turns.
     const wheel = (event: WheelEvent) => {
       event.preventDefault();
       const now = latest.current;
-      const by = event.shiftKey ? 1 : stepsALine(now.scale);
-      const to = onScale(now.scale, now.step - Math.sign(event.deltaY || event.deltaX) * by);
+      const by = event.shiftKey ? 1 : now.notch;
+      const to = onScale(now.sum, now.step - Math.sign(event.deltaY || event.deltaX) * by);
       latest.current = { ...now, step: to };
-      now.onTurn(to);
+      now.onTurn?.(to);
     };
-    turned?.addEventListener('wheel', wheel, { passive: false });
+    if (turns) {
+      turned?.addEventListener('wheel', wheel, { passive: false });
+    }
     return () => turned?.removeEventListener('wheel', wheel);
-  }, [drawing]);
+  }, [turns]);
 
-  const anglePerStep = (2 * Math.PI) / ((scale.thimble.last + 1) * stepsALine(scale));
-  return {
-    grasp: (event: PointerEvent<SVGSVGElement>) => {
+  const along = ({ clientX, clientY }: PointerEvent) => (grip.axis === 'x' ? clientX : clientY);
+  const hand = {
+    onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
       event.currentTarget.setPointerCapture(event.pointerId);
-      grip.current = { y: event.clientY, step };
+      held.current = { at: along(event), step };
     },
-    turn: (event: PointerEvent<SVGSVGElement>) => {
-      if (grip.current !== undefined) {
-        const perPixel = height / event.currentTarget.getBoundingClientRect().height;
-        const moved = (event.clientY - grip.current.y) * perPixel;
-        onTurn(onScale(scale, grip.current.step + moved / (face.sleeveRadius * anglePerStep)));
+    onPointerMove: (event: PointerEvent<SVGSVGElement>) => {
+      if (held.current !== undefined) {
+        const box = event.currentTarget.getBoundingClientRect();
+        const perPixel = grip.extent / (grip.axis === 'x' ? box.width : box.height);
+        const moved = (along(event) - held.current.at) * perPixel;
+        onTurn?.(onScale(sum, held.current.step + moved / grip.unitsPerStep));
       }
     },
-    letGo: () => {
-      grip.current = undefined;
+    onPointerUp: () => {
+      held.current = undefined;
+    },
+    onPointerCancel: () => {
+      held.current = undefined;
     },
   };
+  const look = `block w-full select-none ${turns ? `touch-none ${grip.axis === 'x' ? 'cursor-ew-resize' : 'cursor-ns-resize'}` : ''}`;
+  return { ref: drawing, className: look, ...(turns ? hand : {}) };
 }

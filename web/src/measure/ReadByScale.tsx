@@ -1,27 +1,24 @@
 import { useState } from 'react';
 import type { Gauge, Reading } from '../api/client';
-import { CoincidenceStrip } from '../drawings/CoincidenceStrip';
+import { digitsOf, otherUnit } from '../drawings/digits';
+import { DrawnScale } from '../drawings/DrawnScale';
 import {
-  addends,
-  digitsOf,
   finestShown,
   onScale,
-  otherUnit,
+  type PartCounts,
   partsAt,
-  type PartName,
-  stepsALine,
-  stepsATurn,
+  scaleSum,
+  type Sense,
   sumPm,
-  thimbleScale,
 } from '../drawings/scaleSum';
-import { Thimble } from '../drawings/Thimble';
+import { SumLines } from '../drawings/SumLines';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
+import { useRemembered } from '../ui/remembered';
 import { useNarrow } from '../ui/useNarrow';
 import { GaugeInHand } from './GaugeInHand';
 import { Next, wantsReading } from './Next';
 import { Order } from './Order';
-import { PartField } from './PartField';
 import { Readings } from './Readings';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { Tray } from './Tray';
@@ -46,35 +43,31 @@ export function ReadByScale({
   onReading,
   onFigure,
 }: ReadByScaleProps) {
-  const scale = thimbleScale(gauge.scale);
+  const sum = scaleSum(gauge.scale);
   const basePm = gauge.base.pm;
   const narrow = useNarrow();
-  const [step, setStep] = useState(() =>
-    onScale(scale, (startPm(measuring) - basePm) / scale.stepPm),
-  );
+  const [step, setStep] = useState(() => onScale(sum, (startPm(measuring) - basePm) / sum.stepPm));
   // Where it stands at first was read by nobody: only what a hand has set is kept.
   const [isSet, setIsSet] = useState(false);
-  const [lit, setLit] = useState<PartName | undefined>('sleeve');
+  const [lit, setLit] = useState<string | undefined>(sum.parts[0]?.name);
+  const [sense, setSense] = useSense(gauge);
   const turn = (to: number) => {
-    setStep(onScale(scale, to));
+    setStep(to);
     setIsSet(true);
   };
-  const pm = sumPm(scale, basePm, step);
-  const finest = finestShown(scale, step);
-  const figure = digitsOf(pm, scale.unit, finest);
-  const counts = partsAt(scale, step);
+  const at = { step, sense: sense ?? 1 };
+  const pm = sumPm(sum, basePm, at);
+  const finest = finestShown(sum, step);
+  const figure = digitsOf(pm, sum.unit, finest);
   const nobody = measuring.person === undefined;
+  const senseless = sum.scale.family === 'comparator' && sense === undefined;
+  const cannotKeep = !isSet || nobody || senseless;
   const keep = () => {
-    if (isSet && !nobody) {
-      void measuring.keep({ figure, parts: { ...counts }, pm });
+    if (!cannotKeep) {
+      void measuring.keep({ figure, parts: countsToKeep(partsAt(sum, step), sense), pm });
     }
   };
   useKeys({ Enter: keep });
-  const parts = [scale.sleeve, scale.thimble, scale.vernier].flatMap((part) => part ?? []);
-  const line = Math.floor(counts.thimble ?? 0);
-  const trap = gauge.scale.traps.find(
-    ({ part, from, to }) => part === 'thimble' && line >= from && line <= to,
-  );
   return (
     <>
       <section
@@ -82,36 +75,24 @@ export function ReadByScale({
         className="flex flex-col gap-3 border-2 border-line bg-panel p-3 tablet:p-4 bench:col-span-2"
       >
         <Order measuring={measuring} />
-        <div
-          role="group"
-          aria-label={`The scale of ${gauge.shopNumber}, ${gauge.name}`}
-          className="flex flex-col gap-2"
-        >
-          <div className="overflow-hidden border-2 border-line">
-            <Thimble scale={scale} step={step} onTurn={turn} lit={lit} narrow={narrow} />
-            <CoincidenceStrip scale={scale} step={step} lit={lit === 'vernier'} narrow={narrow} />
-          </div>
-          <div className="grid grid-cols-1 gap-2 tablet:grid-cols-3">
-            {parts.map((part) => (
-              <PartField
-                key={part.name}
-                part={part}
-                count={counts[part.name] ?? 0}
-                scale={scale}
-                onLit={() => setLit(part.name)}
-                onTurn={(by) => turn(step + Math.round(by * stepsOf[part.name](scale)))}
-                onEnter={keep}
-                onFigure={onFigure}
-              />
-            ))}
-          </div>
-        </div>
+        <DrawnScale
+          label={`The scale of ${gauge.shopNumber}, ${gauge.name}`}
+          sum={sum}
+          at={{ step, sense }}
+          onTurn={turn}
+          onSense={setSense}
+          lit={lit}
+          onLit={setLit}
+          narrow={narrow}
+          onEnter={keep}
+          onFigure={onFigure}
+        />
         {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
-        <p className="font-medium">
-          {isSet
-            ? trap?.sentence
-            : 'Turn it to what the real one shows: drag, wheel, arrows, or type the counts.'}
-        </p>
+        {!isSet && (
+          <p className="font-medium">
+            Turn it to what the real one shows: drag, wheel, arrows, or type the counts.
+          </p>
+        )}
         <Readings measuring={measuring} onReading={onReading} />
         <Tray measuring={measuring} />
       </section>
@@ -120,28 +101,17 @@ export function ReadByScale({
           <VerdictHere measuring={measuring} />
         </div>
         <section aria-label="Sum" className="flex flex-col gap-2 border-2 border-line bg-panel p-4">
-          <dl>
-            {addends(scale, basePm, step).map(({ part, label, text }) => (
-              <div
-                key={part}
-                className={`flex justify-between border-b border-line ${part === lit ? 'font-bold text-now' : ''}`}
-                onPointerEnter={() => part !== 'base' && setLit(part)}
-              >
-                <dt>{label}</dt>
-                <dd className="reading">{text}</dd>
-              </div>
-            ))}
-          </dl>
+          <SumLines sum={sum} basePm={basePm} at={at} lit={lit} onLit={setLit} />
           <output aria-label="Sum" className="reading block text-figure">
             {figure}
           </output>
           <p className="text-quiet">
-            {scale.unit}, or {otherUnit(pm, scale.unit, finest)}
+            {sum.unit}, or {otherUnit(pm, sum.unit, finest)}
           </p>
           <Button
             look={wantsReading(measuring) ? 'now' : 'plain'}
             onClick={keep}
-            aria-disabled={!isSet || nobody}
+            aria-disabled={cannotKeep}
           >
             <span className="mr-4 font-bold">Enter</span> keep
           </Button>
@@ -160,8 +130,15 @@ export function ReadByScale({
   );
 }
 
-/** How far one count of a part turns the thimble, in its finest steps. */
-const stepsOf = { sleeve: stepsATurn, thimble: stepsALine, vernier: () => 1 };
+/** Which way this gauge's figures go: looked at once by somebody at this screen, and asked for until then. */
+function useSense(gauge: Gauge): [Sense | undefined, (sense: Sense) => void] {
+  const [remembered, remember] = useRemembered(`sense of ${gauge.shopNumber}`, '');
+  const sense = remembered === '+' ? 1 : remembered === '-' ? -1 : undefined;
+  return [sense, (to) => remember(to === 1 ? '+' : '-')];
+}
+
+const countsToKeep = (counts: PartCounts, sense: Sense | undefined): PartCounts =>
+  sense === undefined || counts['needle'] === undefined ? counts : { ...counts, sense };
 
 /** Near to where the real one will stand: what was read here last, else the upper limit. */
 function startPm({ place, sheet }: Measuring): number {

@@ -1,8 +1,7 @@
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { shopTime } from '../api/clock';
-import type { Gauge, Part, Place, Problem, ReadingBody, Round, Sheet } from '../api/client';
-import { newId } from '../api/newId';
-import { type Fate, outbox, type WaitingReading } from '../api/outbox';
+import type { Gauge, Part, Place, Problem, Round, Sheet } from '../api/client';
+import { keepReading, placeAt, type Read } from '../api/keepReading';
+import type { Fate, WaitingReading } from '../api/outbox';
 import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
 import { useWaiting } from '../api/useOutbox';
 import { play } from '../keys/sound';
@@ -10,9 +9,6 @@ import { useRemembered } from '../ui/remembered';
 
 /** How a reading comes in: typed, or set on the drawn scale. */
 export type Way = 'typed' | 'scale';
-
-/** A figure, with what it was typed as or the counts it was set by. */
-export type Read = Pick<ReadingBody, 'typed' | 'parts' | 'pm'> & { figure: string };
 
 /** The work at hand: where in the job one is, with which gauge, and how to keep a reading there. */
 export interface Measuring {
@@ -86,20 +82,17 @@ export function useMeasuring(): {
     if (shop.data === undefined || person === undefined || gauge === undefined) {
       return undefined;
     }
-    const body: ReadingBody = {
+    const target = {
       part: sheet.data.part.id,
       feature: sheet.data.feature.id,
       round: round.number,
       place: place.id,
       gauge: gauge.id,
       person,
-      ...read,
-      takenAt: shopTime(shop.data, shop.dataUpdatedAt),
     };
-    const { fate } = await outbox.keep({ id: newId(), body, figure });
-    const became = await fate;
+    const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
     if (sounds === 'on') {
-      play(soundOf(became, body));
+      play(soundOf(became, target));
     }
     return became;
   };
@@ -129,16 +122,10 @@ export function useMeasuring(): {
   };
 }
 
-/** The place asked for, else the first that still wants a reading, else the first. */
-function placeAt(round: Round, wanted: number): Place | undefined {
-  return (
-    round.places.find(({ id }) => id === wanted) ??
-    round.places.find(({ state }) => state !== 'done') ??
-    round.places[0]
-  );
-}
-
-function soundOf(became: Fate, { part, feature, place }: ReadingBody) {
+function soundOf(
+  became: Fate,
+  { part, feature, place }: { part: number; feature: number; place: number },
+) {
   const sheet = queries.getQueryData<Sheet>(keys.sheet(part, feature));
   const now = sheet?.rounds.at(-1)?.places.find(({ id }) => id === place);
   if (became !== 'kept' || now === undefined) {

@@ -6,29 +6,31 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import jawread.server.RunningServer.Server;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The description of the interface that the screens' client is generated from is the one that the server serves. Run with
- * {@code -Djawread.write-api=true} to write it anew.
+ * What the web client is built and tested with is what the server serves: the interface's description, and the scales that
+ * the drawings are tested on. With {@code -Djawread.write-api=true} the files are written anew.
  */
 @ExtendWith(RunningServer.class)
 class ApiFileTest {
-    private static final Path FILE = Path.of("../web/openapi.json");
     private static final JsonMapper JSON =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
-    @Test
-    void the_file_says_what_the_server_serves(Server server) throws IOException {
-        var served = server.get("/api/openapi").json();
+    @ParameterizedTest
+    @CsvSource({"/api/openapi, openapi.json", "/api/scales, src/drawings/scales.fixture.json"})
+    void the_file_says_what_the_server_serves(String address, String name, Server server) throws IOException {
+        Path file = Path.of("../web", name);
+        var served = server.get(address).json();
         if (Boolean.getBoolean("jawread.write-api")) {
-            Files.writeString(FILE, JSON.writeValueAsString(served) + "\n");
+            Files.writeString(file, JSON.writeValueAsString(served) + "\n");
         }
-        assertThat(JSON.readTree(Files.readString(FILE)))
-                .as("web/openapi.json; CONTRIBUTING.md says how to write it anew")
+        assertThat(JSON.readTree(Files.readString(file)))
+                .as("web/%s; CONTRIBUTING.md says how to write it anew", name)
                 .isEqualTo(served);
     }
 }

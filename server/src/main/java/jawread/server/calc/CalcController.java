@@ -3,6 +3,7 @@ package jawread.server.calc;
 import static jawread.server.access.Allowed.To.ANYONE;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.media.Schema.AdditionalPropertiesValue;
 import java.util.ArrayList;
 import java.util.List;
 import jawread.server.access.Allowed;
@@ -29,7 +30,10 @@ class CalcController {
      */
     @Allowed(ANYONE)
     @PostMapping("/api/calc/{topic}")
-    Object calculate(@PathVariable String topic, @Schema(implementation = Object.class) @RequestBody JsonNode columns) {
+    Object calculate(
+            @PathVariable String topic,
+            @Schema(type = "object", additionalProperties = AdditionalPropertiesValue.TRUE) @RequestBody
+                    JsonNode columns) {
         return columns.isArray() ? each(topic, columns) : calculations.answer(topic, columns);
     }
 

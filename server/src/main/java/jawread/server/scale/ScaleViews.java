@@ -122,6 +122,11 @@ public class ScaleViews {
                 trap.runs().stream()
                         .map(run -> new RunView(run.from(), run.to(), run.every()))
                         .toList(),
-                words.say("trap." + trap.kind().code(), scaleWords.partNames(scale)));
+                words.say(keyOf(trap), scaleWords.partNames(scale)));
+    }
+
+    private String keyOf(Trap trap) {
+        String key = "trap." + trap.kind().code();
+        return words.has(key + "." + trap.part()) ? key + "." + trap.part() : key;
     }
 }

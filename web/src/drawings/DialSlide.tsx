@@ -1,0 +1,129 @@
+import { useId } from 'react';
+import { onRing, ringLines } from './dialRing';
+import { MetalDefs, Printed, Tick } from './marks';
+import { partOf, partsAt } from './scaleSum';
+import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
+import { beamLines } from './slideLines';
+import { useTurning } from './useTurning';
+import { down, isWhole } from './VernierSlide';
+
+const BEAM_TOP = 78;
+const BEAM_BOTTOM = 206;
+
+/** A slide's beam up to the slide's edge, and the dial that splits its lines. Dragged along, the beam follows the hand. */
+export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
+  const id = useId();
+  const width = sheetWidth(narrow);
+  const edge = narrow ? 250 : 500;
+  const radius = narrow ? 116 : 128;
+  const [cx, cy] = [edge + radius + (narrow ? 14 : 60), SHEET_HEIGHT / 2];
+  const { figureEvery } = sum.scale;
+  const pitch = Math.min(64, (edge - 30) / (figureEvery + 0.5));
+  const { beam = 0, dial = 0 } = partsAt(sum, step);
+  const graduations = partOf(sum, 'dial').last + 1;
+  const hold = useTurning(sum, step, onTurn, {
+    axis: 'x',
+    extent: width,
+    unitsPerStep: -pitch / partOf(sum, 'beam').steps,
+    notch: partOf(sum, 'dial').steps,
+  });
+  const [tipX, tipY] = onRing(cx, cy, radius * 0.93, dial / graduations);
+  const [tailX, tailY] = onRing(cx, cy, -radius * 0.2, dial / graduations);
+  const passed = Math.floor(dial);
+  return (
+    <svg
+      {...hold}
+      viewBox={`0 0 ${width} ${SHEET_HEIGHT}`}
+      aria-hidden="true"
+      data-testid="face"
+      data-edge={edge}
+      data-cx={cx}
+      data-cy={cy}
+    >
+      <MetalDefs id={id} />
+      <rect
+        x="-2"
+        y={BEAM_TOP}
+        width={width + 4}
+        height={BEAM_BOTTOM - BEAM_TOP}
+        fill={`url(#${id}flat)`}
+        className="stroke-quiet"
+        strokeWidth="1.5"
+      />
+      {/* Lines under the slide are drawn too, and hidden by it, as on the real one. */}
+      {beamLines(sum, 'beam', step, { zero: edge, pitch, width: edge + pitch }).map((line) => {
+        const now = lit === 'beam' && line.count === beam;
+        const long = line.figure === undefined ? (line.middle ? 44 : 32) : 56;
+        return (
+          <g key={line.count}>
+            <Tick
+              row="beam"
+              line={down(line.x, BEAM_BOTTOM, -long)}
+              now={now}
+              width={line.figure === undefined ? 2 : 2.8}
+            />
+            {line.figure !== undefined && (
+              <Printed
+                row="beam"
+                x={line.x}
+                y={BEAM_BOTTOM - 80}
+                now={now}
+                size={isWhole(sum, line.count) ? 'text-[36px]' : 'text-[26px]'}
+              >
+                {line.figure}
+              </Printed>
+            )}
+          </g>
+        );
+      })}
+      <rect
+        x={edge}
+        y={BEAM_TOP - 26}
+        width={width - edge + 4}
+        height={BEAM_BOTTOM - BEAM_TOP + 52}
+        fill={`url(#${id}round)`}
+        className="stroke-quiet"
+        strokeWidth="1.5"
+      />
+      <circle
+        cx={cx}
+        cy={cy}
+        r={radius + 9}
+        fill={`url(#${id}round)`}
+        className="stroke-quiet"
+        strokeWidth="1.5"
+      />
+      <circle cx={cx} cy={cy} r={radius} className="fill-panel stroke-quiet" />
+      {ringLines(cx, cy, radius, graduations, (count) =>
+        count % (graduations / 10) === 0 ? String(count) : undefined,
+      ).map((line) => {
+        const now = lit === 'dial' && line.count === passed;
+        return (
+          <g key={line.count}>
+            <Tick
+              row="dial"
+              line={line}
+              now={now}
+              width={line.figure !== undefined ? 2.6 : graduations > 100 ? 1 : 1.6}
+            />
+            {line.figure !== undefined && (
+              <Printed row="dial" x={line.figureX} y={line.figureY} now={now} size="text-[21px]">
+                {line.figure}
+              </Printed>
+            )}
+          </g>
+        );
+      })}
+      <Printed row="face" x={cx} y={cy + radius * 0.36} quiet size="text-[15px]">
+        {sum.scale.leastCount.text} {sum.unit}
+      </Printed>
+      <Tick
+        row="needle"
+        line={{ x1: tailX, y1: tailY, x2: tipX, y2: tipY }}
+        now={lit === 'dial'}
+        width={3}
+      />
+      <circle cx={cx} cy={cy} r="8" className="fill-ink" />
+    </svg>
+  );
+}

@@ -1,0 +1,156 @@
+import { useId } from 'react';
+import { MetalDefs, Printed, Tick } from './marks';
+import { partOf, partsAt, type ScaleSum } from './scaleSum';
+import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
+import { beamLines, type RowLine, type SlideFace, vernierRow } from './slideLines';
+import { useTurning } from './useTurning';
+
+/** The line between beam and vernier, where lines meet. */
+const MEETING = 150;
+const BEAM_TOP = 34;
+const PLATE_BOTTOM = 250;
+
+/** A slide's beam and vernier as they look at a setting. Dragged along, the beam follows the hand. */
+export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
+  const id = useId();
+  const face = faceOf(sum, narrow);
+  const { main = 0, line = 0 } = partsAt(sum, step);
+  const hold = useTurning(sum, step, onTurn, {
+    axis: 'x',
+    extent: face.width,
+    unitsPerStep: -face.pitch / partOf(sum, 'main').steps,
+    notch: 1,
+  });
+  const edge = face.zero - sum.scale.edge * face.pitch;
+  const meets = main + line;
+  const apart = face.pitch * sum.scale.figureEvery;
+  return (
+    <svg
+      {...hold}
+      viewBox={`0 0 ${face.width} ${SHEET_HEIGHT}`}
+      aria-hidden="true"
+      data-testid="face"
+      data-edge={edge}
+    >
+      <MetalDefs id={id} />
+      <rect
+        x="-2"
+        y={BEAM_TOP}
+        width={face.width + 4}
+        height={MEETING - BEAM_TOP}
+        fill={`url(#${id}flat)`}
+        className="stroke-quiet"
+        strokeWidth="1.5"
+      />
+      {/* The slide: a frame over the beam's back, and the plate with the vernier below it. */}
+      <path
+        d={`M${edge} 14 H${face.width + 2} V${BEAM_TOP + 22} H${edge + 20} Q${edge + 12} ${BEAM_TOP + 22} ${edge + 12} ${BEAM_TOP + 32} V${MEETING} H${face.width + 2} V${PLATE_BOTTOM} H${edge} Z`}
+        fill={`url(#${id}round)`}
+        className="stroke-quiet"
+        strokeWidth="1.5"
+        fillRule="evenodd"
+      />
+      <path d={`M${edge} ${MEETING} H${face.width}`} className="stroke-quiet" strokeWidth="1.5" />
+      {beamLines(sum, 'main', step, face).map((each) => {
+        const now =
+          (lit === 'main' && each.count === main) || (lit === 'line' && each.count === meets);
+        return (
+          <MainLine
+            key={each.count}
+            line={each}
+            now={now}
+            sum={sum}
+            narrow={narrow}
+            apart={apart}
+          />
+        );
+      })}
+      {vernierRow(sum, face).map((each) => {
+        const now = (lit === 'line' && each.count === line) || (lit === 'main' && each.count === 0);
+        return (
+          <g key={each.count}>
+            <Tick
+              row="line"
+              line={down(each.x, MEETING, each.figure === undefined ? (each.middle ? 30 : 22) : 38)}
+              now={now}
+              width={narrow ? 1.5 : 1.7}
+            />
+            {each.figure !== undefined && (
+              <Printed
+                row="line"
+                x={each.x}
+                y={MEETING + 58}
+                now={now}
+                size={narrow ? 'text-[20px]' : 'text-[22px]'}
+              >
+                {each.figure}
+              </Printed>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+interface MainLineProps {
+  line: RowLine;
+  now: boolean;
+  narrow: boolean;
+  sum: ScaleSum;
+  /** From one printed figure to the next. */
+  apart: number;
+}
+
+function MainLine({ line, now, narrow, sum, apart }: MainLineProps) {
+  const long = line.figure === undefined ? (line.middle ? 34 : 24) : 44;
+  return (
+    <g>
+      <Tick
+        row="main"
+        line={down(line.x, MEETING, -long)}
+        now={now}
+        width={line.figure === undefined ? (narrow ? 1.5 : 1.7) : 2.4}
+      />
+      {line.figure !== undefined && (
+        <Printed
+          row="main"
+          x={line.x}
+          y={MEETING - 62}
+          now={now}
+          size={sizeOf(isWhole(sum, line.count), apart)}
+        >
+          {line.figure}
+        </Printed>
+      )}
+    </g>
+  );
+}
+
+/** Figures that stand close are printed small, whole inches larger than their tenths. */
+function sizeOf(whole: boolean, apart: number): string {
+  if (apart < 24) {
+    return whole ? 'text-[21px]' : 'text-[13px]';
+  }
+  return whole ? 'text-[34px]' : 'text-[22px]';
+}
+
+/** Whether a main line stands at a whole inch: its figure is printed larger. */
+export const isWhole = ({ unit, parts }: ScaleSum, count: number): boolean =>
+  unit === 'in' && (count * (parts[0]?.divisionPm ?? 0)) % 25_400_000_000 === 0;
+
+export const down = (x: number, y: number, length: number) => ({
+  x1: x,
+  x2: x,
+  y1: y,
+  y2: y + length,
+});
+
+function faceOf(sum: ScaleSum, narrow: boolean): SlideFace {
+  const width = sheetWidth(narrow);
+  const zero = narrow ? 96 : 190;
+  const divisions = partOf(sum, 'line').last;
+  // The whole vernier is in sight, and at least one printed figure of the beam.
+  const figured = (width - 60) / (sum.scale.figureEvery + 0.5);
+  return { zero, width, pitch: Math.min((width - zero - 24) / divisions, figured, 58) };
+}

@@ -1,0 +1,87 @@
+import type { ReactNode } from 'react';
+
+/** What every drawn scale is made of: ticks, printed figures, and metal that is round or flat. */
+
+export interface Line {
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+}
+
+interface TickProps {
+  /** Which row of the scale it belongs to. */
+  row: string;
+  line: Line;
+  width: number;
+  /** It is the one that counts, and is pointed at. */
+  now?: boolean;
+  dashed?: boolean;
+}
+
+export function Tick({ row, line, width, now = false, dashed = false }: TickProps) {
+  const { x1, y1, x2, y2 } = line;
+  return (
+    <line
+      data-line={row}
+      x1={x1}
+      y1={y1}
+      x2={x2}
+      y2={y2}
+      className={now ? 'stroke-now' : 'stroke-ink'}
+      strokeWidth={now ? Math.max(width * 1.7, 3) : width}
+      {...(dashed ? { strokeDasharray: '5 4' } : {})}
+    />
+  );
+}
+
+interface PrintedProps {
+  row: string;
+  x: number;
+  y: number;
+  size: string;
+  now?: boolean;
+  quiet?: boolean;
+  anchor?: 'start' | 'middle' | 'end';
+  /** How much of its height the eye sees: on a cylinder figures flatten toward the horizon. */
+  breadth?: number;
+  children: ReactNode;
+}
+
+export function Printed(props: PrintedProps) {
+  const { row, x, y, size, now, quiet, anchor = 'middle', breadth = 1, children } = props;
+  const tone = now ? 'fill-now' : quiet ? 'fill-quiet' : 'fill-ink';
+  return (
+    <text
+      data-figure={row}
+      transform={`translate(${x} ${y}) scale(1 ${breadth})`}
+      dy="0.34em"
+      textAnchor={anchor}
+      className={`${tone} ${size} font-semibold`}
+    >
+      {children}
+    </text>
+  );
+}
+
+/** A gradient as light falls on a cylinder that lies across the view, and the knurl one turns it by. */
+export function MetalDefs({ id }: { id: string }) {
+  return (
+    <defs>
+      <linearGradient id={`${id}round`} x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" className="[stop-color:var(--metal-dark)]" />
+        <stop offset="0.18" className="[stop-color:var(--metal)]" />
+        <stop offset="0.45" className="[stop-color:var(--metal-light)]" />
+        <stop offset="0.78" className="[stop-color:var(--metal)]" />
+        <stop offset="1" className="[stop-color:var(--metal-dark)]" />
+      </linearGradient>
+      <linearGradient id={`${id}flat`} x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" className="[stop-color:var(--metal-light)]" />
+        <stop offset="1" className="[stop-color:var(--metal)]" />
+      </linearGradient>
+      <pattern id={`${id}knurl`} width="9" height="9" patternUnits="userSpaceOnUse">
+        <path d="M0 9 9 0M0 0 9 9" className="stroke-quiet" strokeWidth="0.7" opacity="0.55" />
+      </pattern>
+    </defs>
+  );
+}

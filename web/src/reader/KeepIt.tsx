@@ -1,0 +1,158 @@
+import { useState } from 'react';
+import { answered, type BenchJob, client, type Gauge } from '../api/client';
+import { keepReading, placeAt } from '../api/keepReading';
+import { useBench, useGauges, useShop } from '../api/queries';
+import { Button } from '../ui/Button';
+import { Dialog } from '../ui/Dialog';
+import type { Reader } from './useReader';
+
+interface Waiting {
+  part: number;
+  feature: number;
+  words: string;
+}
+
+/** The next of each job first, then whatever else has not been measured. */
+function waitingIn(job: BenchJob): Waiting[] {
+  const next = job.next && {
+    part: job.next.part,
+    feature: job.next.feature,
+    words: job.next.sentence,
+  };
+  const rest = job.parts.flatMap((part) =>
+    part.features
+      .filter(({ verdict }) => verdict.mark === 'not-measured')
+      .map((feature) => ({
+        part: part.id,
+        feature: feature.id,
+        words: `${part.name}, ${feature.name}`,
+      })),
+  );
+  return [
+    ...(next ? [next] : []),
+    ...rest.filter(({ part, feature }) => part !== next?.part || feature !== next.feature),
+  ];
+}
+
+/** Keeps what the scale says at a place that waits in a job, as read with a gauge of the drawer. */
+export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => void }) {
+  const { scale, basePm, counts, sense, figure, pm } = reader;
+  const bench = useBench();
+  const shop = useShop();
+  const gauges = (useGauges().data ?? []).filter(
+    (gauge) => gauge.mayMeasure && gauge.scale.id === scale.id && gauge.base.pm === basePm,
+  );
+  const [gauge, setGauge] = useState<Gauge | undefined>();
+  const [said, setSaid] = useState('');
+  const inHand = gauge ?? gauges[0];
+  const person = shop.data?.person?.id;
+  const keep = async ({ part, feature, words }: Waiting) => {
+    if (inHand === undefined || shop.data === undefined || person === undefined) {
+      return;
+    }
+    const sheet = await answered(
+      client.GET('/api/parts/{part}/features/{feature}/sheet', {
+        params: { path: { part, feature } },
+      }),
+    );
+    const round = sheet.rounds.at(-1);
+    const place = round && placeAt(round);
+    if (round === undefined || place === undefined) {
+      return;
+    }
+    const target = {
+      part,
+      feature,
+      round: round.number,
+      place: place.id,
+      gauge: inHand.id,
+      person,
+    };
+    const parts = scale.family === 'comparator' ? { ...counts, sense: sense ?? 1 } : counts;
+    const fate = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, parts, pm });
+    setSaid(
+      fate === 'kept'
+        ? `${figure} ${scale.unit} is kept: ${words}`
+        : fate === 'waiting'
+          ? `${figure} ${scale.unit} is kept here, and sent when the server is back.`
+          : fate.message,
+    );
+  };
+  return (
+    <Dialog
+      title={`Keep ${figure} ${scale.unit} in a job`}
+      words="It is kept as a reading by scale, with its parts, at a place that waits for one."
+      open
+      onClose={onClose}
+    >
+      <div className="mt-4 flex flex-col gap-3">
+        {said && (
+          <p role="status" className="border-l-4 border-now pl-3 font-semibold">
+            {said}
+          </p>
+        )}
+        <WhatIsMissing
+          nobody={person === undefined}
+          gaugeless={gauges.length === 0}
+          base={`${scale.baseName} ${reader.base}`}
+          distance={reader.start !== undefined}
+        />
+        {gauges.length > 1 && (
+          <div role="group" aria-label="Read with" className="flex flex-wrap gap-2">
+            {gauges.map((each) => (
+              <Button
+                key={each.id}
+                aria-pressed={each.id === inHand?.id}
+                onClick={() => setGauge(each)}
+              >
+                {each.shopNumber}, {each.name}
+              </Button>
+            ))}
+          </div>
+        )}
+        {inHand &&
+          person !== undefined &&
+          reader.start === undefined &&
+          bench.data?.jobs.map((job) => (
+            <section key={job.id} aria-label={job.name}>
+              <h3 className="text-body">{job.name}</h3>
+              <ul className="mt-1 flex flex-col gap-2">
+                {waitingIn(job)
+                  .slice(0, 6)
+                  .map((waiting) => (
+                    <li key={`${waiting.part} ${waiting.feature}`}>
+                      <Button className="w-full" onClick={() => void keep(waiting)}>
+                        {waiting.words}
+                        <span className="label block">
+                          read with {inHand.shopNumber}, {inHand.name}
+                        </span>
+                      </Button>
+                    </li>
+                  ))}
+              </ul>
+            </section>
+          ))}
+        {bench.data?.jobs.length === 0 && <p>No job is on the bench.</p>}
+        <Button onClick={onClose}>Back</Button>
+      </div>
+    </Dialog>
+  );
+}
+
+interface WhatIsMissingProps {
+  nobody: boolean;
+  gaugeless: boolean;
+  base: string;
+  distance: boolean;
+}
+
+function WhatIsMissing({ nobody, gaugeless, base, distance }: WhatIsMissingProps) {
+  const words = distance
+    ? 'A distance between two positions is kept where it is measured: read one position again to keep that.'
+    : gaugeless
+      ? `No gauge of the drawer that may measure has this scale with ${base}: set what the gauge adds as it stands on yours.`
+      : nobody
+        ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
+        : '';
+  return words && <p className="border-l-4 border-ink pl-3 font-semibold">{words}</p>;
+}

@@ -1,0 +1,116 @@
+import { useEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Scale } from '../api/client';
+import { useScaleReading, useTypedSize } from '../api/queries';
+import { digitsOf } from '../drawings/digits';
+import {
+  distancePm,
+  finestShown,
+  onScale,
+  type PartCounts,
+  partsAt,
+  scaleSum,
+  type Sense,
+  stepOf,
+  sumPm,
+} from '../drawings/scaleSum';
+
+/** Turning comes first; the address and the server are told once the hand rests. */
+const REST_MS = 150;
+
+const written = (counts: PartCounts, under = ''): string =>
+  Object.entries(counts)
+    .map(([name, count]) => `${under}${name}=${count}`)
+    .join(';');
+
+const parsed = (text: string): PartCounts =>
+  Object.fromEntries(
+    text
+      .split(';')
+      .filter((part) => part.includes('='))
+      .map((part) => part.split('='))
+      .map(([name = '', count]) => [name, Number(count)]),
+  );
+
+/** A comparator reads from the size it was set to; anything else begins at nothing. */
+const usualBase = ({ family, unit }: Scale): string =>
+  family === 'comparator' ? (unit === 'in' ? '1' : '25') : '0';
+
+/** A scale in hand, with no job: where it stands, what it says, and the address that opens just this. */
+export function useReader(scale: Scale) {
+  const sum = scaleSum(scale);
+  const [search, setSearch] = useSearchParams();
+  const base = search.get('base') ?? usualBase(scale);
+  const asked = parsed(search.get('parts') ?? '');
+  const [step, setStep] = useState(() => onScale(sum, stepOf(sum, asked)));
+  const [start, setStart] = useState<number | undefined>();
+  const sense: Sense | undefined =
+    search.get('sense') === '-1' ? -1 : search.get('sense') === '1' ? 1 : undefined;
+  const basePm = useTypedSize(base, scale.unit);
+  const counts = partsAt(sum, step);
+  const position =
+    scale.family === 'comparator' ? `${written(counts)};sense=${sense ?? 1}` : written(counts);
+  const parts =
+    start === undefined
+      ? position
+      : `${written(partsAt(sum, start), 'start.')};${written(counts, 'end.')}`;
+  const rested = useRested(parts);
+  const reading = useScaleReading(scale.id, base, rested);
+  const set = (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        const after = new URLSearchParams(before);
+        after.set(name, value);
+        return after;
+      },
+      { replace: true },
+    );
+  const setLatest = useRef(set);
+  useEffect(() => {
+    setLatest.current = set;
+  });
+  const isRested = rested === parts;
+  useEffect(() => {
+    if (isRested && start === undefined) {
+      setLatest.current('parts', rested);
+    }
+  }, [isRested, rested, start]);
+  const at = { step, sense: sense ?? 1 };
+  const pm = start === undefined ? sumPm(sum, basePm.data ?? 0, at) : distancePm(sum, start, step);
+  const finest = finestShown(sum, step);
+  return {
+    scale,
+    sum,
+    step,
+    turn: setStep,
+    at,
+    sense,
+    setSense: (to: Sense) => set('sense', String(to)),
+    base,
+    basePm: basePm.data ?? 0,
+    baseRefusal: basePm.error?.message,
+    setBase: (to: string) => set('base', to),
+    start,
+    setStart,
+    counts,
+    pm,
+    finest,
+    figure: digitsOf(pm, scale.unit, finest),
+    /** The server's words about where it stands now; absent while it is being turned. */
+    reading: isRested && !reading.isPlaceholderData ? reading.data : undefined,
+    /** The same, or the last it said. */
+    lastReading: reading.data,
+  };
+}
+
+export type Reader = ReturnType<typeof useReader>;
+
+/** A text, once it has stood still for a moment. */
+function useRested(text: string): string {
+  const [rested, setRested] = useState(text);
+  useEffect(() => {
+    const wait = setTimeout(() => setRested(text), REST_MS);
+    return () => clearTimeout(wait);
+  }, [text]);
+  return rested;
+}
