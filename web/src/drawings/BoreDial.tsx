@@ -36,14 +36,7 @@ export function BoreDial({ sum, at: { step, sense }, onTurn, lit, narrow }: Face
   const counterY = cy + radius * 0.44;
   const [handX, handY] = onRing(cx, counterY, small * 0.86, at * TURN_ON_COUNTER);
   return (
-    <svg
-      {...hold}
-      viewBox={`0 0 ${width} ${SHEET_HEIGHT}`}
-      aria-hidden="true"
-      data-testid="face"
-      data-cx={cx}
-      data-cy={cy}
-    >
+    <svg {...hold} viewBox={`0 0 ${width} ${SHEET_HEIGHT}`} aria-hidden="true" data-testid="face">
       <MetalDefs id={id} />
       <circle
         cx={cx}

@@ -1,11 +1,11 @@
 import { useId } from 'react';
 import { onRing, ringLines } from './dialRing';
-import { MetalDefs, Printed, Tick } from './marks';
+import { down, MetalDefs, Printed, Tick } from './marks';
 import { partOf, partsAt } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { beamLines } from './slideLines';
 import { useTurning } from './useTurning';
-import { down, isWhole } from './VernierSlide';
+import { InchPassed, isWhole } from './VernierSlide';
 
 const BEAM_TOP = 78;
 const BEAM_BOTTOM = 206;
@@ -31,15 +31,7 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
   const [tailX, tailY] = onRing(cx, cy, -radius * 0.2, dial / graduations);
   const passed = Math.floor(dial);
   return (
-    <svg
-      {...hold}
-      viewBox={`0 0 ${width} ${SHEET_HEIGHT}`}
-      aria-hidden="true"
-      data-testid="face"
-      data-edge={edge}
-      data-cx={cx}
-      data-cy={cy}
-    >
+    <svg {...hold} viewBox={`0 0 ${width} ${SHEET_HEIGHT}`} aria-hidden="true" data-testid="face">
       <MetalDefs id={id} />
       <rect
         x="-2"
@@ -84,6 +76,14 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
         fill={`url(#${id}round)`}
         className="stroke-quiet"
         strokeWidth="1.5"
+      />
+      <Tick row="edge" line={down(edge, BEAM_TOP - 26, BEAM_BOTTOM - BEAM_TOP + 52)} width={2} />
+      <InchPassed
+        sum={sum}
+        coarse="beam"
+        step={step}
+        face={{ zero: edge, pitch, width: edge }}
+        y={BEAM_BOTTOM + 26}
       />
       <circle
         cx={cx}

@@ -1,9 +1,8 @@
 import { useId } from 'react';
-import { MetalDefs, Printed, Tick } from './marks';
+import { down, MetalDefs, Printed, Tick } from './marks';
 import { partOf } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { useTurning } from './useTurning';
-import { down } from './VernierSlide';
 
 const RULE_TOP = 132;
 
@@ -21,13 +20,7 @@ export function RuleFace({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) 
   });
   const marks = ruleLines(step, edge, pitch, width, partOf(sum, 'mark').last);
   return (
-    <svg
-      {...hold}
-      viewBox={`0 0 ${width} ${SHEET_HEIGHT}`}
-      aria-hidden="true"
-      data-testid="face"
-      data-edge={edge}
-    >
+    <svg {...hold} viewBox={`0 0 ${width} ${SHEET_HEIGHT}`} aria-hidden="true" data-testid="face">
       <MetalDefs id={id} />
       <rect
         x={edge - step * pitch}

@@ -1,5 +1,6 @@
 import { balancedFigure } from './BoreDial';
 import { ringStrip } from './dialRing';
+import { down, Printed, Tick } from './marks';
 import { ruleStrip } from './RuleFace';
 import { partOf, partsAt, type ScaleSum, type Standing } from './scaleSum';
 import { sheetWidth } from './sheet';
@@ -67,7 +68,7 @@ export function Strip({ sum, at, lit, narrow }: StripProps) {
   if (look === undefined) {
     return null;
   }
-  const now = (is: boolean) => (lit && is ? 'stroke-now' : 'stroke-ink');
+  const alone = look.fixed.length === 1;
   return (
     <svg
       viewBox={`0 0 ${width} 88`}
@@ -76,47 +77,38 @@ export function Strip({ sum, at, lit, narrow }: StripProps) {
       data-testid="strip"
     >
       <line x1="0" x2={width} y1="48" y2="48" className="stroke-quiet" strokeWidth="1.5" />
-      {look.moving.map(({ x, count, figure }) => (
-        <g key={`moving ${count}`}>
-          <line
-            data-line="strip-moving"
-            x1={x}
-            x2={x}
-            y1={figure === undefined ? 26 : 18}
-            y2="48"
-            className={now(count === look.meets.moving)}
-            strokeWidth={lit && count === look.meets.moving ? 4 : 2}
-          />
-          {figure !== undefined && (
-            <text x={x} y="14" textAnchor="middle" className="fill-ink text-[16px] font-semibold">
-              {figure}
-            </text>
-          )}
-        </g>
-      ))}
-      {look.fixed.map(({ x, count, figure }) => (
-        <g key={`fixed ${count}`}>
-          <line
-            data-line="strip-fixed"
-            x1={x}
-            x2={x}
-            y1="48"
-            y2={look.fixed.length === 1 ? 84 : 68}
-            className={now(look.fixed.length === 1 || count === look.meets.fixed)}
-            strokeWidth={lit && count === look.meets.fixed ? 4 : look.fixed.length === 1 ? 3 : 2}
-          />
-          {figure !== undefined && (
-            <text
-              x={x}
-              y="86"
-              textAnchor="middle"
-              className={`${lit && count === look.meets.fixed ? 'fill-now' : 'fill-ink'} text-[20px] font-semibold`}
-            >
-              {figure}
-            </text>
-          )}
-        </g>
-      ))}
+      {look.moving.map(({ x, count, figure }) => {
+        const now = lit && count === look.meets.moving;
+        const top = figure === undefined ? 26 : 18;
+        return (
+          <g key={`moving ${count}`}>
+            <Tick row="strip-moving" line={down(x, top, 48 - top)} width={2} now={now} />
+            {figure !== undefined && (
+              <Printed row="strip-moving" x={x} y={9} size="text-[16px]">
+                {figure}
+              </Printed>
+            )}
+          </g>
+        );
+      })}
+      {look.fixed.map(({ x, count, figure }) => {
+        const now = lit && (alone || count === look.meets.fixed);
+        return (
+          <g key={`fixed ${count}`}>
+            <Tick
+              row="strip-fixed"
+              line={down(x, 48, alone ? 36 : 20)}
+              width={alone ? 3 : 2}
+              now={now}
+            />
+            {figure !== undefined && (
+              <Printed row="strip-fixed" x={x} y={79} now={now} size="text-[20px]">
+                {figure}
+              </Printed>
+            )}
+          </g>
+        );
+      })}
     </svg>
   );
 }

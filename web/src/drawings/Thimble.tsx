@@ -36,14 +36,7 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
   const covered = up < 0 && lit === 'sleeve' ? counts.sleeve : undefined;
   const fine = lines > 50 ? 0.6 : 1;
   return (
-    <svg
-      {...hold}
-      viewBox={`0 0 ${width} ${SHEET_HEIGHT}`}
-      aria-hidden="true"
-      data-testid="face"
-      data-edge={face.edge}
-      data-index={face.index}
-    >
+    <svg {...hold} viewBox={`0 0 ${width} ${SHEET_HEIGHT}`} aria-hidden="true" data-testid="face">
       <MetalDefs id={id} />
       <rect
         x="-2"

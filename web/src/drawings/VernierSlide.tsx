@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { MetalDefs, Printed, Tick } from './marks';
+import { down, MetalDefs, Printed, Tick } from './marks';
 import { partOf, partsAt, type ScaleSum } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { beamLines, type RowLine, type SlideFace, vernierRow } from './slideLines';
@@ -30,7 +30,6 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FacePro
       viewBox={`0 0 ${face.width} ${SHEET_HEIGHT}`}
       aria-hidden="true"
       data-testid="face"
-      data-edge={edge}
     >
       <MetalDefs id={id} />
       <rect
@@ -51,6 +50,7 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FacePro
         fillRule="evenodd"
       />
       <path d={`M${edge} ${MEETING} H${face.width}`} className="stroke-quiet" strokeWidth="1.5" />
+      <InchPassed sum={sum} coarse="main" step={step} face={face} y={MEETING + 26} />
       {beamLines(sum, 'main', step, face).map((each) => {
         const now =
           (lit === 'main' && each.count === main) || (lit === 'line' && each.count === meets);
@@ -127,6 +127,31 @@ function MainLine({ line, now, narrow, sum, apart }: MainLineProps) {
   );
 }
 
+interface InchPassedProps {
+  sum: ScaleSum;
+  coarse: 'main' | 'beam';
+  step: number;
+  face: SlideFace;
+  y: number;
+}
+
+/** The last whole inch that was passed, when it has gone out of sight to the left: its tenths begin anew at each. */
+export function InchPassed({ sum, coarse, step, face, y }: InchPassedProps) {
+  const part = partOf(sum, coarse);
+  const passed = Math.floor(step / part.steps);
+  const anInch = 25_400_000_000 / part.divisionPm;
+  const inch = Math.floor(passed / anInch);
+  const x = face.zero - (step / part.steps - inch * anInch) * face.pitch;
+  if (sum.unit !== 'in' || inch === 0 || sum.scale.figureEvery === anInch || x > 8) {
+    return null;
+  }
+  return (
+    <Printed row="inch-passed" x={10} y={y} anchor="start" quiet size="text-[22px]">
+      ← {inch}
+    </Printed>
+  );
+}
+
 /** Figures that stand close are printed small, whole inches larger than their tenths. */
 function sizeOf(whole: boolean, apart: number): string {
   if (apart < 24) {
@@ -138,13 +163,6 @@ function sizeOf(whole: boolean, apart: number): string {
 /** Whether a main line stands at a whole inch: its figure is printed larger. */
 export const isWhole = ({ unit, parts }: ScaleSum, count: number): boolean =>
   unit === 'in' && (count * (parts[0]?.divisionPm ?? 0)) % 25_400_000_000 === 0;
-
-export const down = (x: number, y: number, length: number) => ({
-  x1: x,
-  x2: x,
-  y1: y,
-  y2: y + length,
-});
 
 function faceOf(sum: ScaleSum, narrow: boolean): SlideFace {
   const width = sheetWidth(narrow);

@@ -9,6 +9,14 @@ export interface Line {
   y2: number;
 }
 
+/** A line hanging from a point, or standing on it where the length is negative. */
+export const down = (x: number, y: number, length: number): Line => ({
+  x1: x,
+  x2: x,
+  y1: y,
+  y2: y + length,
+});
+
 interface TickProps {
   /** Which row of the scale it belongs to. */
   row: string;

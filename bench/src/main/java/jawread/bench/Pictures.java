@@ -40,7 +40,7 @@ public final class Pictures implements AutoCloseable {
     private void scale() {
         Page page = screen(Chromium.desk());
         at(page, "/parts/3/features/2?by=scale");
-        page.getByTestId("thimble").hover();
+        page.getByTestId("face").hover();
         page.mouse().wheel(0, -100);
         page.keyboard().down("Shift");
         for (int line = 0; line < 6; line++) {

@@ -44,7 +44,7 @@ class AccessibilityTest extends AtTheBench {
         page.keyboard().press("Escape");
 
         page.navigate(server().address() + "/parts/3/features/2?by=scale");
-        assertThat(page.getByTestId("thimble")).isVisible();
+        assertThat(page.getByTestId("face")).isVisible();
         isAccessible(page, "measure by scale");
         page.navigate(server().address() + "/nowhere");
         assertThat(page.getByText("There is nothing at this address")).isVisible();

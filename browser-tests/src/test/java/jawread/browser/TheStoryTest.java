@@ -56,7 +56,7 @@ class TheStoryTest extends AtTheBench {
 
         named(page, BUTTON, "Read by its scale").click();
         Locator scale = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The scale of M6"));
-        Locator drawing = page.getByTestId("thimble");
+        Locator drawing = page.getByTestId("face");
         drawing.hover();
         page.mouse().wheel(0, -100);
         assertThat(scale.getByLabel("Thimble", new Locator.GetByLabelOptions().setExact(true)))
