@@ -421,6 +421,7 @@ export interface components {
             typed?: string | null;
         };
         ReadingView: {
+            estimated: boolean;
             gauge: string;
             how: string;
             /** Format: uuid */

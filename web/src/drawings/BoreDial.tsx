@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { onRing, ringLines } from './dialRing';
-import { MetalDefs, Printed, Tick } from './marks';
+import { ends, MetalDefs, Printed, Tick } from './marks';
 import { partOf, partsAt } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { useTurning } from './useTurning';
@@ -51,7 +51,7 @@ export function BoreDial({ sum, at: { step, sense }, onTurn, lit, narrow }: Face
         count % 10 === 0 ? balancedFigure(count, lines) : undefined,
       ).map((line) => (
         <g key={line.count}>
-          <Tick row="dial" line={line} width={line.figure !== undefined ? 2.6 : 1.6} />
+          <Tick row="dial" {...ends(line)} width={line.figure !== undefined ? 2.6 : 1.6} />
           {line.figure !== undefined && (
             <Printed row="dial" x={line.figureX} y={line.figureY} size="text-[22px]">
               {line.figure}
@@ -72,12 +72,15 @@ export function BoreDial({ sum, at: { step, sense }, onTurn, lit, narrow }: Face
       {[-1, 0, 1].map((turn) => {
         const [x1, y1] = onRing(cx, counterY, small, turn * TURN_ON_COUNTER);
         const [x2, y2] = onRing(cx, counterY, small * 0.72, turn * TURN_ON_COUNTER);
-        return <Tick key={turn} row="turns" line={{ x1, y1, x2, y2 }} width={1.6} />;
+        return <Tick key={turn} row="turns" x1={x1} y1={y1} x2={x2} y2={y2} width={1.6} />;
       })}
-      <Tick row="small-hand" line={{ x1: cx, y1: counterY, x2: handX, y2: handY }} width={2} />
+      <Tick row="small-hand" x1={cx} y1={counterY} x2={handX} y2={handY} width={2} />
       <Tick
         row="needle"
-        line={{ x1: tailX, y1: tailY, x2: tipX, y2: tipY }}
+        x1={tailX}
+        y1={tailY}
+        x2={tipX}
+        y2={tipY}
         now={lit === 'needle'}
         width={3}
       />

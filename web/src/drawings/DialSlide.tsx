@@ -1,9 +1,9 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { onRing, ringLines } from './dialRing';
-import { down, MetalDefs, Printed, Tick } from './marks';
+import { down, ends, MetalDefs, Printed, Tick } from './marks';
 import { partOf, partsAt } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
-import { beamLines } from './slideLines';
+import { beamRow } from './slideLines';
 import { useTurning } from './useTurning';
 import { InchPassed, isWhole } from './VernierSlide';
 
@@ -27,6 +27,7 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
     unitsPerStep: -pitch / partOf(sum, 'beam').steps,
     notch: partOf(sum, 'dial').steps,
   });
+  const lines = beamRow(sum, 'beam', step, { zero: edge, pitch, width: edge + pitch });
   const [tipX, tipY] = onRing(cx, cy, radius * 0.93, dial / graduations);
   const [tailX, tailY] = onRing(cx, cy, -radius * 0.2, dial / graduations);
   const passed = Math.floor(dial);
@@ -43,31 +44,18 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
         strokeWidth="1.5"
       />
       {/* Lines under the slide are drawn too, and hidden by it, as on the real one. */}
-      {beamLines(sum, 'beam', step, { zero: edge, pitch, width: edge + pitch }).map((line) => {
-        const now = lit === 'beam' && line.count === beam;
-        const long = line.figure === undefined ? (line.middle ? 44 : 32) : 56;
-        return (
-          <g key={line.count}>
-            <Tick
-              row="beam"
-              line={down(line.x, BEAM_BOTTOM, -long)}
-              now={now}
-              width={line.figure === undefined ? 2 : 2.8}
-            />
-            {line.figure !== undefined && (
-              <Printed
-                row="beam"
-                x={line.x}
-                y={BEAM_BOTTOM - 80}
-                now={now}
-                size={isWhole(sum, line.count) ? 'text-[36px]' : 'text-[26px]'}
-              >
-                {line.figure}
-              </Printed>
-            )}
-          </g>
-        );
-      })}
+      <g transform={`translate(${lines.shift} 0)`}>
+        {lines.lines.map(({ count, x, figure, middle }) => (
+          <BeamLine
+            key={count}
+            x={x}
+            figure={figure}
+            middle={middle}
+            whole={isWhole(sum, count)}
+            now={lit === 'beam' && count === beam}
+          />
+        ))}
+      </g>
       <rect
         x={edge}
         y={BEAM_TOP - 26}
@@ -77,7 +65,7 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
         className="stroke-quiet"
         strokeWidth="1.5"
       />
-      <Tick row="edge" line={down(edge, BEAM_TOP - 26, BEAM_BOTTOM - BEAM_TOP + 52)} width={2} />
+      <Tick row="edge" {...down(edge, BEAM_TOP - 26, BEAM_BOTTOM - BEAM_TOP + 52)} width={2} />
       <InchPassed
         sum={sum}
         coarse="beam"
@@ -102,7 +90,7 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
           <g key={line.count}>
             <Tick
               row="dial"
-              line={line}
+              {...ends(line)}
               now={now}
               width={line.figure !== undefined ? 2.6 : graduations > 100 ? 1 : 1.6}
             />
@@ -117,13 +105,41 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
       <Printed row="face" x={cx} y={cy + radius * 0.36} quiet size="text-[15px]">
         {sum.scale.leastCount.text} {sum.unit}
       </Printed>
-      <Tick
-        row="needle"
-        line={{ x1: tailX, y1: tailY, x2: tipX, y2: tipY }}
-        now={lit === 'dial'}
-        width={3}
-      />
+      <Tick row="needle" x1={tailX} y1={tailY} x2={tipX} y2={tipY} now={lit === 'dial'} width={3} />
       <circle cx={cx} cy={cy} r="8" className="fill-ink" />
     </svg>
   );
 }
+
+interface BeamLineProps {
+  x: number;
+  figure: string | undefined;
+  middle: boolean;
+  whole: boolean;
+  now: boolean;
+}
+
+const BeamLine = memo(function BeamLine({ x, figure, middle, whole, now }: BeamLineProps) {
+  const long = figure === undefined ? (middle ? 44 : 32) : 56;
+  return (
+    <g>
+      <Tick
+        row="beam"
+        {...down(x, BEAM_BOTTOM, -long)}
+        now={now}
+        width={figure === undefined ? 2 : 2.8}
+      />
+      {figure !== undefined && (
+        <Printed
+          row="beam"
+          x={x}
+          y={BEAM_BOTTOM - 80}
+          now={now}
+          size={whole ? 'text-[36px]' : 'text-[26px]'}
+        >
+          {figure}
+        </Printed>
+      )}
+    </g>
+  );
+});

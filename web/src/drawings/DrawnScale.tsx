@@ -7,6 +7,7 @@ import { partName } from './partWords';
 import {
   isTaken,
   onScale,
+  type PartCounts,
   type PartOf,
   partsAt,
   type ScaleSum,
@@ -48,7 +49,9 @@ export function DrawnScale(props: DrawnScaleProps) {
   const count = async (part: PartOf, wanted: number) => {
     const together = { ...counts, [part.name]: wanted };
     const step = stepOf(sum, together);
-    const impossible = isSplit(sum) && part.name === 'dial' && (await refusalOf(sum, together));
+    // Where a turn takes in several beam lines the two may contradict one another: the server says what could be.
+    const stands = part.anew === undefined || isSame(partsAt(sum, step), together);
+    const impossible = stands ? undefined : await refusalOf(sum, together);
     if (impossible) {
       setRefusal(impossible);
     } else {
@@ -108,9 +111,8 @@ export function DrawnScale(props: DrawnScaleProps) {
   );
 }
 
-/** Whether one turn of the needle takes in several lines of the beam: then the two may contradict one another. */
-const isSplit = ({ scale, parts }: ScaleSum): boolean =>
-  scale.family === 'dial' && (scale.turnPm ?? 0) > (parts[0]?.divisionPm ?? 0);
+const isSame = (one: PartCounts, other: PartCounts): boolean =>
+  Object.entries(one).every(([name, count]) => other[name] === count);
 
 /** The server's sentence for counts that cannot stand together; undefined when they can. */
 async function refusalOf({ scale }: ScaleSum, counts: object): Promise<string | undefined> {

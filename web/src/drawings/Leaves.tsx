@@ -86,15 +86,13 @@ export function Leaves({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
         height={SHEET_HEIGHT}
         fill={`url(#${id}flat)`}
       />
-      <Tick row="gap" line={{ x1: gapX, x2: width, y1: top, y2: top }} width={2} />
+      <Tick row="gap" x1={gapX} x2={width} y1={top} y2={top} width={2} />
       <Tick
         row="gap"
-        line={{
-          x1: gapX,
-          x2: width,
-          y1: GAP_MIDDLE + height / 2,
-          y2: GAP_MIDDLE + height / 2,
-        }}
+        x1={gapX}
+        x2={width}
+        y1={GAP_MIDDLE + height / 2}
+        y2={GAP_MIDDLE + height / 2}
         width={2}
       />
       {together.map(({ name, thick, text, y }) => (

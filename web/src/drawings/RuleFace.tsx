@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { down, MetalDefs, Printed, Tick } from './marks';
 import { partOf } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
@@ -18,7 +18,7 @@ export function RuleFace({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) 
     unitsPerStep: -pitch,
     notch: 1,
   });
-  const marks = ruleLines(step, edge, pitch, width, partOf(sum, 'mark').last);
+  const marks = marksInSight(step, edge, pitch, width, partOf(sum, 'mark').last);
   return (
     <svg {...hold} viewBox={`0 0 ${width} ${SHEET_HEIGHT}`} aria-hidden="true" data-testid="face">
       <MetalDefs id={id} />
@@ -40,26 +40,22 @@ export function RuleFace({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) 
         className="stroke-quiet"
         strokeWidth="1.5"
       />
-      <Tick row="edge" line={{ x1: edge, x2: edge, y1: 30, y2: RULE_TOP }} width={2} />
-      {marks.map(({ count, x }) => {
-        const figured = count % sum.scale.figureEvery === 0;
-        const now = lit === 'mark' && count === step;
-        return (
-          <g key={count}>
-            <Tick
-              row="mark"
-              line={down(x, RULE_TOP, 76 * lengthOf(count, sum.unit))}
-              now={now}
-              width={figured ? 2.6 : 1.5}
-            />
-            {figured && (
-              <Printed row="mark" x={x} y={RULE_TOP + 100} now={now} size="text-[30px]">
-                {sum.scale.figures[count / sum.scale.figureEvery]}
-              </Printed>
-            )}
-          </g>
-        );
-      })}
+      <Tick row="edge" x1={edge} x2={edge} y1={30} y2={RULE_TOP} width={2} />
+      <g transform={`translate(${edge - step * pitch} 0)`}>
+        {marks.map((count) => (
+          <Mark
+            key={count}
+            x={count * pitch}
+            long={lengthOf(count, sum.unit)}
+            figure={
+              count % sum.scale.figureEvery === 0
+                ? sum.scale.figures[count / sum.scale.figureEvery]
+                : undefined
+            }
+            now={lit === 'mark' && count === step}
+          />
+        ))}
+      </g>
     </svg>
   );
 }
@@ -68,13 +64,35 @@ export function RuleFace({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) 
 const ruleFace = (figureEvery: number, edge: number): number =>
   Math.min(24, (edge - 20) / (figureEvery + 0.5));
 
-function ruleLines(step: number, edge: number, pitch: number, width: number, last: number) {
+interface MarkProps {
+  x: number;
+  long: number;
+  figure: string | undefined;
+  now: boolean;
+}
+
+const Mark = memo(function Mark({ x, long, figure, now }: MarkProps) {
+  return (
+    <g>
+      <Tick
+        row="mark"
+        {...down(x, RULE_TOP, 76 * long)}
+        now={now}
+        width={figure === undefined ? 1.5 : 2.6}
+      />
+      {figure !== undefined && (
+        <Printed row="mark" x={x} y={RULE_TOP + 100} now={now} size="text-[30px]">
+          {figure}
+        </Printed>
+      )}
+    </g>
+  );
+});
+
+function marksInSight(step: number, edge: number, pitch: number, width: number, last: number) {
   const from = Math.max(0, Math.ceil(step - edge / pitch));
   const to = Math.min(last, Math.floor(step + (width - edge) / pitch));
-  return Array.from({ length: to - from + 1 }, (_, i) => ({
-    count: from + i,
-    x: edge + (from + i - step) * pitch,
-  }));
+  return Array.from({ length: to - from + 1 }, (_, i) => from + i);
 }
 
 /**
@@ -114,7 +132,8 @@ export function ruleStrip(
   width: number,
 ) {
   const pitch = width / (2 * LOOK_LINES);
-  const moving = ruleLines(step, width / 2, pitch, width, last)
+  const moving = marksInSight(step, width / 2, pitch, width, last)
+    .map((count) => ({ count, x: width / 2 + (count - step) * pitch }))
     .filter(({ x }) => x > 1 && x < width - 1)
     .map(({ count, x }) => ({
       count,

@@ -82,7 +82,7 @@ export function Strip({ sum, at, lit, narrow }: StripProps) {
         const top = figure === undefined ? 26 : 18;
         return (
           <g key={`moving ${count}`}>
-            <Tick row="strip-moving" line={down(x, top, 48 - top)} width={2} now={now} />
+            <Tick row="strip-moving" {...down(x, top, 48 - top)} width={2} now={now} />
             {figure !== undefined && (
               <Printed row="strip-moving" x={x} y={9} size="text-[16px]">
                 {figure}
@@ -97,7 +97,7 @@ export function Strip({ sum, at, lit, narrow }: StripProps) {
           <g key={`fixed ${count}`}>
             <Tick
               row="strip-fixed"
-              line={down(x, 48, alone ? 36 : 20)}
+              {...down(x, 48, alone ? 36 : 20)}
               width={alone ? 3 : 2}
               now={now}
             />

@@ -1,12 +1,13 @@
-import { useId } from 'react';
-import { MetalDefs, Printed, Tick } from './marks';
+import { memo, useId } from 'react';
+import { ends, MetalDefs, Printed, Tick } from './marks';
 import type { ScaleSum } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import {
   counted,
   headOf,
   type HeadFace,
-  sleeveLines,
+  type SleeveLine,
+  sleeveRow,
   thimbleLines,
   turningOf,
   vernierLines,
@@ -32,7 +33,7 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
   const body = face.edge + face.bevel;
   const figuresX = body + 14;
   const knurl = body + (isBoth ? 150 : narrow ? 66 : 96);
-  const onSleeve = sleeveLines(sum, step, face);
+  const onSleeve = sleeveRow(sum, step, face);
   const covered = up < 0 && lit === 'sleeve' ? counts.sleeve : undefined;
   const fine = lines > 50 ? 0.6 : 1;
   return (
@@ -47,16 +48,12 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
         className="stroke-quiet"
         strokeWidth="1.5"
       />
-      <Tick
-        row="index"
-        line={{ x1: 0, x2: face.edge, y1: face.index, y2: face.index }}
-        width={2.5}
-      />
+      <Tick row="index" x1={0} x2={face.edge} y1={face.index} y2={face.index} width={2.5} />
       {vernierLines(sum, face, face.edge - VERNIER_LENGTH, narrow ? 13 : 8.5).map((line) => {
         const now = lit === 'vernier' && line.count === counts.vernier;
         return (
           <g key={line.count}>
-            <Tick row="vernier" line={line} now={now} width={1.8 * line.breadth ** 0.5} />
+            <Tick row="vernier" {...ends(line)} now={now} width={1.8 * line.breadth ** 0.5} />
             {line.figure !== undefined && (
               <Printed
                 row="vernier"
@@ -73,30 +70,15 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
           </g>
         );
       })}
-      {onSleeve.map((line) => {
-        const now = lit === 'sleeve' && line.count === counts.sleeve;
-        return (
-          <g key={line.count}>
-            <Tick row="sleeve" line={line} now={now} width={line.figure === undefined ? 2.2 : 3} />
-            {line.figure !== undefined && (
-              <Printed row="sleeve" x={line.x1} y={line.figureY} now={now} size="text-[26px]">
-                {line.figure}
-              </Printed>
-            )}
-            {line.otherFigure !== undefined && (
-              <Printed
-                row="sleeve-other"
-                x={line.x1}
-                y={line.otherFigureY}
-                quiet
-                size="text-[19px]"
-              >
-                {line.otherFigure}
-              </Printed>
-            )}
-          </g>
-        );
-      })}
+      <g transform={`translate(${onSleeve.shift} 0)`}>
+        {onSleeve.lines.map((line) => (
+          <SleeveMark
+            key={line.count}
+            {...line}
+            now={lit === 'sleeve' && line.count === counts.sleeve}
+          />
+        ))}
+      </g>
 
       <path
         d={`M${face.edge} ${face.index - face.sleeveRadius} L${body} ${top} H${width + 2} V${face.index + face.thimbleRadius} H${body} L${face.edge} ${face.index + face.sleeveRadius} Z`}
@@ -120,7 +102,7 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
           <g key={line.count}>
             <Tick
               row="thimble"
-              line={line}
+              {...ends(line)}
               now={now}
               width={(line.figure === undefined ? 1.9 * fine : 2.6) * line.breadth ** 0.5}
             />
@@ -153,15 +135,36 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
           </g>
         );
       })}
-      {onSleeve
-        .filter(({ count }) => count === covered)
-        .map((line) => (
-          // The line that counts is under the thimble: shown through it, while it is asked for.
-          <Tick key="covered" row="covered" line={line} now dashed width={2.5} />
-        ))}
+      <g transform={`translate(${onSleeve.shift} 0)`}>
+        {onSleeve.lines
+          .filter(({ count }) => count === covered)
+          .map((line) => (
+            // The line that counts is under the thimble: shown through it, while it is asked for.
+            <Tick key="covered" row="covered" {...ends(line)} now dashed width={2.5} />
+          ))}
+      </g>
     </svg>
   );
 }
+
+const SleeveMark = memo(function SleeveMark(props: SleeveLine & { now: boolean }) {
+  const { figure, otherFigure, now, x1, figureY, otherFigureY } = props;
+  return (
+    <g>
+      <Tick row="sleeve" {...ends(props)} now={now} width={figure === undefined ? 2.2 : 3} />
+      {figure !== undefined && (
+        <Printed row="sleeve" x={x1} y={figureY} now={now} size="text-[26px]">
+          {figure}
+        </Printed>
+      )}
+      {otherFigure !== undefined && (
+        <Printed row="sleeve-other" x={x1} y={otherFigureY} quiet size="text-[19px]">
+          {otherFigure}
+        </Printed>
+      )}
+    </g>
+  );
+});
 
 const VERNIER_LENGTH = 92;
 const MOST_PITCH = 58;

@@ -1,8 +1,8 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { down, MetalDefs, Printed, Tick } from './marks';
 import { partOf, partsAt, type ScaleSum } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
-import { beamLines, type RowLine, type SlideFace, vernierRow } from './slideLines';
+import { beamRow, type SlideFace, vernierRow } from './slideLines';
 import { useTurning } from './useTurning';
 
 /** The line between beam and vernier, where lines meet. */
@@ -23,6 +23,7 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FacePro
   });
   const edge = face.zero - sum.scale.edge * face.pitch;
   const meets = main + line;
+  const beam = beamRow(sum, 'main', step, face);
   const apart = face.pitch * sum.scale.figureEvery;
   return (
     <svg
@@ -51,27 +52,27 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FacePro
       />
       <path d={`M${edge} ${MEETING} H${face.width}`} className="stroke-quiet" strokeWidth="1.5" />
       <InchPassed sum={sum} coarse="main" step={step} face={face} y={MEETING + 26} />
-      {beamLines(sum, 'main', step, face).map((each) => {
-        const now =
-          (lit === 'main' && each.count === main) || (lit === 'line' && each.count === meets);
-        return (
+      <g transform={`translate(${beam.shift} 0)`}>
+        {beam.lines.map(({ count, x, figure, middle }) => (
           <MainLine
-            key={each.count}
-            line={each}
-            now={now}
-            sum={sum}
+            key={count}
+            x={x}
+            figure={figure}
+            middle={middle}
+            whole={isWhole(sum, count)}
+            now={(lit === 'main' && count === main) || (lit === 'line' && count === meets)}
             narrow={narrow}
             apart={apart}
           />
-        );
-      })}
+        ))}
+      </g>
       {vernierRow(sum, face).map((each) => {
         const now = (lit === 'line' && each.count === line) || (lit === 'main' && each.count === 0);
         return (
           <g key={each.count}>
             <Tick
               row="line"
-              line={down(each.x, MEETING, each.figure === undefined ? (each.middle ? 30 : 22) : 38)}
+              {...down(each.x, MEETING, each.figure === undefined ? (each.middle ? 30 : 22) : 38)}
               now={now}
               width={narrow ? 1.5 : 1.7}
             />
@@ -94,38 +95,35 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FacePro
 }
 
 interface MainLineProps {
-  line: RowLine;
+  x: number;
+  figure: string | undefined;
+  middle: boolean;
+  whole: boolean;
   now: boolean;
   narrow: boolean;
-  sum: ScaleSum;
   /** From one printed figure to the next. */
   apart: number;
 }
 
-function MainLine({ line, now, narrow, sum, apart }: MainLineProps) {
-  const long = line.figure === undefined ? (line.middle ? 34 : 24) : 44;
+const MainLine = memo(function MainLine(props: MainLineProps) {
+  const { x, figure, middle, whole, now, narrow, apart } = props;
+  const long = figure === undefined ? (middle ? 34 : 24) : 44;
   return (
     <g>
       <Tick
         row="main"
-        line={down(line.x, MEETING, -long)}
+        {...down(x, MEETING, -long)}
         now={now}
-        width={line.figure === undefined ? (narrow ? 1.5 : 1.7) : 2.4}
+        width={figure === undefined ? (narrow ? 1.5 : 1.7) : 2.4}
       />
-      {line.figure !== undefined && (
-        <Printed
-          row="main"
-          x={line.x}
-          y={MEETING - 62}
-          now={now}
-          size={sizeOf(isWhole(sum, line.count), apart)}
-        >
-          {line.figure}
+      {figure !== undefined && (
+        <Printed row="main" x={x} y={MEETING - 62} now={now} size={sizeOf(whole, apart)}>
+          {figure}
         </Printed>
       )}
     </g>
   );
-}
+});
 
 interface InchPassedProps {
   sum: ScaleSum;

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 
 /** What every drawn scale is made of: ticks, printed figures, and metal that is round or flat. */
 
@@ -17,31 +17,31 @@ export const down = (x: number, y: number, length: number): Line => ({
   y2: y + length,
 });
 
-interface TickProps {
+/** The ends of a line, without what else is known of it. */
+export const ends = ({ x1, y1, x2, y2 }: Line): Line => ({ x1, y1, x2, y2 });
+
+interface TickProps extends Line {
   /** Which row of the scale it belongs to. */
   row: string;
-  line: Line;
   width: number;
   /** It is the one that counts, and is pointed at. */
   now?: boolean;
   dashed?: boolean;
 }
 
-export function Tick({ row, line, width, now = false, dashed = false }: TickProps) {
-  const { x1, y1, x2, y2 } = line;
+/** Drawn anew only when it moves: of the hundred lines of a dial none does, and only its needle is drawn. */
+export const Tick = memo(function Tick(props: TickProps) {
+  const { row, width, now = false, dashed = false } = props;
   return (
     <line
       data-line={row}
-      x1={x1}
-      y1={y1}
-      x2={x2}
-      y2={y2}
+      {...ends(props)}
       className={now ? 'stroke-now' : 'stroke-ink'}
       strokeWidth={now ? Math.max(width * 1.7, 3) : width}
       {...(dashed ? { strokeDasharray: '5 4' } : {})}
     />
   );
-}
+});
 
 interface PrintedProps {
   row: string;
@@ -56,13 +56,13 @@ interface PrintedProps {
   children: ReactNode;
 }
 
-export function Printed(props: PrintedProps) {
+export const Printed = memo(function Printed(props: PrintedProps) {
   const { row, x, y, size, now, quiet, anchor = 'middle', breadth = 1, children } = props;
   const tone = now ? 'fill-now' : quiet ? 'fill-quiet' : 'fill-ink';
   return (
     <text
       data-figure={row}
-      transform={`translate(${x} ${y}) scale(1 ${breadth})`}
+      transform={`translate(${x} ${y}) scale(1 ${flattened(breadth)})`}
       dy="0.34em"
       textAnchor={anchor}
       className={`${tone} ${size} font-semibold`}
@@ -70,10 +70,13 @@ export function Printed(props: PrintedProps) {
       {children}
     </text>
   );
-}
+});
+
+/** In sixteenths: every other height would be another font to the browser, laid out anew at each turn. */
+const flattened = (breadth: number): number => Math.round(breadth * 16) / 16;
 
 /** A gradient as light falls on a cylinder that lies across the view, and the knurl one turns it by. */
-export function MetalDefs({ id }: { id: string }) {
+export const MetalDefs = memo(function MetalDefs({ id }: { id: string }) {
   return (
     <defs>
       <linearGradient id={`${id}round`} x1="0" y1="0" x2="0" y2="1">
@@ -92,4 +95,4 @@ export function MetalDefs({ id }: { id: string }) {
       </pattern>
     </defs>
   );
-}
+});

@@ -45,7 +45,7 @@ export function partWords(sum: ScaleSum, part: PartOf, count: number): string {
   }
   const hidden = scale.runs === 'covering' ? ' hidden' : '';
   if (part.name === 'sleeve' && unit === 'mm') {
-    const half = count % 2 === 1 ? ' and the half' : '';
+    const half = count % 2 === 1 ? ' and the half' : ', no half';
     return `${Math.floor(count / 2)}${half}${hidden}`;
   }
   const more = count % scale.figureEvery;

@@ -31,13 +31,19 @@ function vernierFigure(sum: ScaleSum, line: number): string | undefined {
   return line % (lines === 8 ? 4 : 5) === 0 ? String(line) : undefined;
 }
 
-/** Main lines in sight, those beyond the beam's end left out. */
-export function beamLines(
+/** A row of lines that moves as one: where its zero stands, and the lines of it that are in sight, from that zero. */
+export interface MovingRow {
+  shift: number;
+  lines: RowLine[];
+}
+
+/** The beam's lines in sight, those beyond its end left out. */
+export function beamRow(
   sum: ScaleSum,
   coarse: 'main' | 'beam',
   step: number,
   { zero, pitch, width }: SlideFace,
-): RowLine[] {
+): MovingRow {
   const part = partOf(sum, coarse);
   const position = step / part.steps;
   const from = Math.max(0, Math.ceil(position - zero / pitch));
@@ -48,12 +54,12 @@ export function beamLines(
   for (let count = from; count <= to; count += 1) {
     lines.push({
       count,
-      x: zero + (count - position) * pitch,
+      x: count * pitch,
       figure: count % figureEvery === 0 ? figures[count / figureEvery] : undefined,
       middle: count % middleEvery === 0,
     });
   }
-  return lines;
+  return { shift: zero - position * pitch, lines };
 }
 
 /** A beam is divided past its last reading, so that the whole vernier has lines to meet. */
@@ -87,7 +93,11 @@ export function slideStrip(sum: ScaleSum, step: number, width: number) {
   };
   const inSight = ({ x }: RowLine) => x > pitch * 0.1 && x < width - pitch * 0.1;
   return {
-    moving: beamLines(sum, 'main', step, face).filter(inSight),
+    moving: standing(beamRow(sum, 'main', step, face)).filter(inSight),
     fixed: vernierRow(sum, face).filter(inSight),
   };
 }
+
+/** Each line of a moving row where it stands now. */
+const standing = ({ shift, lines }: MovingRow): RowLine[] =>
+  lines.map((line) => ({ ...line, x: line.x + shift }));

@@ -43,6 +43,9 @@ export interface TurnedLine extends Line {
 /** Beyond it a line is too foreshortened to be seen. */
 const HORIZON = (80 * Math.PI) / 180;
 
+/** Lines that lie closer, in the drawing's own units, cannot be told apart. */
+const CLOSEST = 1.6;
+
 /** The parts of a thimble head, and how its figures run. */
 export function headOf(sum: ScaleSum) {
   const sleeve = partOf(sum, 'sleeve');
@@ -71,20 +74,23 @@ export function turningOf(sum: ScaleSum, face: HeadFace) {
   };
 }
 
-/** Lines of the sleeve, those hidden just under the thimble's edge too: the thimble is drawn over them. */
-export function sleeveLines(sum: ScaleSum, step: number, face: HeadFace): SleeveLine[] {
+/**
+ * Lines of the sleeve, from the sleeve's zero, which stands at `shift`: they move as one. Those hidden just under the
+ * thimble's edge are among them: the thimble is drawn over them.
+ */
+export function sleeveRow(sum: ScaleSum, step: number, face: HeadFace) {
   const { sleeve, up, isBoth } = headOf(sum);
   const { figureEvery, figures } = sum.scale;
   const position = step / sleeve.steps;
   const inSight = Math.ceil(face.edge / face.pitch);
   const [from, to] =
     up > 0
-      ? [0, Math.ceil(position)]
-      : [Math.floor(position), Math.min(Math.floor(position) + inSight, sleeve.last)];
+      ? [Math.max(0, Math.floor(position) - inSight), Math.ceil(position)]
+      : [Math.floor(position), Math.floor(position) + inSight];
   const halves = sum.unit === 'mm';
   const lines: SleeveLine[] = [];
   for (let count = from; count <= Math.min(to, sleeve.last); count += 1) {
-    const x = face.edge - up * (position - count) * face.pitch;
+    const x = up * count * face.pitch;
     const figured = count % figureEvery === 0;
     const half = halves && count % 2 === 1;
     const length = face.sleeveRadius * (half ? 0.2 : figured ? 0.42 : halves ? 0.34 : 0.28);
@@ -103,7 +109,7 @@ export function sleeveLines(sum: ScaleSum, step: number, face: HeadFace): Sleeve
       otherFigureY: face.index - face.sleeveRadius * 0.3,
     });
   }
-  return lines;
+  return { shift: face.edge - up * position * face.pitch, lines };
 }
 
 /** How far the thimble stands past its zero, in its own lines. */
@@ -120,7 +126,12 @@ export function thimbleLines(sum: ScaleSum, step: number, face: HeadFace): Turne
     const away = count - at;
     return { count, angle: up * (away - lines * Math.round(away / lines)) * angleALine };
   })
-    .filter(({ angle }) => Math.abs(angle) < HORIZON)
+    .filter(
+      ({ count, angle }) =>
+        Math.abs(angle) < HORIZON &&
+        // Toward the horizon the finest lines run into one another: an eye sees the longer ones alone.
+        (count % 5 === 0 || face.sleeveRadius * angleALine * Math.cos(angle) > CLOSEST),
+    )
     .map(({ count, angle }) => {
       const figured = count % figureEvery === 0;
       const along = figured ? 1 : lines > 50 && count % 5 !== 0 ? 0.4 : 0.55;

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Gauge, Reading } from '../api/client';
 import { digitsOf, otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
@@ -43,7 +43,7 @@ export function ReadByScale({
   onReading,
   onFigure,
 }: ReadByScaleProps) {
-  const sum = scaleSum(gauge.scale);
+  const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const basePm = gauge.base.pm;
   const narrow = useNarrow();
   const [step, setStep] = useState(() => onScale(sum, (startPm(measuring) - basePm) / sum.stepPm));

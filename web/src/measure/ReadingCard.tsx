@@ -64,11 +64,12 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
   );
 }
 
-function storyOf({ gauge, person, takenAt, how }: Reading): string {
+function storyOf({ gauge, person, takenAt, how, estimated }: Reading): string {
   const when = new Date(takenAt).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' });
   const read =
     { typed: 'typed', scale: 'read by scale' }[how] ?? 'a made-up reading of the demonstration';
-  return `${person}, with ${gauge}, ${when}; ${read}.`;
+  const judged = estimated ? ', its last figure judged between two lines' : '';
+  return `${person}, with ${gauge}, ${when}; ${read}${judged}.`;
 }
 
 function Sum({ reading }: { reading: Reading }) {

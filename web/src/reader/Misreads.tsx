@@ -1,12 +1,17 @@
-import { useState } from 'react';
-import type { Reader } from './useReader';
+import { memo, useState } from 'react';
+import type { Misread } from '../api/client';
 
 const AT_FIRST = 4;
 
+interface MisreadsProps {
+  misreads: Misread[];
+  /** They are of what is shown now, and not of where it stood before it was turned. */
+  fresh: boolean;
+}
+
 /** What usual slips would have read here, each with how to tell. */
-export function Misreads({ reader }: { reader: Reader }) {
+export const Misreads = memo(function Misreads({ misreads, fresh }: MisreadsProps) {
   const [all, setAll] = useState(false);
-  const misreads = reader.lastReading?.misreads ?? [];
   if (misreads.length === 0) {
     return null;
   }
@@ -14,7 +19,7 @@ export function Misreads({ reader }: { reader: Reader }) {
   return (
     <section
       aria-label="Often misread as"
-      className={`border-t-2 border-line pt-2 ${reader.reading ? '' : 'opacity-55'}`}
+      className={`border-t-2 border-line pt-2 ${fresh ? '' : 'text-quiet'}`}
     >
       <div className="flex items-baseline justify-between">
         <h3 className="label">Often misread as</h3>
@@ -41,4 +46,4 @@ export function Misreads({ reader }: { reader: Reader }) {
       </ul>
     </section>
   );
-}
+});

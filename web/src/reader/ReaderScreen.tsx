@@ -1,6 +1,6 @@
-import { useRef, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Scale } from '../api/client';
+import type { Misread, Scale } from '../api/client';
 import { useScales } from '../api/queries';
 import { otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
@@ -22,6 +22,7 @@ import { SetIt } from './SetIt';
 import { type Reader, useReader } from './useReader';
 
 const TITLE = 'Read a scale';
+const NO_MISREADS: Misread[] = [];
 
 /** One scale, large and true, with no job needed: read it, or set it to a wanted size. */
 export function ReaderScreen() {
@@ -147,7 +148,10 @@ function ReadIt({ scale }: { scale: Scale }) {
           className="flex flex-col gap-2 border-2 border-line bg-panel p-4 max-bench:contents"
         >
           <Figure reader={reader} lit={lit} onLit={setLit} />
-          <Misreads reader={reader} />
+          <Misreads
+            misreads={reader.lastReading?.misreads ?? NO_MISREADS}
+            fresh={reader.reading !== undefined}
+          />
           <div className="mt-auto flex gap-2 border-line pt-2 max-bench:sticky max-bench:bottom-0 max-bench:-mx-3 tablet:max-bench:-mx-5 max-bench:border-t-2 max-bench:bg-panel max-bench:px-4 max-bench:pb-2">
             <span aria-hidden="true" className="reading grow self-center text-order bench:hidden">
               {reader.figure} <span className="text-body">{scale.unit}</span>
@@ -200,7 +204,7 @@ function Figure({ reader, lit, onLit }: FigureProps) {
   );
 }
 
-function KeysOfReader({ leaves }: { leaves: boolean }) {
+const KeysOfReader = memo(function KeysOfReader({ leaves }: { leaves: boolean }) {
   const keys: [string, string][] = [
     ...(leaves
       ? []
@@ -221,4 +225,4 @@ function KeysOfReader({ leaves }: { leaves: boolean }) {
       {does}
     </span>
   ));
-}
+});

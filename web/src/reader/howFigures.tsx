@@ -24,7 +24,10 @@ export function ScrewFigure({ inch }: { inch: boolean }) {
         <Tick
           key={i}
           row="turn"
-          line={{ x1: left + i * pitch, x2: left + i * pitch, y1: 72, y2: i % 4 === 0 ? 96 : 86 }}
+          x1={left + i * pitch}
+          x2={left + i * pitch}
+          y1={72}
+          y2={i % 4 === 0 ? 96 : 86}
           width={i % 4 === 0 ? 2.4 : 1.6}
           now={i === 5 || i === 6}
         />
@@ -45,12 +48,15 @@ export function VernierFigure({ lines }: { lines: number }) {
   const start = zero - (meets / shown) * pitch;
   return (
     <svg viewBox="0 0 520 120" className="my-2 block w-full max-w-xl" aria-hidden="true">
-      <Tick row="between" line={{ x1: 20, x2: 510, y1: 56, y2: 56 }} width={1.2} />
+      <Tick row="between" x1={20} x2={510} y1={56} y2={56} width={1.2} />
       {Array.from({ length: shown + 1 }, (_, i) => (
         <Tick
           key={`main ${i}`}
           row="main"
-          line={{ x1: start + i * pitch, x2: start + i * pitch, y1: 20, y2: 56 }}
+          x1={start + i * pitch}
+          x2={start + i * pitch}
+          y1={20}
+          y2={56}
           width={1.8}
           now={i === meets}
         />
@@ -59,12 +65,7 @@ export function VernierFigure({ lines }: { lines: number }) {
         const x = zero + (i * pitch * (shown - 1)) / shown;
         return (
           <g key={`line ${i}`}>
-            <Tick
-              row="line"
-              line={{ x1: x, x2: x, y1: 56, y2: 88 }}
-              width={1.8}
-              now={i === meets}
-            />
+            <Tick row="line" x1={x} x2={x} y1={56} y2={88} width={1.8} now={i === meets} />
             <Printed row="line" x={x} y={102} now={i === meets} size="text-[17px]">
               {String(i)}
             </Printed>

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Scale } from '../api/client';
 import { useScaleReading, useTypedSize } from '../api/queries';
@@ -38,7 +38,7 @@ const usualBase = ({ family, unit }: Scale): string =>
 
 /** A scale in hand, with no job: where it stands, what it says, and the address that opens just this. */
 export function useReader(scale: Scale) {
-  const sum = scaleSum(scale);
+  const sum = useMemo(() => scaleSum(scale), [scale]);
   const [search, setSearch] = useSearchParams();
   const base = search.get('base') ?? usualBase(scale);
   const asked = parsed(search.get('parts') ?? '');

@@ -40,9 +40,9 @@ async (settings) => {
       if (svg === null) {
         continue;
       }
-      const on = svg.getScreenCTM();
-      const at = (x, y) => [x.baseVal.value * on.a + on.e, y.baseVal.value * on.d + on.f];
       for (const line of svg.querySelectorAll('line[data-line]')) {
+        const on = line.getScreenCTM();
+        const at = (x, y) => [x.baseVal.value * on.a + on.e, y.baseVal.value * on.d + on.f];
         lines.push([line.dataset.line, ...at(line.x1, line.y1), ...at(line.x2, line.y2)]);
       }
       for (const figure of svg.querySelectorAll('text[data-figure]')) {

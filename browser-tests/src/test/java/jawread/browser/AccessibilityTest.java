@@ -46,6 +46,23 @@ class AccessibilityTest extends AtTheBench {
         page.navigate(server().address() + "/parts/3/features/2?by=scale");
         assertThat(page.getByTestId("face")).isVisible();
         isAccessible(page, "measure by scale");
+        page.navigate(server().address() + "/read");
+        assertThat(page.getByText("Which of these is in your hand?")).isVisible();
+        assertThat(page.getByTestId("face").first()).isVisible();
+        isAccessible(page, "choose a scale");
+        for (String scale :
+                List.of("mic-in-0001?base=2", "dial-mm-002", "bore-dial-in-0001", "stage-in-0001", "feeler")) {
+            page.navigate(server().address() + "/read/" + scale);
+            assertThat(page.getByTestId("face")).isVisible();
+            isAccessible(page, "read " + scale);
+        }
+        for (String key : List.of("h", "k")) {
+            page.keyboard().press(key);
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG))
+                    .isVisible();
+            isAccessible(page, "read, card " + key);
+            page.keyboard().press("Escape");
+        }
         page.navigate(server().address() + "/nowhere");
         assertThat(page.getByText("There is nothing at this address")).isVisible();
         isAccessible(page, "nothing here");

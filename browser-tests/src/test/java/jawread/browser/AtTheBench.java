@@ -67,4 +67,20 @@ abstract class AtTheBench {
         assertThat(page.getByText("Who measures?")).hasCount(0);
         return page;
     }
+
+    static Locator named(Page page, AriaRole role, String name) {
+        return page.getByRole(role, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static Locator region(Page page, String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** Fails when a page complained; a figure refused with 422 is noted by the browser itself, and the story's own. */
+    static void nothingWasComplainedOf() {
+        org.assertj.core.api.Assertions.assertThat(chromium.complaints())
+                .filteredOn(complaint -> !complaint.contains("status of 422"))
+                .isEmpty();
+    }
 }

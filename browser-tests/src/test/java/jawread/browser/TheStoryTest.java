@@ -23,25 +23,13 @@ import org.junit.jupiter.api.Test;
 class TheStoryTest extends AtTheBench {
     @AfterEach
     void nothing_was_complained_of() {
-        // A figure refused with 422 is noted by the browser itself; it is the story's own.
-        org.assertj.core.api.Assertions.assertThat(chromium().complaints())
-                .filteredOn(complaint -> !complaint.contains("status of 422"))
-                .isEmpty();
-    }
-
-    private static Locator named(Page page, AriaRole role, String name) {
-        return page.getByRole(role, new Page.GetByRoleOptions().setName(name));
+        nothingWasComplainedOf();
     }
 
     /** Not within 400 ms of the touch before: that would be taken for an oily finger's bounce. */
     private static void tap(Page page, Locator button) {
         page.waitForTimeout(450);
         button.tap();
-    }
-
-    private static Locator region(Page page, String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     @Test

@@ -78,7 +78,10 @@ public record Length(long picometres) implements Comparable<Length> {
 
     /** Rounded once, half to even, to 1 pm. */
     public Length times(BigDecimal count) {
-        return rounded(count.multiply(BigDecimal.valueOf(picometres)), 1);
+        // Whole counts are by far the most, and need no decimal arithmetic.
+        return count.scale() == 0
+                ? times(count.longValueExact())
+                : rounded(count.multiply(BigDecimal.valueOf(picometres)), 1);
     }
 
     /** Rounded once, half to even, to 1 pm. */
@@ -88,7 +91,9 @@ public record Length(long picometres) implements Comparable<Length> {
 
     /** Rounded once, half to even, to 1 pm. */
     public Length dividedBy(long divisor) {
-        return rounded(BigDecimal.valueOf(picometres), divisor);
+        return picometres % divisor == 0
+                ? new Length(picometres / divisor)
+                : rounded(BigDecimal.valueOf(picometres), divisor);
     }
 
     public Length abs() {

@@ -42,6 +42,7 @@ class ReadingWords {
                 reading.seq(),
                 figures.reading(reading.value(), reading.unit(), reading.resolution()),
                 reading.origin().code(),
+                byScale(reading).map(ScaleReading::estimated).orElse(false),
                 steps(reading),
                 reading.gauge().shopNumber(),
                 reading.person().name(),
@@ -56,14 +57,20 @@ class ReadingWords {
     }
 
     private List<StepView> steps(Reading reading) {
-        if (reading.parts().isEmpty()) {
-            return List.of();
-        }
         Scale scale = reading.gauge().scale();
-        return scale.read(reading.gauge().base(), reading.parts().get())
+        return byScale(reading)
                 .map(read ->
                         read.steps().stream().map(step -> step(step, scale)).toList())
-                .orThrow();
+                .orElseGet(List::of);
+    }
+
+    /** The sum it was made of; empty for one that was typed. */
+    private static Optional<ScaleReading> byScale(Reading reading) {
+        return reading.parts()
+                .map(parts -> reading.gauge()
+                        .scale()
+                        .read(reading.gauge().base(), parts)
+                        .orThrow());
     }
 
     private StepView step(ScaleReading.Step step, Scale scale) {

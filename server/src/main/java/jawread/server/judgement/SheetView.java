@@ -88,6 +88,7 @@ public record SheetView(
 
     /**
      * @param how typed, scale or demonstration
+     * @param estimated whether a tenth of it was judged between two lines
      * @param struck why it no longer counts; absent while it does
      * @param remark something to look at again: outside the gauge's range, finer than it shows
      */
@@ -96,6 +97,7 @@ public record SheetView(
             long seq,
             LengthText size,
             String how,
+            boolean estimated,
             List<StepView> steps,
             String gauge,
             String person,
