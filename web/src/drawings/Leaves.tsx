@@ -106,7 +106,7 @@ export function Leaves({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
             strokeWidth="1"
           />
           {thick >= LEGIBLE && (
-            <Printed row="taken" x={width - 24} y={y + thick / 2} anchor="end" size="text-[15px]">
+            <Printed row="taken" x={width - 56} y={y + thick / 2} anchor="end" size="text-[15px]">
               {text}
             </Printed>
           )}

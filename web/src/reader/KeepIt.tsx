@@ -10,28 +10,24 @@ interface Waiting {
   part: number;
   feature: number;
   words: string;
+  /** The very next thing to do in its job. */
+  isNext: boolean;
 }
 
-/** The next of each job first, then whatever else has not been measured. */
-function waitingIn(job: BenchJob): Waiting[] {
-  const next = job.next && {
-    part: job.next.part,
-    feature: job.next.feature,
-    words: job.next.sentence,
-  };
-  const rest = job.parts.flatMap((part) =>
-    part.features
-      .filter(({ verdict }) => verdict.mark === 'not-measured')
-      .map((feature) => ({
+/** The next of a job first, then whatever else has not been measured. */
+function waitingIn({ parts, next }: BenchJob): Waiting[] {
+  return parts
+    .flatMap((part) =>
+      part.features.map((feature) => ({
         part: part.id,
         feature: feature.id,
         words: `${part.name}, ${feature.name}`,
+        isNext: next?.part === part.id && next.feature === feature.id,
+        isWaiting: feature.verdict.mark === 'not-measured',
       })),
-  );
-  return [
-    ...(next ? [next] : []),
-    ...rest.filter(({ part, feature }) => part !== next?.part || feature !== next.feature),
-  ];
+    )
+    .filter(({ isNext, isWaiting }) => isNext || isWaiting)
+    .sort((one, other) => Number(other.isNext) - Number(one.isNext));
 }
 
 /** Keeps what the scale says at a place that waits in a job, as read with a gauge of the drawer. */
@@ -84,6 +80,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       words="It is kept as a reading by scale, with its parts, at a place that waits for one."
       open
       onClose={onClose}
+      holdsFocus
     >
       <div className="mt-4 flex flex-col gap-3">
         {said && (
@@ -124,7 +121,8 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
                       <Button className="w-full" onClick={() => void keep(waiting)}>
                         {waiting.words}
                         <span className="label block">
-                          read with {inHand.shopNumber}, {inHand.name}
+                          {waiting.isNext && 'next on this job, '}read with {inHand.shopNumber},{' '}
+                          {inHand.name}
                         </span>
                       </Button>
                     </li>
@@ -133,7 +131,9 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
             </section>
           ))}
         {bench.data?.jobs.length === 0 && <p>No job is on the bench.</p>}
-        <Button onClick={onClose}>Back</Button>
+        <Button onClick={onClose} className="self-start">
+          Back
+        </Button>
       </div>
     </Dialog>
   );

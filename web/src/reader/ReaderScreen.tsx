@@ -102,7 +102,7 @@ function ReadIt({ scale }: { scale: Scale }) {
       <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[minmax(0,1fr)_23rem]">
         <section aria-label="Scale" className="flex flex-col gap-3">
           <header className="flex flex-wrap items-end gap-x-5 gap-y-2">
-            <div className="mr-auto">
+            <div className="min-w-0 flex-1 basis-72">
               <h2 className="text-title">{scale.name}</h2>
               <p className="flex flex-wrap gap-x-4 text-quiet">
                 {scale.leastCount.text} {scale.unit}, which is {scale.leastCount.other}

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 import jawread.browser.Chromium;
@@ -19,6 +20,7 @@ public final class Pictures implements AutoCloseable {
         try (var pictures = new Pictures()) {
             pictures.desk();
             pictures.scale();
+            pictures.reader();
             pictures.dim();
             pictures.phone();
         }
@@ -49,6 +51,33 @@ public final class Pictures implements AutoCloseable {
         page.keyboard().up("Shift");
         page.getByLabel("Vernier", new Page.GetByLabelOptions().setExact(true)).hover();
         take(page, "measure-by-scale");
+    }
+
+    private void reader() {
+        Page page = screen(Chromium.desk().setReducedMotion(ReducedMotion.REDUCE));
+        atScale(page, "mic-in-0001?base=2&parts=sleeve%3D31;thimble%3D22;vernier%3D3");
+        take(page, "read");
+        page.keyboard().press("h");
+        take(page, "read-how");
+        atScale(page, "vernier-mm-002");
+        page.getByLabel("Set it to a size").fill("46.75");
+        page.keyboard().press("Enter");
+        page.getByText("lies between two lines").waitFor();
+        take(page, "read-set");
+        at(page, "/read");
+        page.getByTestId("face").first().waitFor();
+        take(page, "read-choose");
+        Page dim = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
+        atScale(dim, "depth-in-001?base=2&parts=sleeve%3D13;thimble%3D7");
+        take(dim, "read-dim");
+        Page phone = screen(Chromium.phone());
+        atScale(phone, "dial-in-001?parts=beam%3D23;dial%3D42");
+        take(phone, "read-phone");
+    }
+
+    private void atScale(Page page, String scale) {
+        page.navigate(server.address() + "/read/" + scale);
+        page.getByText("Often misread as").waitFor();
     }
 
     private void dim() {
