@@ -1,7 +1,7 @@
-import { Key } from '../ui/Key';
+import { KeysAlong, type KeyUse } from '../ui/KeysAlong';
 import type { Way } from './useMeasuring';
 
-const ALWAYS: [string, string][] = [
+const ALWAYS: [KeyUse, ...KeyUse[]] = [
   ['Enter', 'keep'],
   ['C', 'cut taken'],
   ['N', 'next of the walk'],
@@ -10,7 +10,7 @@ const ALWAYS: [string, string][] = [
   ['?', 'all keys'],
 ];
 
-const BY_WAY: Record<Way, [string, string][]> = {
+const BY_WAY: Record<Way, KeyUse[]> = {
   typed: [
     ['S', 'by its scale'],
     ['← →', 'another part'],
@@ -26,14 +26,6 @@ const BY_WAY: Record<Way, [string, string][]> = {
 
 /** The keys that act here, in the order in which they are used. */
 export function KeysInUse({ way }: { way: Way }) {
-  const [first, ...rest] = ALWAYS;
-  return [first, ...BY_WAY[way], ...rest].map(
-    (use) =>
-      use && (
-        <span key={use[0]} className="flex items-center gap-2">
-          <Key>{use[0]}</Key>
-          {use[1]}
-        </span>
-      ),
-  );
+  const [keep, ...rest] = ALWAYS;
+  return <KeysAlong uses={[keep, ...BY_WAY[way], ...rest]} />;
 }

@@ -1,25 +1,23 @@
-import { memo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Misread, Scale } from '../api/client';
 import { useScales } from '../api/queries';
-import { otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
 import { onScale, stepOf } from '../drawings/scaleSum';
-import { SumLines } from '../drawings/SumLines';
 import { useGlide } from '../drawings/useGlide';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
-import { Key } from '../ui/Key';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { useNarrow } from '../ui/useNarrow';
 import { Base } from './Base';
-import { Distance } from './Distance';
+import { Figure } from './Figure';
 import { HowRead } from './HowRead';
 import { KeepIt } from './KeepIt';
+import { KeysOfReader } from './KeysOfReader';
 import { Misreads } from './Misreads';
 import { SetIt } from './SetIt';
-import { type Reader, useReader } from './useReader';
+import { useReader } from './useReader';
 
 const TITLE = 'Read a scale';
 const NO_MISREADS: Misread[] = [];
@@ -169,60 +167,3 @@ function ReadIt({ scale }: { scale: Scale }) {
     </Shell>
   );
 }
-
-interface FigureProps {
-  reader: Reader;
-  lit: string | undefined;
-  onLit: (part: string) => void;
-}
-
-/** The sum line by line, what it comes to, in both units and as the nearest fraction. */
-function Figure({ reader, lit, onLit }: FigureProps) {
-  const { sum, scale, basePm, at, figure, pm, finest, start, step } = reader;
-  const fraction = reader.lastReading?.fraction;
-  return (
-    <>
-      {scale.runs === 'both' && <Distance reader={reader} />}
-      {start === undefined && (
-        <SumLines sum={sum} basePm={basePm} at={at} lit={lit} onLit={onLit} />
-      )}
-      <output aria-label="Sum" className="reading block text-right text-[4.25rem] leading-none">
-        {figure}
-      </output>
-      <p className="text-right text-quiet">
-        {scale.unit}, or {otherUnit(pm, scale.unit, finest)}
-      </p>
-      <p className="text-right text-label text-quiet">
-        {fraction && reader.reading
-          ? `nearest fraction ${fraction.text}, ${fraction.error}`
-          : '\u00a0'}
-        {finest < sum.leastCountPm && step !== 0 && (
-          <span className="block">the last figure is judged between two lines</span>
-        )}
-      </p>
-    </>
-  );
-}
-
-const KeysOfReader = memo(function KeysOfReader({ leaves }: { leaves: boolean }) {
-  const keys: [string, string][] = [
-    ...(leaves
-      ? []
-      : ([
-          ['↑ ↓', 'one line'],
-          ['PgUp PgDn', 'one coarse line'],
-        ] as [string, string][])),
-    ['Tab', 'next part'],
-    ['S', 'set a size'],
-    ['C', 'copy'],
-    ['K', 'keep in a job'],
-    ['H', 'how it is read'],
-    ['F', 'all faces'],
-  ];
-  return keys.map(([key, does]) => (
-    <span key={key} className="flex items-center gap-2">
-      <Key>{key}</Key>
-      {does}
-    </span>
-  ));
-});

@@ -34,7 +34,7 @@ public record Comparator(String id, LengthUnit unit, Length leastCount, int line
     }
 
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
+    public Outcome<ScaleReading> add(Length base, Parts read) {
         return parts().get(0)
                 .countIn(read, "")
                 .then(needle -> senseIn(read).map(sense -> {
@@ -43,6 +43,11 @@ public record Comparator(String id, LengthUnit unit, Length leastCount, int line
                     steps.add(new ScaleReading.Step(NEEDLE, needle, leastCount, addend));
                     return ScaleReading.sumOf(steps);
                 }));
+    }
+
+    @Override
+    public boolean hasPart(String name) {
+        return name.equals(NEEDLE) || name.equals(SENSE);
     }
 
     private static Outcome<Sense> senseIn(Parts read) {

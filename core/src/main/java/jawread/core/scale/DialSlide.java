@@ -47,9 +47,9 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
         return new DialSlide(id, unit, coarse, turn, lines, figureEvery, coarseDivisions);
     }
 
-    /** As {@link Scale#read}; also {@code beam-needle-disagree}, with the neighbouring lines that would agree as hint. */
+    /** As {@link Scale#add}; also {@code beam-needle-disagree}, with the neighbouring lines that would agree as hint. */
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
+    public Outcome<ScaleReading> add(Length base, Parts read) {
         List<ScalePart> parts = parts();
         return parts.get(0)
                 .countIn(read, "")

@@ -25,7 +25,7 @@ public record Digits(String id, LengthUnit unit, Length leastCount, int reach) i
     }
 
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
+    public Outcome<ScaleReading> add(Length base, Parts read) {
         return read.count(SHOWN)
                 .map(shown -> figure(base, shown))
                 .orElseGet(() -> Outcome.refused(refusal("missing-part")));

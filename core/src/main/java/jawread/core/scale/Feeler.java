@@ -42,7 +42,7 @@ public record Feeler(String id, LengthUnit unit, List<Length> leaves) implements
     }
 
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
+    public Outcome<ScaleReading> add(Length base, Parts read) {
         List<ScaleReading.Step> steps = ScaleReading.from(base);
         for (ScalePart leaf : parts()) {
             if (read.count(leaf.name()).isPresent()) {

@@ -40,10 +40,10 @@ public record Parts(Map<String, BigDecimal> counts) {
         return new Parts(more);
     }
 
-    /** Whether any part's name begins so. */
-    boolean anyUnder(String... beginnings) {
+    /** Whether they are of two positions, a start and an end. */
+    public boolean isDistance() {
         return counts.keySet().stream()
-                .anyMatch(name -> Arrays.stream(beginnings).anyMatch(name::startsWith));
+                .anyMatch(name -> name.startsWith(Thimble.START) || name.startsWith(Thimble.END));
     }
 
     public Optional<BigDecimal> count(String part) {

@@ -23,7 +23,7 @@ public record Rule(String id, LengthUnit unit, Length leastCount, int figureEver
     }
 
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
+    public Outcome<ScaleReading> add(Length base, Parts read) {
         return parts().get(0).countIn(read, "").map(mark -> {
             List<ScaleReading.Step> steps = ScaleReading.from(base);
             steps.add(ScaleReading.Step.of(MARK, mark, leastCount));

@@ -5,6 +5,7 @@ import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
+import jawread.core.length.Refusal;
 
 /** One kind of graduated face. Immutable. Each kind stands in a file of its own. */
 public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feeler {
@@ -21,13 +22,34 @@ public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feel
     List<ScalePart> parts();
 
     /**
-     * What the parts add up to. Exact. Refusals, each with the part as hint: {@code missing-part},
-     * {@code part-not-whole}, {@code part-out-of-range}, {@code estimate-too-fine}; on some kinds also
-     * {@code beam-needle-disagree} and {@code not-on-scale}.
+     * What the parts add up to. Exact. Refusals, each with the part as hint: {@code unknown-part} (a count that this scale
+     * has no part for would else be lost without a word), {@code missing-part}, {@code part-not-whole},
+     * {@code part-out-of-range}, {@code estimate-too-fine}; on some kinds also {@code beam-needle-disagree} and
+     * {@code not-on-scale}.
      *
      * @param base what the gauge adds on its own: its frame, rods, collars or nibs; of a comparator the size it is set to
      */
-    Outcome<ScaleReading> read(Length base, Parts parts);
+    default Outcome<ScaleReading> read(Length base, Parts parts) {
+        for (String name : parts.counts().keySet()) {
+            if (!hasPart(name)) {
+                return Outcome.refused(Refusal.of("unknown-part").with("hint", name));
+            }
+        }
+        return add(base, parts);
+    }
+
+    /** The sum of parts that are all this scale's own. */
+    Outcome<ScaleReading> add(Length base, Parts parts);
+
+    /** Whether a count of this name says something on this scale. */
+    default boolean hasPart(String name) {
+        for (ScalePart part : parts()) {
+            if (part.name().equals(name)) {
+                return true;
+            }
+        }
+        return false;
+    }
 
     /**
      * What must show for a wanted size; for a size between two least counts the neighbours below and above. Exact.

@@ -95,8 +95,14 @@ public record Thimble(
     }
 
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
-        return runs == Runs.BOTH && read.anyUnder(START, END) ? distance(read) : position(base, read, "");
+    public Outcome<ScaleReading> add(Length base, Parts read) {
+        return runs == Runs.BOTH && read.isDistance() ? distance(read) : position(base, read, "");
+    }
+
+    @Override
+    public boolean hasPart(String name) {
+        String part = runs == Runs.BOTH ? name.replaceFirst("^(start|end)\\.", "") : name;
+        return LinedScale.super.hasPart(part);
     }
 
     private Outcome<ScaleReading> position(Length base, Parts read, String under) {

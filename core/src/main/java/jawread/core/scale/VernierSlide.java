@@ -44,7 +44,7 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
     }
 
     @Override
-    public Outcome<ScaleReading> read(Length base, Parts read) {
+    public Outcome<ScaleReading> add(Length base, Parts read) {
         List<ScalePart> parts = parts();
         return parts.get(0)
                 .countIn(read, "")

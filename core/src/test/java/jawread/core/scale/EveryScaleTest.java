@@ -100,6 +100,16 @@ class EveryScaleTest {
                         scale instanceof Feeler ? "read" : scale.parts().get(0).name());
     }
 
+    @ParameterizedTest
+    @MethodSource("ids")
+    void a_count_that_the_scale_has_no_part_for_is_refused_and_not_lost(String id) {
+        var refusal = scale(id)
+                .read(Length.ZERO, Parts.parse("collar=3"))
+                .fold(reading -> Refusal.of("read"), given -> given);
+        assertThat(refusal.code()).isEqualTo("unknown-part");
+        assertThat(refusal.hint()).isEqualTo("collar");
+    }
+
     @Test
     void the_last_line_of_a_vernier_says_what_the_first_says() {
         Scale slide = scale("vernier-mm-002");

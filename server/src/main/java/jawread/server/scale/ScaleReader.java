@@ -67,7 +67,8 @@ class ScaleReader {
                                 step.part(), scaleWords.label(step, scale), scaleWords.addend(step, scale)))
                         .toList(),
                 fraction(reading.value(), scale.unit()),
-                misreads.of(new TrueReading(scale, base, parts, reading)),
+                // A distance is of two positions: what either may be misread as is told where it stands alone.
+                parts.isDistance() ? List.of() : misreads.of(new TrueReading(scale, base, parts, reading)),
                 scaleWords.spoken(reading, scale));
     }
 
