@@ -1,29 +1,27 @@
 package jawread.core.scale;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.table.Table;
+import jawread.core.table.Table.Row;
 
 /** The catalogue of scales by id. The scales themselves are rows of {@code scales.csv} and {@code feelers.csv}. */
 public final class Scales {
     private static final Map<String, Scale> BY_ID = new LinkedHashMap<>();
 
     static {
-        Stream.concat(rows("scales.csv", Scales::scale), rows("feelers.csv", Scales::feeler))
+        Stream.concat(
+                        Table.beside(Scales.class, "scales.csv").rows().stream().map(Scales::scale),
+                        Table.beside(Scales.class, "feelers.csv").rows().stream()
+                                .map(Scales::feeler))
                 .forEach(scale -> BY_ID.put(scale.id(), scale));
     }
 
@@ -37,42 +35,23 @@ public final class Scales {
         return BY_ID.values();
     }
 
-    /** The cells of one row, each by the name over its column. */
-    private record Row(Map<String, String> cells) {
-        String text(String column) {
-            return cells.get(column);
-        }
-
-        int count(String column) {
-            return text(column).isEmpty() ? 0 : Integer.parseInt(text(column));
-        }
-
-        LengthUnit unit() {
-            return LengthUnit.ofSuffix(text("unit")).orElseThrow();
-        }
-
-        Length length(String column) {
-            return Length.of(new BigDecimal(text(column)), unit());
-        }
-    }
-
     private static Scale scale(Row row) {
         String id = row.text("id");
-        LengthUnit unit = row.unit();
-        Length coarse = row.length("coarse");
-        int lines = row.count("lines");
-        int figures = row.count("figures");
-        int reach = row.count("reach");
+        LengthUnit unit = unit(row);
+        Length coarse = length(row, "coarse");
+        int lines = count(row, "lines");
+        int figures = count(row, "figures");
+        int reach = count(row, "reach");
         return switch (row.text("family")) {
-            case "vernier" -> new VernierSlide(id, unit, coarse, row.count("vernier"), figures, reach);
-            case "dial" -> new DialSlide(id, unit, coarse, row.length("turn"), lines, figures, reach);
+            case "vernier" -> new VernierSlide(id, unit, coarse, count(row, "vernier"), figures, reach);
+            case "dial" -> new DialSlide(id, unit, coarse, length(row, "turn"), lines, figures, reach);
             case "thimble" ->
                 new Thimble(
                         id,
                         unit,
                         coarse,
                         lines,
-                        row.count("vernier"),
+                        count(row, "vernier"),
                         figures,
                         reach,
                         Thimble.Runs.valueOf(row.text("runs").toUpperCase(Locale.ROOT)));
@@ -86,33 +65,21 @@ public final class Scales {
     private static Scale feeler(Row row) {
         return new Feeler(
                 row.text("id"),
-                row.unit(),
+                unit(row),
                 Arrays.stream(row.text("leaves").split(" "))
-                        .map(leaf -> Length.of(new BigDecimal(leaf), row.unit()))
+                        .map(leaf -> Length.of(new BigDecimal(leaf), unit(row)))
                         .toList());
     }
 
-    /** The rows of a table whose first lines, with #, explain it, and whose next line names the columns. */
-    private static Stream<Scale> rows(String table, Function<Row, Scale> scale) {
-        try (var file = new BufferedReader(
-                new InputStreamReader(Scales.class.getResourceAsStream(table), StandardCharsets.UTF_8))) {
-            Iterator<String[]> lines = file.lines()
-                    .filter(line -> !line.startsWith("#"))
-                    .map(line -> line.split(",", -1))
-                    .toList()
-                    .iterator();
-            String[] columns = lines.next();
-            var scales = Stream.<Scale>builder();
-            lines.forEachRemaining(cells -> {
-                var row = new LinkedHashMap<String, String>();
-                for (int i = 0; i < columns.length; i++) {
-                    row.put(columns[i], cells[i]);
-                }
-                scales.add(scale.apply(new Row(row)));
-            });
-            return scales.build();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    private static int count(Row row, String column) {
+        return row.has(column) ? Integer.parseInt(row.text(column)) : 0;
+    }
+
+    private static LengthUnit unit(Row row) {
+        return LengthUnit.ofSuffix(row.text("unit")).orElseThrow();
+    }
+
+    private static Length length(Row row, String column) {
+        return Length.of(new BigDecimal(row.text(column)), unit(row));
     }
 }

@@ -90,8 +90,13 @@ final class CalcRow {
 
     /** A decimal of the column, or one item of its list, in the row's {@code unit}. */
     Length length(String column, String text) {
+        return length(column, text, unit("unit"));
+    }
+
+    /** A decimal in a unit that the column's name says. */
+    Length length(String column, String text, LengthUnit unit) {
         try {
-            return Length.of(new BigDecimal(text.strip()), unit("unit"));
+            return Length.of(new BigDecimal(text.strip()), unit);
         } catch (ArithmeticException | NumberFormatException e) {
             throw bad(column, text, "a decimal with a point, a whole number of picometres");
         }
@@ -104,6 +109,15 @@ final class CalcRow {
             return Length.ofPicometres(new BigDecimal(text.strip()).longValueExact());
         } catch (ArithmeticException | NumberFormatException e) {
             throw bad(column, text, "a whole number of picometres");
+        }
+    }
+
+    BigDecimal number(String column) {
+        String text = required(column);
+        try {
+            return new BigDecimal(text.strip());
+        } catch (NumberFormatException e) {
+            throw bad(column, text, "a decimal with a point");
         }
     }
 

@@ -33,6 +33,9 @@ class CalcVectorsTest {
                 server.bean(SettingTopic.class),
                 server.bean(MisreadTopic.class),
                 server.bean(CentreDistanceTopic.class),
+                server.bean(FitsTopic.class),
+                server.bean(GeneralToleranceTopic.class),
+                server.bean(TappingTopic.class),
                 server.bean(RepeatsTopic.class),
                 server.bean(ReworkTopic.class));
     }

@@ -1,0 +1,51 @@
+package jawread.server.calc;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
+import jawread.core.limit.TappingDrill;
+import org.springframework.stereotype.Component;
+
+/** The drill for a tapped hole, and the nearest ones there are. The thread by its pitch, or by its number to the inch. */
+@Component
+class TappingTopic implements CalcTopic {
+    @Override
+    public String name() {
+        return "tapping";
+    }
+
+    @Override
+    public List<String> inputs() {
+        return List.of("D", "unit", "pitch", "threads_per_inch", "engagement");
+    }
+
+    @Override
+    public List<String> outputs() {
+        return List.of("drill_pm", "metric_pm", "metric_error_pm", "fraction_pm", "fraction_error_pm");
+    }
+
+    @Override
+    public Outcome<Map<String, Object>> answer(CalcRow row) {
+        TappingDrill drill = drill(row);
+        return Outcome.of(new CalcAnswer()
+                .withPm("drill_pm", Optional.of(drill.computed()))
+                .withPm("metric_pm", drill.nearestMetric())
+                .withPm("metric_error_pm", drill.nearestMetric().map(chosen -> chosen.minus(drill.computed())))
+                .withPm("fraction_pm", drill.nearestFraction())
+                .withPm("fraction_error_pm", drill.nearestFraction().map(chosen -> chosen.minus(drill.computed())))
+                .columns());
+    }
+
+    private static TappingDrill drill(CalcRow row) {
+        Length diameter = row.length("D");
+        BigDecimal engagement = row.number("engagement");
+        return row.optionalLength("pitch")
+                .map(pitch -> TappingDrill.of(diameter, pitch, BigDecimal.ONE, engagement))
+                .orElseGet(() ->
+                        TappingDrill.of(diameter, LengthUnit.INCH.whole(), row.number("threads_per_inch"), engagement));
+    }
+}
