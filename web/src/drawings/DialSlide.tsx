@@ -1,6 +1,6 @@
 import { memo, useId } from 'react';
 import { onRing, ringLines } from './dialRing';
-import { down, ends, MetalDefs, Printed, Tick } from './marks';
+import { down, ends, MetalDefs, PointedAt, Printed, Tick } from './marks';
 import { partOf, partsAt } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { beamRow } from './slideLines';
@@ -56,6 +56,11 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
           />
         ))}
       </g>
+      {lit === 'beam' && onTurn && (
+        <PointedAt x={lines.shift + beam * pitch} from={BEAM_BOTTOM} to={BEAM_BOTTOM + 44}>
+          last line passed
+        </PointedAt>
+      )}
       <rect
         x={edge}
         y={BEAM_TOP - 26}

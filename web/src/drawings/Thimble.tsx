@@ -1,5 +1,5 @@
 import { memo, useId } from 'react';
-import { ends, MetalDefs, Printed, Tick } from './marks';
+import { ends, MetalDefs, PointedAt, Printed, Tick } from './marks';
 import type { ScaleSum } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import {
@@ -80,6 +80,15 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
         ))}
       </g>
 
+      {lit === 'sleeve' && up > 0 && onTurn && (
+        <PointedAt
+          x={onSleeve.shift + counts.sleeve * face.pitch}
+          from={face.index + face.sleeveRadius * 0.44}
+          to={SHEET_HEIGHT - 20}
+        >
+          last line passed
+        </PointedAt>
+      )}
       <path
         d={`M${face.edge} ${face.index - face.sleeveRadius} L${body} ${top} H${width + 2} V${face.index + face.thimbleRadius} H${body} L${face.edge} ${face.index + face.sleeveRadius} Z`}
         fill={`url(#${id}round)`}
@@ -136,6 +145,11 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
         );
       })}
       <g transform={`translate(${onSleeve.shift} 0)`}>
+        {covered !== undefined && onTurn && (
+          <PointedAt x={-covered * face.pitch} from={face.index} to={SHEET_HEIGHT - 20}>
+            last line covered
+          </PointedAt>
+        )}
         {onSleeve.lines
           .filter(({ count }) => count === covered)
           .map((line) => (

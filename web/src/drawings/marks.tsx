@@ -75,6 +75,26 @@ export const Printed = memo(function Printed(props: PrintedProps) {
 /** In sixteenths: every other height would be another font to the browser, laid out anew at each turn. */
 const flattened = (breadth: number): number => Math.round(breadth * 16) / 16;
 
+interface PointedAtProps {
+  x: number;
+  /** Where the line that counts ends, and where the words stand. */
+  from: number;
+  to: number;
+  children: string;
+}
+
+/** Words at the line that counts, while its part of the sum is pointed at. */
+export function PointedAt({ x, from, to, children }: PointedAtProps) {
+  return (
+    <g>
+      <line x1={x} x2={x} y1={from} y2={to - 14} className="stroke-now" strokeWidth="1.2" />
+      <Printed row="pointed-at" x={x + 6} y={to} anchor="end" now size="text-[17px]">
+        {children}
+      </Printed>
+    </g>
+  );
+}
+
 /** A gradient as light falls on a cylinder that lies across the view, and the knurl one turns it by. */
 export const MetalDefs = memo(function MetalDefs({ id }: { id: string }) {
   return (

@@ -56,7 +56,10 @@ export function useTurning(
         const box = event.currentTarget.getBoundingClientRect();
         const perPixel = grip.extent / (grip.axis === 'x' ? box.width : box.height);
         const moved = (along(event) - held.current.at) * perPixel;
-        onTurn?.(onScale(sum, held.current.step + moved / grip.unitsPerStep));
+        // A drag comes to rest on a line; with Shift between two, where the eye may judge a tenth.
+        const rest = event.shiftKey ? 1 : sum.leastCountPm / sum.stepPm;
+        const to = held.current.step + moved / grip.unitsPerStep;
+        onTurn?.(onScale(sum, Math.round(to / rest) * rest));
       }
     },
     onPointerUp: () => {

@@ -125,35 +125,35 @@ class ReadAScaleTest extends AtTheBench {
         assertThat(seen(page, "3.5 in is above this gauge: it ends at 3 in.")).isVisible();
     }
 
+    /** One after the other on one screen: none of them keeps anything. */
     @Test
-    void a_beam_line_and_a_needle_that_cannot_both_be_are_told_with_the_lines_that_could() {
+    void each_family_has_its_own_way_of_being_read() {
         Page page = reader("dial-mm-002?parts=beam%3D31;dial%3D60");
-        named(page, SPINBUTTON, "Dial").fill("10");
-        named(page, SPINBUTTON, "Dial").press("Enter");
+        aBeamLineAndANeedleThatCannotBothBe(page);
+        aStageReadsADistance(page);
+        leavesAddUp(page);
+        howItIsReadIsOneKeyAway(page);
+    }
+
+    private void aBeamLineAndANeedleThatCannotBothBe(Page page) {
+        type(page, "Dial", "10");
         assertThat(page.getByRole(ALERT)).containsText("Lines that would agree: 32;30.");
         assertThat(sum(page)).hasText("31.20");
-        named(page, SPINBUTTON, "Dial").fill("63");
-        named(page, SPINBUTTON, "Dial").press("Enter");
+        type(page, "Dial", "63");
         assertThat(page.getByRole(ALERT)).hasCount(0);
         assertThat(sum(page)).hasText("31.26");
     }
 
-    @Test
-    void a_stage_reads_a_distance_between_two_positions() {
-        Page page = reader("stage-in-0001?parts=sleeve%3D19;thimble%3D77");
+    private void aStageReadsADistance(Page page) {
+        page.navigate(server().address() + "/read/stage-in-0001?parts=sleeve%3D19;thimble%3D77");
         named(page, BUTTON, "Start of a distance: here").click();
-        Locator thimble = named(page, SPINBUTTON, "Thimble");
-        thimble.fill("96");
-        thimble.press("Enter");
-        Locator sleeve = named(page, SPINBUTTON, "Sleeve lines");
-        sleeve.fill("16");
-        sleeve.press("Enter");
+        type(page, "Thimble", "96");
+        type(page, "Sleeve lines", "16");
         assertThat(sum(page)).hasText("0.0731");
     }
 
-    @Test
-    void feeler_leaves_are_taken_by_touch_and_add_up() {
-        Page page = reader("feeler");
+    private void leavesAddUp(Page page) {
+        page.navigate(server().address() + "/read/feeler");
         named(page, BUTTON, "Leaf 0.05").click();
         named(page, BUTTON, "Leaf 0.3").click();
         assertThat(sum(page)).hasText("0.35");
@@ -162,13 +162,18 @@ class ReadAScaleTest extends AtTheBench {
         assertThat(sum(page)).hasText("0.12");
     }
 
-    @Test
-    void how_it_is_read_is_one_key_away() {
-        Page page = reader("depth-in-001");
+    private void howItIsReadIsOneKeyAway(Page page) {
+        page.navigate(server().address() + "/read/depth-in-001");
+        assertThat(page.getByTestId("face")).isVisible();
         page.keyboard().press("h");
         assertThat(named(page, DIALOG, "How a depth head is read")).containsText("what counts is covered");
         page.keyboard().press("Escape");
         assertThat(page.getByRole(DIALOG)).hasCount(0);
+    }
+
+    private static void type(Page page, String part, String count) {
+        named(page, SPINBUTTON, part).fill(count);
+        named(page, SPINBUTTON, part).press("Enter");
     }
 
     @Test

@@ -44,6 +44,7 @@ public enum GeneralTolerance {
                                 .with("size", nominal)))
                 .orElseGet(() -> Outcome.refused(Refusal.of("size-not-in-tables")
                         .with("size", nominal)
+                        .with("least", Length.ofMillimetres("0.5"))
                         .with("most", Length.ofMillimetres("1000"))));
     }
 
