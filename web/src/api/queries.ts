@@ -62,20 +62,24 @@ export const scaleSetting = (id: string, query: { base: string; sense: string; w
   answered(client.GET('/api/scales/{id}/setting', { params: { path: { id }, query } }));
 
 /** What was typed as a size, in whole picometres; refused with the server's sentence. */
+const typedSizeQuery = (text: string, unit: string) => ({
+  queryKey: ['typed', text, unit],
+  queryFn: async () => {
+    const typed = await answered(
+      client.POST('/api/calc/{topic}', {
+        params: { path: { topic: 'typed' } },
+        body: { text, default_unit: unit, kind: 'size' },
+      }),
+    );
+    return (typed as { value_pm: number }).value_pm;
+  },
+});
+
 export const useTypedSize = (text: string, unit: string) =>
-  useQuery({
-    queryKey: ['typed', text, unit],
-    queryFn: async () => {
-      const typed = await answered(
-        client.POST('/api/calc/{topic}', {
-          params: { path: { topic: 'typed' } },
-          body: { text, default_unit: unit, kind: 'size' },
-        }),
-      );
-      return (typed as { value_pm: number }).value_pm;
-    },
-    placeholderData: keepPreviousData,
-  });
+  useQuery({ ...typedSizeQuery(text, unit), placeholderData: keepPreviousData });
+
+export const typedSize = (text: string, unit: string) =>
+  queries.fetchQuery(typedSizeQuery(text, unit));
 
 export const useSheet = (part: number, feature: number) =>
   useQuery({

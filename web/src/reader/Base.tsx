@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { typedSize } from '../api/queries';
 import { digitsOf, pmPer } from '../drawings/digits';
 import type { Reader } from './useReader';
 
@@ -7,16 +8,25 @@ const BASELESS = ['feeler', 'rule', 'digital', 'stage'];
 
 /** What the gauge adds on its own, as it stands on its frame or rod. */
 export function Base({ reader }: { reader: Reader }) {
-  const { scale, base, setBase, baseRefusal } = reader;
+  const { scale, base, setBase } = reader;
   const [typed, setTyped] = useState<string | undefined>();
+  const [refusal, setRefusal] = useState('');
   if (BASELESS.includes(scale.kind)) {
     return null;
   }
-  const end = () => {
-    if (typed !== undefined && typed.trim() !== '') {
-      setBase(typed.trim());
-    }
+  /** What is no size is refused here, and what was added before goes on being added. */
+  const end = async () => {
+    const text = typed?.trim() ?? '';
     setTyped(undefined);
+    setRefusal('');
+    if (text !== '') {
+      try {
+        await typedSize(text, scale.unit);
+        setBase(text);
+      } catch (failure) {
+        setRefusal(failure instanceof Error ? failure.message : '');
+      }
+    }
   };
   const framePm = scale.unit === 'in' ? pmPer('in') : 25 * pmPer('mm');
   const byFrame = (by: number) => {
@@ -37,8 +47,8 @@ export function Base({ reader }: { reader: Reader }) {
           value={typed ?? base}
           onChange={(event) => setTyped(event.target.value)}
           onFocus={(event) => event.target.select()}
-          onBlur={end}
-          onKeyDown={(event) => event.key === 'Enter' && end()}
+          onBlur={() => void end()}
+          onKeyDown={(event) => event.key === 'Enter' && void end()}
           className="reading w-14 bg-transparent text-center tablet:w-20"
         />
         <span className="self-center pr-1 text-quiet">{scale.unit}</span>
@@ -46,9 +56,9 @@ export function Base({ reader }: { reader: Reader }) {
           +
         </Step>
       </div>
-      {baseRefusal && (
+      {refusal && (
         <p role="alert" className="max-w-60 text-label font-semibold">
-          {baseRefusal}
+          {refusal}
         </p>
       )}
     </div>

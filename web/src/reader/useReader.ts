@@ -88,7 +88,6 @@ export function useReader(scale: Scale) {
     setSense: (to: Sense) => set('sense', String(to)),
     base,
     basePm: basePm.data ?? 0,
-    baseRefusal: basePm.error?.message,
     setBase: (to: string) => set('base', to),
     start,
     setStart,

@@ -46,8 +46,13 @@ class ReadAScaleTest extends AtTheBench {
         assertThat(named(page, HEADING, "Outside micrometer, to 0.0001 in")).isVisible();
 
         Locator frame = named(page, TEXTBOX, "frame");
+        frame.fill("two");
+        frame.press("Enter");
+        assertThat(page.getByRole(ALERT)).containsText("“two” is no figure.");
+        assertThat(frame).hasValue("0");
         frame.fill("2");
         frame.press("Enter");
+        assertThat(page.getByRole(ALERT)).hasCount(0);
         for (List<String> part :
                 List.of(List.of("Sleeve lines", "31"), List.of("Thimble", "22"), List.of("Vernier", "3"))) {
             named(page, SPINBUTTON, part.get(0)).fill(part.get(1));

@@ -22,6 +22,11 @@ public enum FeatureKind {
         return shrinksWithCutting;
     }
 
+    /** True for what something goes into: of a fit the hole's class is its. */
+    public boolean isHole() {
+        return this == INSIDE || this == BORE || this == SLOT;
+    }
+
     public String code() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -35,7 +35,9 @@ final class StandardTolerances {
     }
 
     private static <T> Outcome<T> notInTables(Length size) {
-        return Outcome.refused(
-                Refusal.of("size-not-in-tables").with("size", size).with("most", Length.ofMillimetres("500")));
+        return Outcome.refused(Refusal.of("size-not-in-tables")
+                .with("size", size)
+                .with("least", Length.ZERO)
+                .with("most", Length.ofMillimetres("500")));
     }
 }

@@ -14,7 +14,7 @@ import jawread.core.length.LengthUnit;
  * height (0.75 is usual). Rounded once, half to even, to 1 pm.
  */
 public record TappingDrill(Length computed) {
-    /** Twice the height of the thread's flank over its pitch, 5/8 of the full triangle: 2 · 5/8 · √3/2 · 1.2. */
+    /** Twice the full height of a thread over its pitch, three quarters of the sharp triangle: 2 · 3/4 · √3/2, rounded. */
     private static final BigDecimal DEPTH_OVER_PITCH = new BigDecimal("1.299");
 
     /**

@@ -32,6 +32,46 @@ class TypedLimitsTest {
         assertThat(limits).isEqualTo(Limits.of(Length.ofMillimetres(low), Length.ofMillimetres(high)));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "82.55 +0.045/0       | OUTSIDE | 82.55  | 82.595",
+                "82.55 +0.045 / -0.01 | OUTSIDE | 82.54  | 82.595",
+                "82.55 +0.045 -0.01   | OUTSIDE | 82.54  | 82.595",
+                "82.55 -0,01/+0,045   | OUTSIDE | 82.54  | 82.595",
+                "40 -0.01/-0.03       | OUTSIDE | 39.97  | 39.99",
+                "40 +0.03/+0.01       | OUTSIDE | 40.01  | 40.03",
+                "3.2470 in -0.0012    | OUTSIDE | 82.44332 | 82.4738",
+                "1-3/8 in +2 thou/0   | OUTSIDE | 34.925 | 34.9758",
+                "25 k6                | OUTSIDE | 25.002 | 25.015",
+                "16 H7                | BORE    | 16     | 16.018",
+                "44 H8/f7             | BORE    | 44     | 44.039",
+                "44 H8/f7             | OUTSIDE | 43.95  | 43.975",
+                "1.25 in H8           | BORE    | 31.75  | 31.789"
+            })
+    void deviations_classes_and_fits_are_understood(String text, FeatureKind kind, String low, String high) {
+        Limits limits = TypedLimits.parse(text, MILLIMETRE, kind).orThrow().limits();
+        assertThat(limits).isEqualTo(Limits.of(Length.ofMillimetres(low), Length.ofMillimetres(high)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "min 12, true",
+        "12 min, true",
+        "12 min., true",
+        "≥ 12, true",
+        ">=12, true",
+        "max 12, false",
+        "12 MAX, false",
+        "≤12, false"
+    })
+    void one_limit_alone_is_understood(String text, boolean smallest) {
+        Length twelve = Length.ofMillimetres("12");
+        assertThat(TypedLimits.parse(text, MILLIMETRE).orThrow().limits())
+                .isEqualTo(smallest ? Limits.atLeast(twelve) : Limits.atMost(twelve));
+    }
+
     @Test
     void limits_the_wrong_way_round_are_turned_and_said() {
         assertThat(TypedLimits.parse("32.000 / 31.938", MILLIMETRE).orThrow().turned())
@@ -43,7 +83,16 @@ class TypedLimitsTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"32 | limits-not-understood", "32 ± x | no-number", "'' | empty", "31.9 / 3.2.0 | group-separator"
+            value = {
+                "32 | limits-not-understood",
+                "32 ± x | no-number",
+                "'' | empty",
+                "31.9 / 3.2.0 | group-separator",
+                "25 +0.1/x | no-number",
+                "25 H7 | class-of-a-hole",
+                "25 zc6 | letter-not-supported",
+                "25 k15 | grade-not-in-tables",
+                "min | limits-not-understood"
             })
     void what_is_not_understood_is_refused_by_name(String text, String code) {
         assertThat(TypedLimits.parse(text, MILLIMETRE).<String>fold(typed -> typed.toString(), Refusal::code))

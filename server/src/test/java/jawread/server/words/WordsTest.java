@@ -41,6 +41,15 @@ class WordsTest {
         assertThat(sentence).contains("about 32").contains("31.938 / 32.000");
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"forty H7", "40 zc6", "40 K9", "40 H14", "501 h6", "20 t6", "25 H7", "min", "32", "32 +x/0"})
+    void limits_of_every_form_that_are_refused_are_refused_in_a_sentence(String text) {
+        String sentence = TypedLimits.parse(text, LengthUnit.MILLIMETRE)
+                .fold(typed -> "", refusal -> words.say(refusal, LengthUnit.MILLIMETRE));
+        assertThat(sentence).endsWith(".").doesNotContain("{");
+    }
+
     @Test
     void every_verdict_has_its_word_and_every_settled_one_says_what_is_next() {
         assertThat(Stream.of(SizeVerdict.values()).map(verdict -> words.say("verdict." + verdict.code() + ".word")))
