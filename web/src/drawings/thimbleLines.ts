@@ -44,7 +44,7 @@ export interface TurnedLine extends Line {
 const HORIZON = (80 * Math.PI) / 180;
 
 /** Lines that lie closer, in the drawing's own units, cannot be told apart. */
-const CLOSEST = 1.6;
+const CLOSEST = 1.9;
 
 /** The parts of a thimble head, and how its figures run. */
 export function headOf(sum: ScaleSum) {

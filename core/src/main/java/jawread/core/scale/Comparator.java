@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -22,6 +23,7 @@ import jawread.core.length.Refusal;
 public record Comparator(String id, LengthUnit unit, Length leastCount, int linesATurn) implements Scale {
     public static final String NEEDLE = "needle";
     public static final String SENSE = "sense";
+    private static final Set<String> NAMES = Set.of(NEEDLE, SENSE);
 
     /** One needle turn. */
     public Length turn() {
@@ -34,6 +36,11 @@ public record Comparator(String id, LengthUnit unit, Length leastCount, int line
     }
 
     @Override
+    public Set<String> partNames() {
+        return NAMES;
+    }
+
+    @Override
     public Outcome<ScaleReading> add(Length base, Parts read) {
         return parts().get(0)
                 .countIn(read, "")
@@ -43,11 +50,6 @@ public record Comparator(String id, LengthUnit unit, Length leastCount, int line
                     steps.add(new ScaleReading.Step(NEEDLE, needle, leastCount, addend));
                     return ScaleReading.sumOf(steps);
                 }));
-    }
-
-    @Override
-    public boolean hasPart(String name) {
-        return name.equals(NEEDLE) || name.equals(SENSE);
     }
 
     private static Outcome<Sense> senseIn(Parts read) {

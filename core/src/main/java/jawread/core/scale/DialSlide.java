@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import jawread.core.length.Length;
@@ -30,6 +31,7 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
         implements LinedScale {
     public static final String BEAM = "beam";
     public static final String DIAL = "dial";
+    private static final Set<String> NAMES = Set.of(BEAM, DIAL);
 
     @Override
     public Length leastCount() {
@@ -45,6 +47,11 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
     @Override
     public LinedScale reaching(int coarseDivisions) {
         return new DialSlide(id, unit, coarse, turn, lines, figureEvery, coarseDivisions);
+    }
+
+    @Override
+    public Set<String> partNames() {
+        return NAMES;
     }
 
     /** As {@link Scale#add}; also {@code beam-needle-disagree}, with the neighbouring lines that would agree as hint. */

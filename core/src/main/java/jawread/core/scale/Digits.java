@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -18,10 +19,16 @@ import jawread.core.length.Refusal;
  */
 public record Digits(String id, LengthUnit unit, Length leastCount, int reach) implements Scale {
     public static final String SHOWN = "shown";
+    private static final Set<String> NAMES = Set.of(SHOWN);
 
     @Override
     public List<ScalePart> parts() {
         return List.of(new ScalePart(SHOWN, unit.whole(), ScalePart.NO_START, ScalePart.NO_END, true));
+    }
+
+    @Override
+    public Set<String> partNames() {
+        return NAMES;
     }
 
     @Override

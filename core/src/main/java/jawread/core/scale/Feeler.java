@@ -5,7 +5,9 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -39,6 +41,11 @@ public record Feeler(String id, LengthUnit unit, List<Length> leaves) implements
 
     private String nameOf(Length leaf) {
         return leaf.in(unit).stripTrailingZeros().toPlainString();
+    }
+
+    @Override
+    public Set<String> partNames() {
+        return leaves.stream().map(this::nameOf).collect(Collectors.toSet());
     }
 
     @Override

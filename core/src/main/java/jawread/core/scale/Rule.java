@@ -3,6 +3,7 @@ package jawread.core.scale;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -16,10 +17,16 @@ import jawread.core.length.Outcome;
  */
 public record Rule(String id, LengthUnit unit, Length leastCount, int figureEvery, int reach) implements Scale {
     public static final String MARK = "mark";
+    private static final Set<String> NAMES = Set.of(MARK);
 
     @Override
     public List<ScalePart> parts() {
         return List.of(ScalePart.whole(MARK, leastCount, ScalePart.NO_END));
+    }
+
+    @Override
+    public Set<String> partNames() {
+        return NAMES;
     }
 
     @Override

@@ -2,6 +2,7 @@ package jawread.core.scale;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -30,8 +31,9 @@ public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feel
      * @param base what the gauge adds on its own: its frame, rods, collars or nibs; of a comparator the size it is set to
      */
     default Outcome<ScaleReading> read(Length base, Parts parts) {
+        Set<String> own = partNames();
         for (String name : parts.counts().keySet()) {
-            if (!hasPart(name)) {
+            if (!own.contains(name)) {
                 return Outcome.refused(Refusal.of("unknown-part").with("hint", name));
             }
         }
@@ -41,15 +43,8 @@ public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feel
     /** The sum of parts that are all this scale's own. */
     Outcome<ScaleReading> add(Length base, Parts parts);
 
-    /** Whether a count of this name says something on this scale. */
-    default boolean hasPart(String name) {
-        for (ScalePart part : parts()) {
-            if (part.name().equals(name)) {
-                return true;
-            }
-        }
-        return false;
-    }
+    /** The names under which a count says something on this scale. */
+    Set<String> partNames();
 
     /**
      * What must show for a wanted size; for a size between two least counts the neighbours below and above. Exact.

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -41,6 +42,11 @@ public record Thimble(
     public static final String START = "start.";
 
     public static final String END = "end.";
+
+    private static final Set<String> PLAIN = Set.of(SLEEVE, THIMBLE);
+    private static final Set<String> WITH_VERNIER = Set.of(SLEEVE, THIMBLE, VERNIER);
+    private static final Set<String> OF_A_STAGE =
+            Set.of(SLEEVE, THIMBLE, START + SLEEVE, START + THIMBLE, END + SLEEVE, END + THIMBLE);
 
     /** How the figures of a head run. */
     public enum Runs {
@@ -95,14 +101,13 @@ public record Thimble(
     }
 
     @Override
-    public Outcome<ScaleReading> add(Length base, Parts read) {
-        return runs == Runs.BOTH && read.isDistance() ? distance(read) : position(base, read, "");
+    public Set<String> partNames() {
+        return runs == Runs.BOTH ? OF_A_STAGE : hasVernier() ? WITH_VERNIER : PLAIN;
     }
 
     @Override
-    public boolean hasPart(String name) {
-        String part = runs == Runs.BOTH ? name.replaceFirst("^(start|end)\\.", "") : name;
-        return LinedScale.super.hasPart(part);
+    public Outcome<ScaleReading> add(Length base, Parts read) {
+        return runs == Runs.BOTH && read.isDistance() ? distance(read) : position(base, read, "");
     }
 
     private Outcome<ScaleReading> position(Length base, Parts read, String under) {

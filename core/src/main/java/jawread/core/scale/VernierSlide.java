@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -24,6 +25,7 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
         implements LinedScale {
     public static final String MAIN = "main";
     public static final String LINE = "line";
+    private static final Set<String> NAMES = Set.of(MAIN, LINE);
 
     /** How many main divisions the slide's edge stands left of the vernier's zero, as a slide is usually made. */
     public static final int EDGE_BEFORE_ZERO = 2;
@@ -41,6 +43,11 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
     @Override
     public LinedScale reaching(int coarseDivisions) {
         return new VernierSlide(id, unit, coarse, lines, figureEvery, coarseDivisions);
+    }
+
+    @Override
+    public Set<String> partNames() {
+        return NAMES;
     }
 
     @Override

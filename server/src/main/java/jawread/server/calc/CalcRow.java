@@ -137,11 +137,11 @@ final class CalcRow {
         }
     }
 
-    /** Empty where it is not said. */
+    /** +1 or -1; empty where it is not said. */
     Optional<Sense> sense(String column) {
         return text(column).isEmpty()
                 ? Optional.empty()
-                : Optional.of(oneOf(column, Arrays.stream(Sense.values()), Sense::code));
+                : Optional.of(Sense.ofSign(number(column)).orElseThrow(() -> bad(column, text(column), "+1, -1")));
     }
 
     /** The items of a list; none for an empty one. */
