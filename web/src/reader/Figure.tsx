@@ -11,7 +11,7 @@ interface FigureProps {
 
 /** The sum line by line, what it comes to, in both units and as the nearest fraction. */
 export function Figure({ reader, lit, onLit }: FigureProps) {
-  const { sum, scale, basePm, at, figure, pm, finest, start, step } = reader;
+  const { sum, scale, basePm, at, figure, pm, finest, start, step, sense } = reader;
   const fraction = reader.lastReading?.fraction;
   return (
     <>
@@ -29,6 +29,9 @@ export function Figure({ reader, lit, onLit }: FigureProps) {
         {fraction && reader.reading
           ? `nearest fraction ${fraction.text}, ${fraction.error}`
           : '\u00a0'}
+        {scale.family === 'comparator' && sense === undefined && (
+          <span className="block">if a larger bore drives it clockwise: look first</span>
+        )}
         {finest < sum.leastCountPm && step !== 0 && (
           <span className="block">the last figure is judged between two lines</span>
         )}

@@ -4,7 +4,7 @@ import { keepReading, placeAt } from '../api/keepReading';
 import { useBench, useGauges, useShop } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
-import type { Reader } from './useReader';
+import { LOOK_FIRST, type Reader } from './useReader';
 
 interface Waiting {
   part: number;
@@ -41,6 +41,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
   const [gauge, setGauge] = useState<Gauge | undefined>();
   const [said, setSaid] = useState('');
   const inHand = gauge ?? gauges[0];
+  const senseless = scale.family === 'comparator' && sense === undefined;
   const person = shop.data?.person?.id;
   const keep = async ({ part, feature, words }: Waiting) => {
     if (inHand === undefined || shop.data === undefined || person === undefined) {
@@ -50,7 +51,10 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       client.GET('/api/parts/{part}/features/{feature}/sheet', {
         params: { path: { part, feature } },
       }),
-    );
+    ).catch((failure: Error) => setSaid(failure.message));
+    if (!sheet) {
+      return;
+    }
     const round = sheet.rounds.at(-1);
     const place = round && placeAt(round);
     if (round === undefined || place === undefined) {
@@ -64,7 +68,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       gauge: inHand.id,
       person,
     };
-    const parts = scale.family === 'comparator' ? { ...counts, sense: sense ?? 1 } : counts;
+    const parts = sense === undefined ? counts : { ...counts, sense };
     const fate = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, parts, pm });
     setSaid(
       fate === 'kept'
@@ -93,6 +97,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
           gaugeless={gauges.length === 0}
           base={`${scale.baseName} ${reader.base}`}
           distance={reader.start !== undefined}
+          senseless={senseless}
         />
         {gauges.length > 1 && (
           <div role="group" aria-label="Read with" className="flex flex-wrap gap-2">
@@ -109,6 +114,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
         )}
         {inHand &&
           person !== undefined &&
+          !senseless &&
           reader.start === undefined &&
           bench.data?.jobs.map((job) => (
             <section key={job.id} aria-label={job.name}>
@@ -144,15 +150,18 @@ interface WhatIsMissingProps {
   gaugeless: boolean;
   base: string;
   distance: boolean;
+  senseless: boolean;
 }
 
-function WhatIsMissing({ nobody, gaugeless, base, distance }: WhatIsMissingProps) {
+function WhatIsMissing({ nobody, gaugeless, base, distance, senseless }: WhatIsMissingProps) {
   const words = distance
     ? 'A distance between two positions is kept where it is measured: read one position again to keep that.'
-    : gaugeless
-      ? `No gauge of the drawer that may measure has this scale with ${base}: set what the gauge adds as it stands on yours.`
-      : nobody
-        ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
-        : '';
+    : senseless
+      ? LOOK_FIRST
+      : gaugeless
+        ? `No gauge of the drawer that may measure has this scale with ${base}: set what the gauge adds as it stands on yours.`
+        : nobody
+          ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
+          : '';
   return words && <p className="border-l-4 border-ink pl-3 font-semibold">{words}</p>;
 }

@@ -2,7 +2,7 @@ import { type FormEvent, type RefObject, useState } from 'react';
 import { ServerAway, type Setting, type Shown } from '../api/client';
 import { scaleSetting } from '../api/queries';
 import type { PartCounts } from '../drawings/scaleSum';
-import type { Reader } from './useReader';
+import { LOOK_FIRST, type Reader } from './useReader';
 
 interface SetItProps {
   reader: Reader;
@@ -18,12 +18,13 @@ export function SetIt({ reader, field, onSet }: SetItProps) {
   const [refusal, setRefusal] = useState('');
   const set = async (event: FormEvent) => {
     event.preventDefault();
+    if (scale.family === 'comparator' && sense === undefined) {
+      setSetting(undefined);
+      setRefusal(LOOK_FIRST);
+      return;
+    }
     try {
-      const query = {
-        base,
-        sense: scale.family === 'comparator' ? String(sense ?? 1) : '',
-        wanted,
-      };
+      const query = { base, sense: sense === undefined ? '' : String(sense), wanted };
       const found = await scaleSetting(scale.id, query);
       setSetting(found);
       setRefusal('');

@@ -32,6 +32,10 @@ const parsed = (text: string): PartCounts =>
       .map(([name = '', count]) => [name, Number(count)]),
   );
 
+/** Said wherever something would rest on a comparator's sense that nobody has looked at. */
+export const LOOK_FIRST =
+  'Say first which way a larger bore drives the needle: push the contact in with a thumb and look.';
+
 /** A comparator reads from the size it was set to; anything else begins at nothing. */
 const usualBase = ({ family, unit }: Scale): string =>
   family === 'comparator' ? (unit === 'in' ? '1' : '25') : '0';

@@ -137,7 +137,26 @@ class ReadAScaleTest extends AtTheBench {
         aBeamLineAndANeedleThatCannotBothBe(page);
         aStageReadsADistance(page);
         leavesAddUp(page);
+        aComparatorsSenseIsLookedAtAndNeverAssumed(page);
         howItIsReadIsOneKeyAway(page);
+    }
+
+    private void aComparatorsSenseIsLookedAtAndNeverAssumed(Page page) {
+        page.navigate(server().address() + "/read/bore-dial-mm-0001?base=120&parts=needle%3D-7");
+        assertThat(seen(page, "if a larger bore drives it clockwise: look first")).isVisible();
+        Locator wanted = named(page, TEXTBOX, "Set it to a size");
+        wanted.fill("120.005");
+        wanted.press("Enter");
+        assertThat(seen(page, "Say first which way a larger bore drives the needle")).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("k");
+        assertThat(page.getByRole(DIALOG)).containsText("Say first which way");
+        page.keyboard().press("Escape");
+        named(page, BUTTON, "− back").click();
+        assertThat(sum(page)).hasText("120.007");
+        wanted.fill("120.005");
+        wanted.press("Enter");
+        assertThat(named(page, SPINBUTTON, "Needle")).hasAttribute("aria-valuenow", "-5");
     }
 
     private void aBeamLineAndANeedleThatCannotBothBe(Page page) {

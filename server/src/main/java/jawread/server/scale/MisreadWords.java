@@ -131,7 +131,8 @@ class MisreadWords {
     /** What is found out by a caliper on a head is found out by a rule on a caliper. */
     private String tellKey(String key, Scale scale) {
         String ofSlide = key + ".tell.slide";
-        return !(scale instanceof Thimble) && words.has(ofSlide) ? ofSlide : key + ".tell";
+        boolean isSlide = scale instanceof LinedScale && !(scale instanceof Thimble);
+        return isSlide && words.has(ofSlide) ? ofSlide : key + ".tell";
     }
 
     private static Map<String, String> printed(Misread slip, TrueReading here) {

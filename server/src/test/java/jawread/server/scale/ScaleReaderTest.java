@@ -72,6 +72,14 @@ class ScaleReaderTest {
                         "the 6 taken for the 7", "the 8 taken for the 7", "the frame left out", "the vernier left out");
     }
 
+    @Test
+    void a_lost_turn_of_a_comparator_is_found_by_its_needle_and_not_by_a_rule() {
+        JsonNode misreads =
+                reading("bore-dial-mm-0001", "120", "needle=-60;sense=-1").path("misreads");
+        assertThat(misreads.get(0).path("slip").asString()).isEqualTo("lost-turn");
+        assertThat(misreads.get(0).path("tell").asString()).contains("count its turns");
+    }
+
     @ParameterizedTest
     @MethodSource("ids")
     void every_scale_is_set_read_and_put_into_words(String id) {
