@@ -432,7 +432,7 @@ export interface components {
             /** Format: int64 */
             seq: number;
             size: components["schemas"]["LengthText"];
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["AddendView"][];
             struck?: components["schemas"]["SaidView"];
             /** Format: date-time */
             takenAt: string;
@@ -553,11 +553,6 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
-        };
-        StepView: {
-            figure: string;
-            label: string;
-            part: string;
         };
         ToCutView: {
             middle?: components["schemas"]["LengthText"];

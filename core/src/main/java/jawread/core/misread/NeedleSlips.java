@@ -27,6 +27,15 @@ final class NeedleSlips implements SlipFamily {
         }
     }
 
+    /** g′: what one graduation was taken for in a slip of {@link Slip#GRADUATION_VALUE}. */
+    static Length graduationTaken(Misread slip, Length graduation) {
+        return Arrays.stream(Graduation.values())
+                .filter(taken -> taken.variant.equals(slip.variant()))
+                .map(taken -> graduation.times(taken.over).dividedBy(taken.under))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No graduation was taken for another in " + slip));
+    }
+
     /** A needle is read to a tenth of a graduation at the finest. */
     private static final long FINEST_OF_A_GRADUATION = 10;
 

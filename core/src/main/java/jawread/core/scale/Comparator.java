@@ -21,6 +21,7 @@ import jawread.core.length.Refusal;
  * @param linesATurn graduations of one needle turn
  */
 public record Comparator(String id, LengthUnit unit, Length leastCount, int linesATurn) implements Scale {
+    static final String FAMILY = "comparator";
     public static final String NEEDLE = "needle";
     public static final String SENSE = "sense";
     private static final Set<String> NAMES = Set.of(NEEDLE, SENSE);
@@ -28,6 +29,11 @@ public record Comparator(String id, LengthUnit unit, Length leastCount, int line
     /** One needle turn. */
     public Length turn() {
         return leastCount.times(linesATurn);
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
     }
 
     @Override

@@ -29,6 +29,7 @@ import jawread.core.length.Refusal;
  */
 public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, int lines, int figureEvery, int reach)
         implements LinedScale {
+    static final String FAMILY = "dial";
     public static final String BEAM = "beam";
     public static final String DIAL = "dial";
     private static final Set<String> NAMES = Set.of(BEAM, DIAL);
@@ -36,6 +37,11 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
     @Override
     public Length leastCount() {
         return turn.dividedBy(lines);
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
     }
 
     @Override
@@ -108,19 +114,12 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
     @Override
     public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
         long linesABeam = coarse.picometres() / leastCount().picometres();
-        return ScaleSetting.beyond(base, Length.LARGEST_SIZE, wanted)
-                .map(Outcome::<ScaleSetting>refused)
-                .orElseGet(() -> ScaleSetting.around(
-                        base,
-                        wanted,
-                        leastCount(),
-                        steps -> Parts.of(Map.of(BEAM, steps / linesABeam)).with(DIAL, steps % lines)));
-    }
-
-    @Override
-    public String figure(int n) {
-        int figuresAnInch = (int) (LengthUnit.INCH.picometres() / figureStep().picometres());
-        return unit.isInch() ? LinedScale.inchFigure(n, figuresAnInch) : String.valueOf(n);
+        return ScaleSetting.within(
+                base,
+                Length.LARGEST_SIZE,
+                wanted,
+                leastCount(),
+                steps -> Parts.of(Map.of(BEAM, steps / linesABeam)).with(DIAL, steps % lines));
     }
 
     @Override

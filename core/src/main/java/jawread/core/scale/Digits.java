@@ -18,8 +18,14 @@ import jawread.core.length.Refusal;
  * @param reach resolutions from zero to the usual end
  */
 public record Digits(String id, LengthUnit unit, Length leastCount, int reach) implements Scale {
+    static final String FAMILY = "digits";
     public static final String SHOWN = "shown";
     private static final Set<String> NAMES = Set.of(SHOWN);
+
+    @Override
+    public String family() {
+        return FAMILY;
+    }
 
     @Override
     public List<ScalePart> parts() {

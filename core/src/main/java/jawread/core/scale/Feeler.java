@@ -19,6 +19,8 @@ import jawread.core.length.Outcome;
  * @param leaves thin to thick, no thickness twice
  */
 public record Feeler(String id, LengthUnit unit, List<Length> leaves) implements Scale {
+    static final String FAMILY = "feeler";
+
     public Feeler {
         leaves = List.copyOf(leaves);
         if (leaves.isEmpty() || !leaves.stream().sorted().distinct().toList().equals(leaves)) {
@@ -30,6 +32,11 @@ public record Feeler(String id, LengthUnit unit, List<Length> leaves) implements
     @Override
     public Length leastCount() {
         return leaves.get(0);
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
     }
 
     @Override

@@ -22,13 +22,14 @@ public sealed interface LinedScale extends Scale permits VernierSlide, DialSlide
     }
 
     /**
-     * What is printed at the n-th figure. An inch head numbers its tenths and begins anew at each inch; an inch slide numbers
-     * its tenths and prints the inch itself at each inch; a metric slide counts centimetres, a metric head millimetres.
+     * What is printed at the n-th figure of a slide: in inches the tenths, and the inch itself at each inch, where they begin
+     * anew; else the centimetres, counted through. A head prints its own way.
      */
-    String figure(int n);
-
-    /** Of a slide in inches. */
-    static String inchFigure(int n, int figuresAnInch) {
+    default String figure(int n) {
+        if (!unit().isInch()) {
+            return String.valueOf(n);
+        }
+        int figuresAnInch = (int) (unit().whole().picometres() / figureStep().picometres());
         return String.valueOf(n % figuresAnInch == 0 ? n / figuresAnInch : n % figuresAnInch);
     }
 }

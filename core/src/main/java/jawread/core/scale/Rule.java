@@ -16,8 +16,14 @@ import jawread.core.length.Outcome;
  * @param reach graduations there are on a usual one
  */
 public record Rule(String id, LengthUnit unit, Length leastCount, int figureEvery, int reach) implements Scale {
+    static final String FAMILY = "rule";
     public static final String MARK = "mark";
     private static final Set<String> NAMES = Set.of(MARK);
+
+    @Override
+    public String family() {
+        return FAMILY;
+    }
 
     @Override
     public List<ScalePart> parts() {
@@ -40,9 +46,8 @@ public record Rule(String id, LengthUnit unit, Length leastCount, int figureEver
 
     @Override
     public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
-        return ScaleSetting.beyond(base, Length.LARGEST_SIZE, wanted)
-                .map(Outcome::<ScaleSetting>refused)
-                .orElseGet(() -> ScaleSetting.around(base, wanted, leastCount, steps -> Parts.of(Map.of(MARK, steps))));
+        return ScaleSetting.within(
+                base, Length.LARGEST_SIZE, wanted, leastCount, steps -> Parts.of(Map.of(MARK, steps)));
     }
 
     /** What is printed at the n-th figure: inches, or centimetres. */

@@ -13,6 +13,9 @@ public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feel
     /** The name used everywhere, {@code mic-mm-0001}. */
     String id();
 
+    /** Its kind, as the table of scales names it: {@code vernier}, {@code dial}, {@code thimble}. */
+    String family();
+
     /** The unit its figures are in. */
     LengthUnit unit();
 

@@ -28,7 +28,15 @@ public record ScaleSetting(Shown shown, Optional<Shown> above) {
         return above.isEmpty();
     }
 
-    /** {@code below-range} or {@code above-range} for a size beyond an end; empty when it lies between, both ends included. */
+    /** As {@link #around}, of a scale with two ends; both belong to it. Refusals: {@code below-range}, {@code above-range}. */
+    static Outcome<ScaleSetting> within(
+            Length low, Length high, Length wanted, Length leastCount, LongFunction<Parts> showing) {
+        return beyond(low, high, wanted)
+                .map(Outcome::<ScaleSetting>refused)
+                .orElseGet(() -> around(low, wanted, leastCount, showing));
+    }
+
+    /** Why a size beyond an end is refused; empty when it lies between, both ends included. */
     static Optional<Refusal> beyond(Length low, Length high, Length wanted) {
         if (wanted.compareTo(low) < 0) {
             return Optional.of(Refusal.of("below-range").with("wanted", wanted).with("end", low));

@@ -43,9 +43,9 @@ public final class Scales {
         int figures = count(row, "figures");
         int reach = count(row, "reach");
         return switch (row.text("family")) {
-            case "vernier" -> new VernierSlide(id, unit, coarse, count(row, "vernier"), figures, reach);
-            case "dial" -> new DialSlide(id, unit, coarse, length(row, "turn"), lines, figures, reach);
-            case "thimble" ->
+            case VernierSlide.FAMILY -> new VernierSlide(id, unit, coarse, count(row, "vernier"), figures, reach);
+            case DialSlide.FAMILY -> new DialSlide(id, unit, coarse, length(row, "turn"), lines, figures, reach);
+            case Thimble.FAMILY ->
                 new Thimble(
                         id,
                         unit,
@@ -55,9 +55,9 @@ public final class Scales {
                         figures,
                         reach,
                         Thimble.Runs.valueOf(row.text("runs").toUpperCase(Locale.ROOT)));
-            case "comparator" -> new Comparator(id, unit, coarse, lines);
-            case "digits" -> new Digits(id, unit, coarse, reach);
-            case "rule" -> new Rule(id, unit, coarse, figures, reach);
+            case Comparator.FAMILY -> new Comparator(id, unit, coarse, lines);
+            case Digits.FAMILY -> new Digits(id, unit, coarse, reach);
+            case Rule.FAMILY -> new Rule(id, unit, coarse, figures, reach);
             default -> throw new IllegalStateException("scales.csv: " + id + " is of no known family");
         };
     }

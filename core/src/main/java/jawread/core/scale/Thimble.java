@@ -34,6 +34,7 @@ public record Thimble(
         int reach,
         Runs runs)
         implements LinedScale {
+    static final String FAMILY = "thimble";
     public static final String SLEEVE = "sleeve";
     public static final String THIMBLE = "thimble";
     public static final String VERNIER = "vernier";
@@ -90,6 +91,11 @@ public record Thimble(
     }
 
     @Override
+    public String family() {
+        return FAMILY;
+    }
+
+    @Override
     public List<ScalePart> parts() {
         var sleeve = ScalePart.whole(SLEEVE, coarse, reach);
         return hasVernier()
@@ -139,9 +145,7 @@ public record Thimble(
 
     @Override
     public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
-        return ScaleSetting.beyond(base, base.plus(coarse.times(reach)), wanted)
-                .map(Outcome::<ScaleSetting>refused)
-                .orElseGet(() -> ScaleSetting.around(base, wanted, leastCount(), this::showing));
+        return ScaleSetting.within(base, base.plus(coarse.times(reach)), wanted, leastCount(), this::showing);
     }
 
     private Parts showing(long leastCounts) {
@@ -155,6 +159,7 @@ public record Thimble(
         return parts;
     }
 
+    /** An inch head numbers its tenths and begins anew at each inch; a metric one counts its millimetres. */
     @Override
     public String figure(int n) {
         return unit.isInch()

@@ -23,6 +23,7 @@ import jawread.core.length.Outcome;
  */
 public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines, int figureEvery, int reach)
         implements LinedScale {
+    static final String FAMILY = "vernier";
     public static final String MAIN = "main";
     public static final String LINE = "line";
     private static final Set<String> NAMES = Set.of(MAIN, LINE);
@@ -33,6 +34,11 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
     @Override
     public Length leastCount() {
         return coarse.dividedBy(lines);
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
     }
 
     @Override
@@ -69,19 +75,12 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
 
     @Override
     public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
-        return ScaleSetting.beyond(base, Length.LARGEST_SIZE, wanted)
-                .map(Outcome::<ScaleSetting>refused)
-                .orElseGet(() -> ScaleSetting.around(
-                        base,
-                        wanted,
-                        leastCount(),
-                        steps -> Parts.of(Map.of(MAIN, steps / lines)).with(LINE, steps % lines)));
-    }
-
-    @Override
-    public String figure(int n) {
-        int figuresAnInch = (int) (LengthUnit.INCH.picometres() / figureStep().picometres());
-        return unit.isInch() ? LinedScale.inchFigure(n, figuresAnInch) : String.valueOf(n);
+        return ScaleSetting.within(
+                base,
+                Length.LARGEST_SIZE,
+                wanted,
+                leastCount(),
+                steps -> Parts.of(Map.of(MAIN, steps / lines)).with(LINE, steps % lines));
     }
 
     @Override

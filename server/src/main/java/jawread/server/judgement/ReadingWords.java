@@ -5,15 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.length.LengthUnit;
-import jawread.core.scale.Scale;
 import jawread.core.scale.ScaleReading;
 import jawread.server.drawer.Gauge;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
-import jawread.server.judgement.SheetView.StepView;
 import jawread.server.measure.History;
 import jawread.server.measure.Reading;
 import jawread.server.measure.ReadingMark;
+import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.scale.ScaleWords;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -43,7 +42,7 @@ class ReadingWords {
                 figures.reading(reading.value(), reading.unit(), reading.resolution()),
                 reading.origin().code(),
                 byScale(reading).map(ScaleReading::estimated).orElse(false),
-                steps(reading),
+                addends(reading),
                 reading.gauge().shopNumber(),
                 reading.person().name(),
                 reading.takenAt(),
@@ -56,11 +55,9 @@ class ReadingWords {
         return new SaidView(mark.reason(), mark.person().name(), mark.madeAt());
     }
 
-    private List<StepView> steps(Reading reading) {
-        Scale scale = reading.gauge().scale();
+    private List<AddendView> addends(Reading reading) {
         return byScale(reading)
-                .map(read ->
-                        read.steps().stream().map(step -> step(step, scale)).toList())
+                .map(sum -> scaleWords.addends(sum, reading.gauge().scale()))
                 .orElseGet(List::of);
     }
 
@@ -71,10 +68,6 @@ class ReadingWords {
                         .scale()
                         .read(reading.gauge().base(), parts)
                         .orThrow());
-    }
-
-    private StepView step(ScaleReading.Step step, Scale scale) {
-        return new StepView(step.part(), scaleWords.label(step, scale), scaleWords.addend(step, scale));
     }
 
     /** Kept all the same: a figure is stored first and looked at after. */

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.LengthText;
 
 /**
@@ -98,16 +99,13 @@ public record SheetView(
             LengthText size,
             String how,
             boolean estimated,
-            List<StepView> steps,
+            List<AddendView> steps,
             String gauge,
             String person,
             Instant takenAt,
             @Nullable SaidView struck,
             List<SaidView> notes,
             @Nullable String remark) {}
-
-    /** One addend of a reading by scale: {@code sleeve, 37 × 0.5} and {@code 18.500}. */
-    public record StepView(String part, String label, String figure) {}
 
     public record SaidView(String reason, String person, Instant at) {}
 

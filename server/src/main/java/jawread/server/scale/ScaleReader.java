@@ -17,7 +17,6 @@ import jawread.core.scale.Scale;
 import jawread.core.scale.ScaleReading;
 import jawread.core.scale.Scales;
 import jawread.core.scale.Sense;
-import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.scale.ScaleReadingView.FractionView;
 import jawread.server.words.Figures;
 import jawread.server.words.Refused;
@@ -62,10 +61,7 @@ class ScaleReader {
         return new ScaleReadingView(
                 figures.reading(reading.value(), scale.unit(), scale.leastCount()),
                 reading.estimated(),
-                reading.steps().stream()
-                        .map(step -> new AddendView(
-                                step.part(), scaleWords.label(step, scale), scaleWords.addend(step, scale)))
-                        .toList(),
+                scaleWords.addends(reading, scale),
                 fraction(reading.value(), scale.unit()),
                 // A distance is of two positions: what either may be misread as is told where it stands alone.
                 parts.isDistance() ? List.of() : misreads.of(new TrueReading(scale, base, parts, reading)),

@@ -41,7 +41,7 @@ public class ScaleViews {
         return new ScaleView(
                 scale.id(),
                 ScaleWords.kindOf(scale),
-                familyOf(scale),
+                scale.family(),
                 scaleWords.name(scale),
                 scale.unit().symbol(),
                 scaleWords.baseName(scale),
@@ -54,20 +54,6 @@ public class ScaleViews {
                 turn(scale),
                 scale instanceof VernierSlide ? VernierSlide.EDGE_BEFORE_ZERO : 0,
                 traps.map(trap -> trap(trap, scale)).toList());
-    }
-
-    private static String familyOf(Scale scale) {
-        return scale instanceof VernierSlide
-                ? "vernier"
-                : scale instanceof DialSlide
-                        ? "dial"
-                        : scale instanceof Thimble
-                                ? "thimble"
-                                : scale instanceof Comparator
-                                        ? "comparator"
-                                        : scale instanceof Digits
-                                                ? "digits"
-                                                : scale instanceof Rule ? "rule" : "feeler";
     }
 
     private static ScalePartView part(ScalePart part, Scale scale) {

@@ -10,6 +10,7 @@ import jawread.core.scale.LinedScale;
 import jawread.core.scale.Scale;
 import jawread.core.scale.ScaleReading;
 import jawread.core.scale.ScaleReading.Step;
+import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -53,8 +54,19 @@ public class ScaleWords {
         return words.has("part." + part) ? words.say("part." + part) : part;
     }
 
+    /** The sum line by line, each to the last place of the scale. */
+    public List<AddendView> addends(ScaleReading reading, Scale scale) {
+        return reading.steps().stream()
+                .map(step -> new AddendView(
+                        step.part(),
+                        label(step, scale),
+                        figures.reading(step.addend(), scale.unit(), scale.leastCount())
+                                .text()))
+                .toList();
+    }
+
     /** One addend of the sum: {@code sleeve, 37 × 0.5}. */
-    public String label(Step step, Scale scale) {
+    private String label(Step step, Scale scale) {
         if (step.part().equals(ScaleReading.BASE)) {
             return baseName(scale);
         }
@@ -67,11 +79,6 @@ public class ScaleWords {
                         "division",
                                 figures.reading(step.division(), unit, step.division())
                                         .text()));
-    }
-
-    /** One addend's figure, to the last place of the scale. */
-    public String addend(Step step, Scale scale) {
-        return figures.reading(step.addend(), scale.unit(), scale.leastCount()).text();
     }
 
     /** The reading and its parts, for an ear: {@code 2.7973 inches: frame 2, sleeve 31, thimble 22, vernier 3.} */

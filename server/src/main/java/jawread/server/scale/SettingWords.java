@@ -6,15 +6,12 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.scale.Comparator;
-import jawread.core.scale.DialSlide;
 import jawread.core.scale.Feeler;
 import jawread.core.scale.LinedScale;
 import jawread.core.scale.Parts;
-import jawread.core.scale.Rule;
 import jawread.core.scale.Scale;
 import jawread.core.scale.ScaleSetting;
 import jawread.core.scale.Thimble;
-import jawread.core.scale.VernierSlide;
 import jawread.server.scale.SettingView.ShownView;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -112,12 +109,8 @@ class SettingWords {
         }
         if (scale instanceof Comparator) {
             int side = parts.count(Comparator.NEEDLE).map(BigDecimal::signum).orElse(0);
-            return "set.needle" + (side == 0 ? ".zero" : side > 0 ? ".plus" : ".minus");
+            return "set.comparator" + (side == 0 ? ".zero" : side > 0 ? ".plus" : ".minus");
         }
-        return scale instanceof VernierSlide
-                ? "set.vernier"
-                : scale instanceof DialSlide
-                        ? "set.dial"
-                        : scale instanceof Rule ? "set.rule" : scale instanceof Feeler ? "set.feeler" : "set.digits";
+        return "set." + scale.family();
     }
 }
