@@ -143,11 +143,13 @@ class ReadAScaleTest extends AtTheBench {
 
     private void aComparatorsSenseIsLookedAtAndNeverAssumed(Page page) {
         page.navigate(server().address() + "/read/bore-dial-mm-0001?base=120&parts=needle%3D-7");
-        assertThat(seen(page, "if a larger bore drives it clockwise: look first")).isVisible();
+        assertThat(seen(page, "if a larger bore drives it clockwise: look first"))
+                .isVisible();
         Locator wanted = named(page, TEXTBOX, "Set it to a size");
         wanted.fill("120.005");
         wanted.press("Enter");
-        assertThat(seen(page, "Say first which way a larger bore drives the needle")).isVisible();
+        assertThat(seen(page, "Say first which way a larger bore drives the needle"))
+                .isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("k");
         assertThat(page.getByRole(DIALOG)).containsText("Say first which way");
