@@ -44,6 +44,9 @@ public record WayOut(Word word, Optional<Cut> cut) {
 
     public static WayOut of(FeatureKind kind, Length size, Limits limits) {
         boolean shrinks = kind.shrinksWithCutting();
+        if (!kind.canBeCut() && (limits.isAbove(size) || limits.isBelow(size))) {
+            return new WayOut(Word.GONE, Optional.empty());
+        }
         if (limits.isAbove(size)) {
             return shrinks
                     ? metalLeft(size, limits, limits.high().orElseThrow())

@@ -3,7 +3,6 @@ package jawread.core.limit;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
 
@@ -19,15 +18,16 @@ final class ByClass implements LimitForm {
     private static final Length HALF = MICROMETRE.half();
 
     @Override
-    public Optional<Outcome<TypedLimits>> read(String text, LengthUnit unit, FeatureKind kind) {
+    public Optional<Outcome<TypedLimits>> read(String text, TitleBlock block, FeatureKind kind) {
         return TEXT.matcher(text).matches()
-                ? Optional.of(Fit.parse(text, unit).then(fit -> ofThisPart(fit, text, kind)))
+                ? Optional.of(Fit.parse(text, block.unit()).then(fit -> ofThisPart(fit, text, kind)))
                 : Optional.empty();
     }
 
     private static Outcome<TypedLimits> ofThisPart(Fit fit, String text, FeatureKind kind) {
         return (kind.isHole() ? fit.hole() : fit.shaft())
-                .map(limits -> Outcome.of(new TypedLimits(limits, false, resolutionOf(limits))))
+                .map(limits -> Outcome.of(TypedLimits.of(limits, fit.nominal(), resolutionOf(limits))
+                        .from(fit)))
                 .orElseGet(() -> Outcome.refused(Refusal.of(kind.isHole() ? "class-of-a-shaft" : "class-of-a-hole")
                         .with("text", text)));
     }

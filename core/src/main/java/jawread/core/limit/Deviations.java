@@ -21,13 +21,13 @@ final class Deviations implements LimitForm {
     private static final Pattern ONE = Pattern.compile("(.+?)\\s+([+\\-\u2212][^/]*)");
 
     @Override
-    public Optional<Outcome<TypedLimits>> read(String text, LengthUnit unit, FeatureKind kind) {
+    public Optional<Outcome<TypedLimits>> read(String text, TitleBlock block, FeatureKind kind) {
         Matcher two = TWO.matcher(text);
         if (two.matches()) {
-            return Optional.of(read(two.group(1), two.group(2), two.group(3), unit));
+            return Optional.of(read(two.group(1), two.group(2), two.group(3), block.unit()));
         }
         Matcher one = ONE.matcher(text);
-        return one.matches() ? Optional.of(read(one.group(1), one.group(2), "0", unit)) : Optional.empty();
+        return one.matches() ? Optional.of(read(one.group(1), one.group(2), "0", block.unit())) : Optional.empty();
     }
 
     private static Outcome<TypedLimits> read(String nominal, String one, String other, LengthUnit unit) {
@@ -42,6 +42,7 @@ final class Deviations implements LimitForm {
         Length low = nominal.length().plus((inOrder ? one : other).length());
         Length high = nominal.length().plus((inOrder ? other : one).length());
         // A deviation of 0 states nothing about how finely the others are meant.
-        return TypedLimits.of(Limits.of(low, high), nominal, other.length().isZero() ? one : other);
+        return TypedLimits.of(Limits.of(low, high), nominal, other.length().isZero() ? one : other)
+                .about(nominal.length());
     }
 }

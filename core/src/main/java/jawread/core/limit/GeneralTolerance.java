@@ -34,6 +34,10 @@ public enum GeneralTolerance {
                         Refusal.of("class-not-supported").with("letter", code).with("grade", "")));
     }
 
+    public String code() {
+        return code;
+    }
+
     /** Exact. Refusals: {@code size-not-in-tables} under 0.5 or over 1000 mm, {@code no-value-at-size}. */
     public Outcome<Length> at(Length nominal) {
         return rowOf(nominal)

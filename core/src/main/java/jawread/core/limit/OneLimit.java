@@ -16,13 +16,13 @@ final class OneLimit implements LimitForm {
     private static final Pattern AFTER = Pattern.compile("(?i)(.+?)\\s*(min\\.?|max\\.?)");
 
     @Override
-    public Optional<Outcome<TypedLimits>> read(String text, LengthUnit unit, FeatureKind kind) {
+    public Optional<Outcome<TypedLimits>> read(String text, TitleBlock block, FeatureKind kind) {
         Matcher before = BEFORE.matcher(text);
         if (before.matches()) {
-            return Optional.of(read(before.group(1), before.group(2), unit));
+            return Optional.of(read(before.group(1), before.group(2), block.unit()));
         }
         Matcher after = AFTER.matcher(text);
-        return after.matches() ? Optional.of(read(after.group(2), after.group(1), unit)) : Optional.empty();
+        return after.matches() ? Optional.of(read(after.group(2), after.group(1), block.unit())) : Optional.empty();
     }
 
     private static Outcome<TypedLimits> read(String word, String size, LengthUnit unit) {

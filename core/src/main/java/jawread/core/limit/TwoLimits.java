@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.TypedLength;
 import jawread.core.length.TypedLength.Kind;
@@ -17,12 +16,12 @@ final class TwoLimits implements LimitForm {
             Pattern.compile("([^/]*[.,][^/]*)/([^/]+)"));
 
     @Override
-    public Optional<Outcome<TypedLimits>> read(String text, LengthUnit unit, FeatureKind kind) {
+    public Optional<Outcome<TypedLimits>> read(String text, TitleBlock block, FeatureKind kind) {
         return TEXTS.stream()
                 .map(form -> form.matcher(text))
                 .filter(Matcher::matches)
                 .findFirst()
-                .map(written -> TypedLength.parse(written.group(1), unit, Kind.SIZE)
+                .map(written -> TypedLength.parse(written.group(1), block.unit(), Kind.SIZE)
                         .then(first -> TypedLength.parse(written.group(2), first.unit(), Kind.SIZE)
                                 .map(second -> between(first, second))));
     }

@@ -4,6 +4,7 @@ import static jawread.core.length.LengthUnit.MILLIMETRE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Map;
 import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.Refusal;
@@ -51,7 +52,9 @@ class TypedLimitsTest {
                 "1.25 in H8           | BORE    | 31.75  | 31.789"
             })
     void deviations_classes_and_fits_are_understood(String text, FeatureKind kind, String low, String high) {
-        Limits limits = TypedLimits.parse(text, MILLIMETRE, kind).orThrow().limits();
+        Limits limits = TypedLimits.parse(text, TitleBlock.in(MILLIMETRE), kind)
+                .orThrow()
+                .limits();
         assertThat(limits).isEqualTo(Limits.of(Length.ofMillimetres(low), Length.ofMillimetres(high)));
     }
 
@@ -72,6 +75,42 @@ class TypedLimitsTest {
                 .isEqualTo(smallest ? Limits.atLeast(twelve) : Limits.atMost(twelve));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "118 m           | 117.7 | 118.3",
+                "118 ISO 2768-f  | 117.85 | 118.15",
+                "118 ISO 2768-mK | 117.7 | 118.3",
+                "Ø 118           | 117.2 | 118.8",
+                "1.25 in         | 31.623 | 31.877",
+                "1.250 in        | 31.623 | 31.877",
+                "1.5 in          | 37.3 | 38.9"
+            })
+    void a_size_without_a_tolerance_takes_that_of_the_title_block(String text, String low, String high) {
+        var fiveThou = Length.ofInches("0.005");
+        var block = new TitleBlock(MILLIMETRE, Optional.of(GeneralTolerance.COARSE), Map.of(2, fiveThou, 3, fiveThou));
+        assertThat(TypedLimits.parse(text, block, FeatureKind.OUTSIDE).orThrow().limits())
+                .isEqualTo(Limits.of(Length.ofMillimetres(low), Length.ofMillimetres(high)));
+    }
+
+    @Test
+    void a_bare_figure_for_a_runout_is_the_largest_allowed() {
+        assertThat(TypedLimits.parse("0.02", TitleBlock.in(MILLIMETRE), FeatureKind.RUNOUT)
+                        .orThrow()
+                        .limits())
+                .isEqualTo(Limits.atMost(Length.ofMillimetres("0.02")));
+    }
+
+    @Test
+    void of_a_fit_the_mating_part_is_known_too() {
+        TypedLimits bush = TypedLimits.parse("44 H8/f7", TitleBlock.in(MILLIMETRE), FeatureKind.BORE)
+                .orThrow();
+        assertThat(bush.fit().flatMap(Fit::shaft))
+                .contains(Limits.of(Length.ofMillimetres("43.950"), Length.ofMillimetres("43.975")));
+        assertThat(bush.nominal()).contains(Length.ofMillimetres("44"));
+    }
+
     @Test
     void limits_the_wrong_way_round_are_turned_and_said() {
         assertThat(TypedLimits.parse("32.000 / 31.938", MILLIMETRE).orThrow().turned())
@@ -84,7 +123,9 @@ class TypedLimitsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "32 | limits-not-understood",
+                "32 | no-tolerance",
+                "2 ± 3 | limit-below-zero",
+                "1200 m | size-not-in-tables",
                 "32 ± x | no-number",
                 "'' | empty",
                 "31.9 / 3.2.0 | group-separator",

@@ -1,0 +1,64 @@
+package jawread.core.walk;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import jawread.core.length.Outcome;
+import jawread.core.length.Refusal;
+
+/**
+ * A direction around a feature, across which a diameter is measured.
+ *
+ * @param name thrust, cross
+ * @param degrees around, from 0 up to but not 360; two-contact gauges see 180 as 0
+ */
+public record Axis(String name, BigDecimal degrees) {
+    public static final Axis THRUST = new Axis("thrust", BigDecimal.ZERO);
+    public static final Axis CROSS = new Axis("cross", BigDecimal.valueOf(90));
+
+    private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
+    private static final Pattern WRITTEN = Pattern.compile("(.*?)\\s*(\\d+(?:[.,]\\d+)?)\\s*(?:\u00b0|deg)?");
+
+    /** An angle that is its own name. */
+    public static Axis at(int degrees) {
+        return new Axis(degrees + "\u00b0", BigDecimal.valueOf(degrees));
+    }
+
+    /**
+     * {@code thrust 0, cross 90}, {@code 0; 45; 90}. Refuses an angle that is none ({@code bad-angle}) and one that is there
+     * already ({@code axis-twice}).
+     */
+    public static Outcome<List<Axis>> parse(String text) {
+        Outcome<List<Axis>> all = Outcome.of(List.of());
+        for (String each : Listed.items(text)) {
+            all = all.then(before -> one(each).then(axis -> axis.beside(before)));
+        }
+        return all;
+    }
+
+    private static Outcome<Axis> one(String text) {
+        Matcher written = WRITTEN.matcher(text);
+        if (!written.matches()) {
+            return Outcome.refused(Refusal.of("bad-angle").with("text", text));
+        }
+        var degrees = new BigDecimal(written.group(2).replace(',', '.'));
+        if (degrees.compareTo(FULL_TURN) >= 0) {
+            return Outcome.refused(Refusal.of("bad-angle").with("text", text));
+        }
+        String name = written.group(1).isEmpty() ? written.group(2) + "\u00b0" : written.group(1);
+        return Outcome.of(new Axis(name, degrees));
+    }
+
+    private Outcome<List<Axis>> beside(List<Axis> before) {
+        if (before.stream()
+                .anyMatch(each ->
+                        each.name().equalsIgnoreCase(name) || each.degrees().compareTo(degrees) == 0)) {
+            return Outcome.refused(Refusal.of("axis-twice").with("name", name));
+        }
+        var all = new ArrayList<>(before);
+        all.add(this);
+        return Outcome.of(all);
+    }
+}
