@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/caution-ticks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/events": {
         parameters: {
             query?: never;
@@ -59,8 +75,120 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_3"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cautions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -77,6 +205,22 @@ export interface paths {
         };
         get?: never;
         put: operations["mark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["materials"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -116,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{part}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["look"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -126,6 +286,118 @@ export interface paths {
         get: operations["people"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["writePlan"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["writeParts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/pasted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/understood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["understand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quick-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quick-sizes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -171,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -228,6 +500,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop": {
         parameters: {
             query?: never;
@@ -236,6 +540,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["shop"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["templates"];
         put?: never;
         post?: never;
         delete?: never;
@@ -253,6 +573,9 @@ export interface components {
             label: string;
             part: string;
         };
+        ArchiveBody: {
+            archived: boolean;
+        };
         BenchFeature: {
             /** Format: int64 */
             id: number;
@@ -266,13 +589,14 @@ export interface components {
             /** Format: int64 */
             id: number;
             limitsSource: string;
+            lives?: string | null;
             /** Format: int32 */
             measured: number;
             name: string;
             next?: components["schemas"]["NextView"];
             /** Format: int32 */
             of: number;
-            parts: components["schemas"]["BenchPart"][];
+            plans: components["schemas"]["BenchPlan"][];
             verdict: components["schemas"]["VerdictView"];
         };
         BenchPart: {
@@ -280,11 +604,29 @@ export interface components {
             /** Format: int64 */
             id: number;
             mark: string;
+            /** Format: int32 */
+            measured: number;
             name: string;
             verdict: components["schemas"]["VerdictView"];
         };
+        BenchPlan: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            parts: components["schemas"]["BenchPart"][];
+        };
         BenchView: {
             jobs: components["schemas"]["BenchJob"][];
+        };
+        CautionView: {
+            code: string;
+            sentence: string;
+            title: string;
+        };
+        ChangedView: {
+            /** Format: int64 */
+            feature?: number | null;
+            sentence: string;
         };
         CutView: {
             asked?: components["schemas"]["LengthText"];
@@ -296,11 +638,11 @@ export interface components {
             /** Format: int64 */
             id: number;
             kind: string;
-            length: components["schemas"]["LengthText"];
+            length?: components["schemas"]["LengthText"];
             limits: components["schemas"]["LimitsView"];
             name: string;
             places: components["schemas"]["SpotView"][];
-            starts: components["schemas"]["LengthText"];
+            starts?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
         };
         FractionView: {
@@ -319,14 +661,46 @@ export interface components {
             shopNumber: string;
             state: string;
         };
+        HeadBody: {
+            about: string;
+            choices: {
+                [key: string]: string;
+            };
+            customerReference: string;
+            decider: string;
+            limitsSource: string;
+            livesHangOnIt: boolean;
+            material: string;
+            name: string;
+            temperature: string;
+            unit: string;
+        };
+        ItemView: {
+            decisive: boolean;
+            found?: string | null;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            note: string;
+            person?: string | null;
+        };
         JobView: {
             about: string;
             demonstration: boolean;
             /** Format: int64 */
             id: number;
             limitsSource: string;
+            lives?: string | null;
             name: string;
             unit: string;
+        };
+        KeptWhere: {
+            /** Format: int64 */
+            feature: number;
+            /** Format: int64 */
+            job: number;
+            /** Format: int64 */
+            part: number;
         };
         LengthText: {
             other: string;
@@ -341,6 +715,33 @@ export interface components {
             middle?: components["schemas"]["LengthText"];
             sentence: string;
         };
+        ListedJobView: {
+            about: string;
+            archived: boolean;
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        LookBody: {
+            /** Format: int64 */
+            feature: number;
+            found: string;
+            note: string;
+            /** Format: int64 */
+            part: number;
+        };
+        LookView: {
+            cautions: components["schemas"]["CautionView"][];
+            items: components["schemas"]["ItemView"][];
+            /** Format: int64 */
+            job: number;
+            jobName: string;
+            lives?: string | null;
+            next?: components["schemas"]["NextView"];
+            /** Format: int64 */
+            part: number;
+            partName: string;
+        };
         MarkBody: {
             /** @enum {string} */
             kind: "STRIKE" | "NOTE";
@@ -350,11 +751,30 @@ export interface components {
             reading: string;
             reason: string;
         };
+        MateView: {
+            sentence: string;
+            typed: components["schemas"]["TypedFeature"];
+        };
+        MaterialView: {
+            name: string;
+            perMillionKelvin: string;
+        };
         MisreadView: {
             size: components["schemas"]["LengthText"];
             slip: string;
             tell: string;
             words: string;
+        };
+        NewChoice: {
+            choice: string;
+        };
+        NewJobBody: {
+            /** Format: int64 */
+            copyOf?: number | null;
+            limitsSource: string;
+            name: string;
+            template: string;
+            unit: string;
         };
         NewPerson: {
             does: string;
@@ -366,18 +786,40 @@ export interface components {
         };
         NextView: {
             /** Format: int64 */
-            feature: number;
+            feature?: number | null;
             /** Format: int64 */
             part: number;
             sentence: string;
         };
         Nothing: unknown;
+        PartBody: {
+            hours: string;
+            /** Format: int64 */
+            id?: number | null;
+            mark: string;
+            name: string;
+        };
         PartView: {
             /** Format: int64 */
             id: number;
             mark: string;
             name: string;
             verdict: components["schemas"]["VerdictView"];
+        };
+        PartsBody: {
+            parts: components["schemas"]["PartBody"][];
+        };
+        PastedBody: {
+            text: string;
+        };
+        PastedRowView: {
+            feature: components["schemas"]["PlannedView"];
+            /** Format: int32 */
+            line: number;
+        };
+        PastedView: {
+            columns: string[];
+            rows: components["schemas"]["PastedRowView"][];
         };
         PersonView: {
             does: string;
@@ -397,6 +839,135 @@ export interface components {
             state: string;
             value?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
+        };
+        PlanChange: {
+            order?: string[] | null;
+            puts: components["schemas"]["Put"][];
+            removes: components["schemas"]["Remove"][];
+        };
+        PlanChangedView: {
+            changed: components["schemas"]["PlannedView"][];
+            fixed: boolean;
+            jobTotal: string;
+            order: string[];
+            /** Format: int32 */
+            revision: number;
+            say: string;
+            total: string;
+            undo: components["schemas"]["PlanChange"];
+        };
+        PlanHeadBody: {
+            name: string;
+            rounds: string;
+            shape: string;
+        };
+        PlanOfPartView: {
+            /** Format: int64 */
+            edition: number;
+            features: components["schemas"]["PlannedView"][];
+            fixed: boolean;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            parts: components["schemas"]["PlannedPartView"][];
+            /** Format: int32 */
+            revision: number;
+            rounds: string;
+            shape: string;
+            total: string;
+        };
+        PlanView: {
+            about: string;
+            archived: boolean;
+            choices: {
+                [key: string]: string;
+            };
+            customerReference: string;
+            decider: string;
+            demonstration: boolean;
+            /** Format: int64 */
+            edition: number;
+            /** Format: int64 */
+            id: number;
+            limitsSource: string;
+            lives?: string | null;
+            livesHangOnIt: boolean;
+            material: string;
+            name: string;
+            plans: components["schemas"]["PlanOfPartView"][];
+            remarks: string[];
+            temperature: string;
+            total: string;
+            unit: string;
+        };
+        PlannedPartView: {
+            /** Format: int64 */
+            id: number;
+            mark: string;
+            name: string;
+            read: boolean;
+            runningHours?: string | null;
+        };
+        PlannedPlaceView: {
+            axis: string;
+            canBeMeasured: boolean;
+            /** Format: double */
+            degrees: number;
+            depth?: components["schemas"]["LengthText"];
+            name: string;
+            remark: string;
+            section: string;
+        };
+        PlannedView: {
+            brief: string;
+            doubts: string[];
+            /** Format: int64 */
+            edition: number;
+            /** Format: uuid */
+            key: string;
+            length?: components["schemas"]["LengthText"];
+            limits?: components["schemas"]["LimitsView"];
+            mate?: components["schemas"]["MateView"];
+            places: components["schemas"]["PlannedPlaceView"][];
+            /** Format: int32 */
+            readings: number;
+            refused: {
+                [key: string]: string;
+            };
+            /** Format: int64 */
+            seconds: number;
+            starts?: components["schemas"]["LengthText"];
+            time: string;
+            typed: components["schemas"]["TypedFeature"];
+            understood: {
+                [key: string]: string;
+            };
+        };
+        Put: {
+            /** Format: int32 */
+            at?: number | null;
+            /** Format: int64 */
+            edition?: number | null;
+            /** Format: uuid */
+            key: string;
+            typed: components["schemas"]["TypedFeature"];
+        };
+        QuickSizeBody: {
+            figure: string;
+            /** Format: int64 */
+            gauge?: number | null;
+            kind: string;
+            limits: string;
+        };
+        QuickSizeView: {
+            doubts: string[];
+            figureRefused: string;
+            limits?: components["schemas"]["LimitsView"];
+            limitsRefused: string;
+            remark: string;
+            say: string;
+            size?: components["schemas"]["LengthText"];
+            verdict?: components["schemas"]["VerdictView"];
         };
         ReadingBody: {
             /** Format: int64 */
@@ -436,6 +1007,12 @@ export interface components {
             struck?: components["schemas"]["SaidView"];
             /** Format: date-time */
             takenAt: string;
+        };
+        Remove: {
+            /** Format: int64 */
+            edition: number;
+            /** Format: uuid */
+            key: string;
         };
         RoundBody: {
             asked?: string | null;
@@ -510,13 +1087,15 @@ export interface components {
             unit: string;
         };
         SettingView: {
-            above?: components["schemas"]["ShownView"];
-            exact: boolean;
-            sentence: string;
-            shown: components["schemas"]["ShownView"];
-            wanted: components["schemas"]["LengthText"];
+            changedBy?: string | null;
+            choice: string;
+            choices: string[];
+            /** Format: int64 */
+            edition: number;
+            name: string;
         };
         SheetView: {
+            changed?: components["schemas"]["ChangedView"];
             feature: components["schemas"]["FeatureView"];
             features: components["schemas"]["FeatureView"][];
             /** Format: int64 */
@@ -525,8 +1104,11 @@ export interface components {
             next?: components["schemas"]["NextView"];
             part: components["schemas"]["PartView"];
             parts: components["schemas"]["PartView"][];
+            /** Format: int64 */
+            plan: number;
             rounds: components["schemas"]["RoundView"][];
             say: string;
+            shape: string;
         };
         ShopView: {
             decimalMark: string;
@@ -535,17 +1117,12 @@ export interface components {
             /** Format: date-time */
             now: string;
             person?: components["schemas"]["PersonView"];
-        };
-        ShownView: {
-            error: components["schemas"]["LengthText"];
-            parts: {
-                [key: string]: number;
-            };
-            say: string;
-            size: components["schemas"]["LengthText"];
+            sounds: string;
+            theme: string;
+            unit: string;
         };
         SpotView: {
-            depth: components["schemas"]["LengthText"];
+            depth?: components["schemas"]["LengthText"];
             /** Format: int64 */
             id: number;
             name: string;
@@ -553,6 +1130,11 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
+        };
+        TickBody: {
+            caution: string;
+            /** Format: int64 */
+            job: number;
         };
         ToCutView: {
             middle?: components["schemas"]["LengthText"];
@@ -565,6 +1147,27 @@ export interface components {
             part: string;
             runs: components["schemas"]["RunView"][];
             sentence: string;
+        };
+        TypedFeature: {
+            axes: string;
+            decisive: boolean;
+            envelope: boolean;
+            face: string;
+            grades: string;
+            keepClear: string;
+            kind: string;
+            layout: string;
+            lies: string;
+            limits: string;
+            name: string;
+            order: string;
+            outOfReach: string;
+            outOfRound: string;
+            round: boolean;
+            sections: string;
+            service: string;
+            steps: string;
+            taper: string;
         };
         VerdictView: {
             cut?: components["schemas"]["ToCutView"];
@@ -630,6 +1233,32 @@ export interface operations {
             };
         };
     };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CautionView"][];
+                };
+            };
+        };
+    };
     events: {
         parameters: {
             query?: {
@@ -654,7 +1283,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -670,6 +1299,200 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GaugeView"][];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListedJobView"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJobBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    cautions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CautionView"][];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    addPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanHeadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
                 };
             };
         };
@@ -696,6 +1519,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    materials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialView"][];
                 };
             };
         };
@@ -743,6 +1586,28 @@ export interface operations {
             };
         };
     };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
     people: {
         parameters: {
             query?: never;
@@ -783,6 +1648,190 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    writePlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanHeadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanChangedView"];
+                };
+            };
+        };
+    };
+    writeParts: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    paste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedView"];
+                };
+            };
+        };
+    };
+    understand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedFeature"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedView"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickSizeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickSizeView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickSizeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWhere"];
                 };
             };
         };
@@ -839,7 +1888,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -934,6 +1983,54 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingView"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingView"];
+                };
+            };
+        };
+    };
     shop: {
         parameters: {
             query?: never;
@@ -950,6 +2047,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    templates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };

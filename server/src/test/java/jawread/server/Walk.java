@@ -19,15 +19,15 @@ public final class Walk {
 
     public Walk(Server server, String part, String feature) {
         this.server = server;
-        JsonNode job = server.get("/api/bench").json().path("jobs").get(0);
-        JsonNode partNode = named(job.path("parts"), part);
+        JsonNode job = named(server.get("/api/bench").json().path("jobs"), "New idler shafts");
+        JsonNode partNode = named(job.path("plans").get(0).path("parts"), part);
         this.part = partNode.path("id").asLong();
         this.feature = named(partNode.path("features"), feature).path("id").asLong();
         this.place =
                 sheet().path("rounds").get(0).path("places").get(0).path("id").asLong();
     }
 
-    private static JsonNode named(JsonNode all, String name) {
+    public static JsonNode named(JsonNode all, String name) {
         for (JsonNode each : all) {
             if (each.path("name").asString().startsWith(name)) {
                 return each;

@@ -1,7 +1,9 @@
 package jawread.core.judge;
 
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import jawread.core.length.Length;
 
 /** How the readings of a place that agree become its value. */
@@ -17,6 +19,11 @@ public enum PlaceAverage {
 
     PlaceAverage(String code) {
         this.code = code;
+    }
+
+    /** The one that is called so; empty for any other word. */
+    public static Optional<PlaceAverage> of(String code) {
+        return Arrays.stream(values()).filter(each -> each.code.equals(code)).findFirst();
     }
 
     public String code() {

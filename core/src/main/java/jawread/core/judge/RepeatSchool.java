@@ -1,5 +1,6 @@
 package jawread.core.judge;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import jawread.core.length.Length;
@@ -49,6 +50,11 @@ public enum RepeatSchool {
 
     RepeatSchool(String code) {
         this.code = code;
+    }
+
+    /** The one that is called so; empty for any other word. */
+    public static Optional<RepeatSchool> of(String code) {
+        return Arrays.stream(values()).filter(each -> each.code.equals(code)).findFirst();
     }
 
     public String code() {

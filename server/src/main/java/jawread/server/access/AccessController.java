@@ -2,16 +2,9 @@ package jawread.server.access;
 
 import static jawread.server.access.Allowed.To.ANYONE;
 
-import jakarta.annotation.Nullable;
-import jakarta.servlet.http.HttpServletRequest;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import jawread.server.words.Shop;
-import org.springframework.core.env.Environment;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
@@ -22,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The shop, its people, and who stands at this screen. */
+/** The people of the shop, and who stands at this screen. */
 @RestController
 @RequestMapping("/api")
 class AccessController {
@@ -30,35 +23,10 @@ class AccessController {
     private static final Duration TICKET_LIFE = Duration.ofDays(365);
 
     private final People people;
-    private final ScreenTickets tickets;
-    private final Shop shop;
-    private final Clock clock;
-    private final boolean demonstration;
 
-    AccessController(People people, ScreenTickets tickets, Shop shop, Clock clock, Environment environment) {
+    AccessController(People people) {
         this.people = people;
-        this.tickets = tickets;
-        this.shop = shop;
-        this.clock = clock;
-        this.demonstration = Arrays.asList(environment.getActiveProfiles()).contains("demo");
     }
-
-    record PersonView(long id, String name, String does) {
-        static PersonView of(Person person) {
-            return new PersonView(person.id(), person.name(), person.does());
-        }
-    }
-
-    /**
-     * @param now the shop's clock, so that a screen whose own is wrong still dates a reading rightly
-     * @param person who stands at this screen; absent until picked
-     */
-    record ShopView(
-            String name,
-            boolean demonstration,
-            Instant now,
-            String decimalMark,
-            @Nullable PersonView person) {}
 
     record NewPerson(String name, String does) {}
 
@@ -66,17 +34,6 @@ class AccessController {
 
     /** Nothing at all: the round trip that benchmarks are measured beside. */
     record Nothing() {}
-
-    @Allowed(ANYONE)
-    @GetMapping("/shop")
-    ShopView shop(HttpServletRequest request) {
-        return new ShopView(
-                shop.shopName(),
-                demonstration,
-                clock.instant(),
-                shop.decimalMark(),
-                tickets.personAt(request).map(PersonView::of).orElse(null));
-    }
 
     @Allowed(ANYONE)
     @GetMapping("/nothing")

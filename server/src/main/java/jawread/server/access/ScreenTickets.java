@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Finds out, from the ticket that a browser carries, who stands at its screen. */
 @Component
-class ScreenTickets {
+public class ScreenTickets {
     static final String COOKIE = "jawread-screen";
     private final People people;
 
@@ -18,13 +18,18 @@ class ScreenTickets {
         this.people = people;
     }
 
-    Optional<Person> personAt(HttpServletRequest request) {
+    public Optional<Person> personAt(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies();
         return (cookies == null ? Stream.<Cookie>empty() : Arrays.stream(cookies))
                 .filter(cookie -> cookie.getName().equals(COOKIE))
                 .findFirst()
                 .flatMap(cookie -> ticket(cookie.getValue()))
                 .flatMap(people::at);
+    }
+
+    /** For an endpoint whose rule is PERSON, where there is one. */
+    public Person whoStandsAt(HttpServletRequest request) {
+        return personAt(request).orElseThrow();
     }
 
     private static Optional<UUID> ticket(String text) {

@@ -19,15 +19,12 @@ final class DemoGauges {
         this.drawer = drawer;
     }
 
-    /** Fills the drawer and hands out M6, with which the shafts are measured. */
-    Gauge fill() {
+    void fill() {
         for (int inch = 0; inch < 4; inch++) {
             add("M" + (inch + 1), "mic-in-0001", 1, inch, inch == 2 ? GaugeState.QUARANTINED : GaugeState.IN_USE);
         }
-        Gauge m6 = null;
         for (int frame = 0; frame < 4; frame++) {
-            Gauge gauge = add("M" + (frame + 5), "mic-mm-0001", 25, frame, GaugeState.IN_USE);
-            m6 = frame == 1 ? gauge : m6;
+            add("M" + (frame + 5), "mic-mm-0001", 25, frame, GaugeState.IN_USE);
         }
         add("M9", "mic-mm-001", 25, 1, GaugeState.IN_USE);
         calipers();
@@ -36,7 +33,6 @@ final class DemoGauges {
         withBase("B1", "Dial bore gauge, set to 3.25 in", "bore-dial-in-0001", "3.25", "3.2", "3.3");
         withBase("B2", "Dial bore gauge, set to 120 mm", "bore-dial-mm-0001", "120", "119.9", "120.1");
         withBase("B3", "Three-contact bore gauge, 20 to 25 mm", "bore3-mm-0005", "20", "20", "25");
-        return m6;
     }
 
     private void calipers() {
@@ -63,13 +59,13 @@ final class DemoGauges {
     }
 
     /** @param frame 0 for the smallest: each frame of a set begins where the one before ends */
-    private Gauge add(String shopNumber, String scaleId, int frameSize, int frame, GaugeState state) {
+    private void add(String shopNumber, String scaleId, int frameSize, int frame, GaugeState state) {
         Scale scale = Scales.of(scaleId).orElseThrow();
         LengthUnit unit = scale.unit();
         Length low = unit.whole().times((long) frameSize * frame);
         String name =
                 "Outside micrometer, %d to %d %s".formatted(frameSize * frame, frameSize * (frame + 1), unit.symbol());
-        return drawer.add(new Gauge(
+        drawer.add(new Gauge(
                 shopNumber, name, scale, low, low, low.plus(unit.whole().times(frameSize)), spread(scale), state));
     }
 

@@ -2,6 +2,7 @@ package jawread.server.job;
 
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -12,26 +13,54 @@ import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
 import jawread.core.limit.TypedLimits;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.Span;
+import jawread.core.plan.TypedFeature;
+import jawread.core.walk.Places;
+import jawread.server.access.Person;
+import jawread.server.job.KeptAsJson.TitleBlockKept;
+import jawread.server.job.KeptAsJson.TypedFeatureKept;
+import org.hibernate.annotations.Immutable;
 
-/** One size of the part: its limits, and the places where it is measured. */
+/**
+ * One edition of a feature of a part: as it was typed, the title block it was typed under, and what of it is asked for
+ * while measuring.
+ */
 @Entity
+@Immutable
 public class Feature {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
 
     @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private PlanRevision planRevision;
+    private Plan plan;
+
+    @Column(name = "feature_key", nullable = false)
+    private UUID key;
 
     @Column(nullable = false)
-    private int position;
+    private Instant madeAt;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private Person madeBy;
+
+    @Column(nullable = false)
+    @Convert(converter = TypedFeatureKept.class)
+    private TypedFeature asTyped;
+
+    @Column(nullable = false)
+    @Convert(converter = TitleBlockKept.class)
+    private TitleBlockInForce titleBlock;
 
     @Column(nullable = false)
     private String name;
@@ -43,20 +72,11 @@ public class Feature {
     @Column(nullable = false)
     private boolean diameter;
 
-    @Column(nullable = false)
-    private String limitsTyped;
-
     private Long lowPm;
     private Long highPm;
-
-    @Column(nullable = false)
-    private long limitsStepPm;
-
-    @Column(nullable = false)
-    private long startsPm;
-
-    @Column(nullable = false)
-    private long lengthPm;
+    private Long limitsStepPm;
+    private Long startsPm;
+    private Long lengthPm;
 
     @OneToMany(mappedBy = "feature", cascade = CascadeType.PERSIST)
     @OrderBy("position")
@@ -64,28 +84,65 @@ public class Feature {
 
     protected Feature() {}
 
-    Feature(PlanRevision planRevision, int position, NewJob.NewFeature feature) {
-        TypedLimits typed = feature.limits();
-        this.planRevision = planRevision;
-        this.position = position;
-        this.name = feature.name();
-        this.kind = feature.kind();
-        this.diameter = feature.diameter();
-        this.limitsTyped = feature.limitsTyped();
-        this.lowPm = typed.limits().low().map(Length::picometres).orElse(null);
-        this.highPm = typed.limits().high().map(Length::picometres).orElse(null);
-        this.limitsStepPm = typed.resolution().picometres();
-        this.startsPm = feature.starts().picometres();
-        this.lengthPm = feature.length().picometres();
-        feature.places().forEach(place -> places.add(new Place(this, places.size() + 1, place)));
+    /** @param planned understood in every field */
+    Feature(Plan plan, UUID key, PlannedFeature planned, Optional<Person> madeBy, Instant madeAt) {
+        if (!planned.isUnderstood()) {
+            throw new IllegalArgumentException("Not understood: " + planned.refusals());
+        }
+        this.plan = plan;
+        this.key = key;
+        this.madeAt = madeAt;
+        this.madeBy = madeBy.orElse(null);
+        this.asTyped = planned.typed();
+        this.titleBlock = TitleBlockInForce.of(planned.block());
+        this.name = planned.typed().name();
+        this.kind = planned.kind();
+        this.diameter = planned.typed().round();
+        Optional<Limits> judgedBy = planned.judgedBy();
+        this.lowPm = judgedBy.flatMap(Limits::low).map(Length::picometres).orElse(null);
+        this.highPm = judgedBy.flatMap(Limits::high).map(Length::picometres).orElse(null);
+        this.limitsStepPm = planned.limits()
+                .map(TypedLimits::resolution)
+                .or(() -> judgedBy.map(of -> planned.block().unit().isInch() ? TENTH_THOU : MICROMETRE))
+                .map(Length::picometres)
+                .orElse(null);
+        this.startsPm =
+                planned.lies().flatMap(Span::starts).map(Length::picometres).orElse(null);
+        this.lengthPm = planned.lies().map(Span::length).map(Length::picometres).orElse(null);
+        planned.places().ifPresent(all -> all.inOrder().forEach(place -> add(place, all)));
+    }
+
+    private static final Length MICROMETRE = Length.ofMicrometres(1);
+    private static final Length TENTH_THOU = Length.ofInches("0.0001");
+
+    private void add(jawread.core.walk.Place place, Places all) {
+        places.add(new Place(this, places.size() + 1, all.nameOf(place), place));
     }
 
     public long id() {
         return id;
     }
 
-    public PlanRevision planRevision() {
-        return planRevision;
+    /** The same through all its editions. */
+    public UUID key() {
+        return key;
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    public Optional<Person> madeBy() {
+        return Optional.ofNullable(madeBy);
+    }
+
+    public TypedFeature asTyped() {
+        return asTyped;
+    }
+
+    /** All that was understood of it, once more from its own words and title block. */
+    public PlannedFeature planned() {
+        return PlannedFeature.of(asTyped, titleBlock.block());
     }
 
     public String name() {
@@ -101,27 +158,34 @@ public class Feature {
         return diameter;
     }
 
+    /** Whether it has limits, and is more than looked at. */
+    public boolean canBeMeasured() {
+        return kind.isMeasured() && (lowPm != null || highPm != null);
+    }
+
+    /** For a feature that can be measured. */
     public Limits limits() {
         return new Limits(
                 Optional.ofNullable(lowPm).map(Length::ofPicometres),
                 Optional.ofNullable(highPm).map(Length::ofPicometres));
     }
 
-    /** One unit of the last decimal that the limits were typed with. */
+    /** One unit of the last decimal that the limits were typed with; for a feature that can be measured. */
     public Length limitsStep() {
         return Length.ofPicometres(limitsStepPm);
     }
 
-    /** Where it begins along the part, from the part's left end. */
-    public Length starts() {
-        return Length.ofPicometres(startsPm);
+    /** Where it begins along the part, from the part's left end; empty while nobody has said. */
+    public Optional<Length> starts() {
+        return Optional.ofNullable(startsPm).map(Length::ofPicometres);
     }
 
-    public Length length() {
-        return Length.ofPicometres(lengthPm);
+    public Optional<Length> length() {
+        return Optional.ofNullable(lengthPm).map(Length::ofPicometres);
     }
 
+    /** Those a gauge gets to, in the order of the walk. */
     public List<Place> places() {
-        return List.copyOf(places);
+        return places.stream().filter(Place::canBeMeasured).toList();
     }
 }

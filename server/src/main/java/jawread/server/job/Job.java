@@ -1,17 +1,28 @@
 package jawread.server.job;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 import jawread.core.judge.PlaceAverage;
 import jawread.core.judge.RepeatSchool;
 import jawread.core.length.LengthUnit;
+import jawread.core.limit.FeatureKind;
+import jawread.core.limit.TitleBlock;
+import jawread.server.settings.Setting;
 
 /** A job, with the unit its limits are written in and the schools in force. */
 @Entity
@@ -29,17 +40,30 @@ public class Job {
     @Column(nullable = false)
     private String limitsSource;
 
+    @Column(nullable = false)
+    private String customerReference;
+
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
     private LengthUnit unit;
 
-    @Enumerated(EnumType.STRING)
     @Column(nullable = false)
-    private RepeatSchool repeatSchool;
+    private String material;
 
-    @Enumerated(EnumType.STRING)
     @Column(nullable = false)
-    private PlaceAverage placeAverage;
+    private String temperatureTyped;
+
+    @Column(nullable = false)
+    private boolean livesHangOnIt;
+
+    @Column(nullable = false)
+    private String decider;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "job_setting", joinColumns = @JoinColumn(name = "job_id"))
+    @MapKeyColumn(name = "name")
+    @Column(name = "choice", nullable = false)
+    private final Map<String, String> settings = new HashMap<>();
 
     @Column(nullable = false)
     private boolean demonstration;
@@ -47,24 +71,47 @@ public class Job {
     @Column(nullable = false)
     private Instant openedAt;
 
+    private Instant archivedAt;
+
     @Version
     private long version;
 
     protected Job() {}
 
-    Job(NewJob plan, Instant openedAt) {
-        this.name = plan.name();
-        this.about = plan.about();
-        this.limitsSource = plan.limitsSource();
-        this.unit = plan.unit();
-        this.repeatSchool = plan.repeatSchool();
-        this.placeAverage = plan.placeAverage();
-        this.demonstration = plan.demonstration();
+    Job(JobHead head, Map<String, String> settings, boolean demonstration, Instant openedAt) {
+        write(head);
+        this.settings.putAll(settings);
+        this.demonstration = demonstration;
         this.openedAt = openedAt;
+    }
+
+    void write(JobHead head) {
+        name = head.name();
+        about = head.about();
+        limitsSource = head.limitsSource();
+        customerReference = head.customerReference();
+        unit = head.unit();
+        material = head.material();
+        temperatureTyped = head.temperature();
+        livesHangOnIt = head.livesHangOnIt();
+        decider = head.decider();
+    }
+
+    void choose(Setting setting, String choice) {
+        settings.put(setting.code(), choice);
+    }
+
+    void archive(Instant at) {
+        archivedAt = at;
     }
 
     public long id() {
         return id;
+    }
+
+    public JobHead head() {
+        return new JobHead(
+                name, about, limitsSource, customerReference, unit, material, temperatureTyped, livesHangOnIt, decider);
     }
 
     public String name() {
@@ -84,16 +131,49 @@ public class Job {
         return unit;
     }
 
-    public RepeatSchool repeatSchool() {
-        return repeatSchool;
+    /** Whether brakes, lifting gear, a pressure vessel or the like is measured: a named person decides, not this program. */
+    public boolean livesHangOnIt() {
+        return livesHangOnIt;
     }
 
-    public PlaceAverage placeAverage() {
-        return placeAverage;
+    public String decider() {
+        return decider;
+    }
+
+    /** What is in force here. */
+    public String choiceOf(Setting setting) {
+        return settings.getOrDefault(setting.code(), setting.startingValue());
+    }
+
+    public RepeatSchool repeatSchool() {
+        return RepeatSchool.of(choiceOf(Setting.REPEATS)).orElseThrow();
+    }
+
+    /** How the repeats at a place of such a feature become its value; the worst is the largest of a hole. */
+    public PlaceAverage placeAverage(FeatureKind kind) {
+        return switch (choiceOf(Setting.PLACE_VALUE)) {
+            case "median" -> PlaceAverage.MEDIAN;
+            case "worst" -> kind.shrinksWithCutting() ? PlaceAverage.WORST_SHAFT : PlaceAverage.WORST_BORE;
+            default -> PlaceAverage.MEAN;
+        };
+    }
+
+    /** What its drawing says of all sizes. */
+    public TitleBlock titleBlock() {
+        return TitleBlocks.of(unit, this::choiceOf);
     }
 
     /** Whether it is made up, and says so on every page. */
     public boolean demonstration() {
         return demonstration;
+    }
+
+    /** When it was put away; empty while it is open. */
+    public Optional<Instant> archivedAt() {
+        return Optional.ofNullable(archivedAt);
+    }
+
+    public long version() {
+        return version;
     }
 }

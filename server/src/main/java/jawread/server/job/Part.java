@@ -7,6 +7,9 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Optional;
 
 /** One of the parts that a plan serves. */
 @Entity
@@ -16,7 +19,7 @@ public class Part {
     private Long id;
 
     @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private PlanRevision planRevision;
+    private Plan plan;
 
     @Column(nullable = false)
     private int position;
@@ -27,21 +30,40 @@ public class Part {
     @Column(nullable = false)
     private String mark;
 
+    @Column(precision = 12, scale = 1)
+    private BigDecimal runningHours;
+
+    private Instant removedAt;
+
     protected Part() {}
 
-    Part(PlanRevision planRevision, int position, NewJob.NewPart part) {
-        this.planRevision = planRevision;
-        this.position = position;
-        this.name = part.name();
-        this.mark = part.mark();
+    Part(Plan plan, int position, PartHead head) {
+        this.plan = plan;
+        write(position, head);
+    }
+
+    void write(int at, PartHead head) {
+        position = at;
+        name = head.name();
+        mark = head.mark();
+        runningHours = head.runningHours().orElse(null);
+    }
+
+    /** Taken off the list; what was read on it stays. */
+    void remove(Instant at) {
+        removedAt = at;
     }
 
     public long id() {
         return id;
     }
 
-    public PlanRevision planRevision() {
-        return planRevision;
+    public Plan plan() {
+        return plan;
+    }
+
+    public Job job() {
+        return plan.job();
     }
 
     public String name() {
@@ -51,5 +73,10 @@ public class Part {
     /** Serial number, or what is stamped or painted on it. */
     public String mark() {
         return mark;
+    }
+
+    /** How long it has run; empty where nobody counts. */
+    public Optional<BigDecimal> runningHours() {
+        return Optional.ofNullable(runningHours);
     }
 }

@@ -8,8 +8,8 @@ import org.springframework.data.repository.Repository;
 interface PartRepository extends Repository<Part, Long> {
     Part save(Part part);
 
-    @EntityGraph(attributePaths = {"planRevision", "planRevision.job"})
+    @EntityGraph(attributePaths = {"plan", "plan.job"})
     Optional<Part> findById(long id);
 
-    List<Part> findAllByPlanRevisionIdOrderByPosition(long planRevisionId);
+    List<Part> findAllByPlanIdAndRemovedAtIsNullOrderByPosition(long planId);
 }

@@ -7,10 +7,14 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
+import java.math.BigDecimal;
+import java.util.Optional;
 import jawread.core.length.Length;
+import org.hibernate.annotations.Immutable;
 
 /** Where on a feature the gauge is put. */
 @Entity
+@Immutable
 public class Place {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -26,15 +30,29 @@ public class Place {
     private String name;
 
     @Column(nullable = false)
-    private long depthPm;
+    private String section;
+
+    @Column(nullable = false)
+    private String axis;
+
+    @Column(nullable = false, precision = 9, scale = 4)
+    private BigDecimal angleDegrees;
+
+    private Long depthPm;
+
+    private String cannotBeMeasured;
 
     protected Place() {}
 
-    Place(Feature feature, int position, NewJob.NewPlace place) {
+    Place(Feature feature, int position, String name, jawread.core.walk.Place place) {
         this.feature = feature;
         this.position = position;
-        this.name = place.name();
-        this.depthPm = place.depth().picometres();
+        this.name = name;
+        this.section = place.section().name();
+        this.axis = place.axis().name();
+        this.angleDegrees = place.axis().degrees();
+        this.depthPm = place.depth().map(Length::picometres).orElse(null);
+        this.cannotBeMeasured = place.cannotBeMeasured().orElse(null);
     }
 
     public long id() {
@@ -45,8 +63,12 @@ public class Place {
         return name;
     }
 
-    /** From the left end of the part. */
-    public Length depth() {
-        return Length.ofPicometres(depthPm);
+    /** From the feature's own face; empty while nobody has said how long the feature is. */
+    public Optional<Length> depth() {
+        return Optional.ofNullable(depthPm).map(Length::ofPicometres);
+    }
+
+    public boolean canBeMeasured() {
+        return cannotBeMeasured == null;
     }
 }

@@ -1,17 +1,21 @@
 package jawread.server.judgement;
 
+import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import jawread.core.length.LengthUnit;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
+import jawread.server.job.LimitsWords;
+import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
+import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
 import jawread.server.judgement.BenchView.BenchFeature;
 import jawread.server.judgement.BenchView.BenchJob;
 import jawread.server.judgement.BenchView.BenchPart;
+import jawread.server.judgement.BenchView.BenchPlan;
 import jawread.server.measure.Histories;
-import jawread.server.words.Figures;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,53 +25,82 @@ public class BenchOverview {
     private final Jobs jobs;
     private final Histories histories;
     private final PartWords words;
-    private final Figures figures;
+    private final LimitsWords limits;
+    private final LivesWords lives;
 
-    BenchOverview(Jobs jobs, Histories histories, PartWords words, Figures figures) {
+    BenchOverview(Jobs jobs, Histories histories, PartWords words, LimitsWords limits, LivesWords lives) {
         this.jobs = jobs;
         this.histories = histories;
         this.words = words;
-        this.figures = figures;
+        this.limits = limits;
+        this.lives = lives;
     }
 
     @Transactional(readOnly = true)
     public BenchView now() {
-        return new BenchView(jobs.all().stream().map(this::job).toList());
+        return new BenchView(jobs.open().stream().map(this::job).toList());
     }
 
     private BenchJob job(Job job) {
-        PlanRevision revision = jobs.planOf(job);
-        var parts = jobs.partsOf(revision);
-        var plan = PlanJudgement.of(revision, parts, histories.of(revision, parts));
-        long measured = plan.all().stream().filter(FeatureJudgement::isMeasured).count();
+        List<PlanJudgement> plans = jobs.plansOf(job).stream().map(this::judged).toList();
+        List<FeatureJudgement> all =
+                plans.stream().flatMap(plan -> plan.all().stream()).toList();
+        long measured = all.stream().filter(FeatureJudgement::isMeasured).count();
         return new BenchJob(
                 job.id(),
                 job.name(),
                 job.about(),
                 job.limitsSource(),
                 job.demonstration(),
+                lives.of(job).orElse(null),
                 (int) measured,
-                plan.all().size(),
-                words.verdict(plan),
-                parts.stream().map(part -> part(part, plan)).toList(),
-                plan.next(Optional.empty()).map(next -> words.next(next, plan)).orElse(null));
+                all.size(),
+                words.verdict(plans),
+                plans.stream().map(this::plan).toList(),
+                next(plans).orElse(null));
+    }
+
+    private PlanJudgement judged(Plan plan) {
+        PlanRevision revision = jobs.newest(plan);
+        List<Part> parts = jobs.partsOf(plan);
+        return PlanJudgement.of(revision, parts, histories.of(plan, parts));
+    }
+
+    /** Of a plan that was begun before one that was not. */
+    private Optional<NextView> next(List<PlanJudgement> plans) {
+        return plans.stream()
+                .filter(PlanJudgement::isBegun)
+                .flatMap(plan -> words.next(Optional.empty(), plan).stream())
+                .findFirst()
+                .or(() -> plans.stream()
+                        .flatMap(plan -> words.next(Optional.empty(), plan).stream())
+                        .findFirst());
+    }
+
+    private BenchPlan plan(PlanJudgement plan) {
+        return new BenchPlan(
+                plan.plan().plan().id(),
+                plan.plan().plan().name(),
+                plan.parts().stream().map(part -> part(part, plan)).toList());
     }
 
     private BenchPart part(Part part, PlanJudgement plan) {
+        List<FeatureJudgement> features = plan.of(part);
         return new BenchPart(
                 part.id(),
                 part.name(),
                 part.mark(),
+                (int) features.stream().filter(FeatureJudgement::isMeasured).count(),
                 words.verdict(part, plan),
-                plan.of(part).stream().map(each -> feature(each, plan)).toList());
+                features.stream().map(each -> feature(each, plan.job().unit())).toList());
     }
 
-    private BenchFeature feature(FeatureJudgement judged, PlanJudgement plan) {
+    private BenchFeature feature(FeatureJudgement judged, LengthUnit unit) {
         Feature feature = judged.feature();
-        String limits = feature.limits().stated().stream()
-                .map(limit -> figures.reading(limit, plan.job().unit(), feature.limitsStep())
-                        .text())
-                .collect(Collectors.joining(" / "));
-        return new BenchFeature(feature.id(), feature.name(), limits, words.verdict(judged));
+        return new BenchFeature(
+                feature.id(),
+                feature.name(),
+                limits.brief(feature.limits(), unit, feature.limitsStep()),
+                words.verdict(judged));
     }
 }

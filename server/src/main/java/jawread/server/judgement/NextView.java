@@ -1,4 +1,10 @@
 package jawread.server.judgement;
 
-/** The very next thing to do: where, and what, in a sentence. */
-public record NextView(long part, long feature, String sentence) {}
+import jakarta.annotation.Nullable;
+
+/**
+ * The very next thing to do: where, and what, in a sentence.
+ *
+ * @param feature to measure; absent where the part is to be looked at first
+ */
+public record NextView(long part, @Nullable Long feature, String sentence) {}

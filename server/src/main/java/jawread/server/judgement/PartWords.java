@@ -2,7 +2,10 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import jawread.core.judge.SizeVerdict;
+import jawread.server.job.Feature;
 import jawread.server.job.Part;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.words.Words;
@@ -28,12 +31,22 @@ class PartWords {
 
     /** Of a part: the worst of its features. */
     VerdictView verdict(Part part, PlanJudgement plan) {
-        return worstOf(plan.of(part));
+        return plan.decidedAgainst(part)
+                .map(item -> new VerdictView(
+                        SizeVerdict.GONE.code(),
+                        "",
+                        words.say("look.not-ok"),
+                        words.say("look.decides", Map.of("item", item.name())),
+                        null))
+                .orElseGet(() -> worstOf(plan.of(part)));
     }
 
     /** Of a job: the worst of what was measured in all its parts. */
-    VerdictView verdict(PlanJudgement plan) {
-        return worstOf(plan.all().stream().filter(FeatureJudgement::isMeasured).toList());
+    VerdictView verdict(List<PlanJudgement> plans) {
+        return worstOf(plans.stream()
+                .flatMap(plan -> plan.all().stream())
+                .filter(FeatureJudgement::isMeasured)
+                .toList());
     }
 
     private VerdictView worstOf(List<FeatureJudgement> features) {
@@ -46,7 +59,20 @@ class PartWords {
                 .orElseGet(() -> verdicts.brief(worst, ""));
     }
 
-    NextView next(FeatureJudgement next, PlanJudgement plan) {
+    /** The very next thing to do, on the part at hand before any other: to look first, then to measure. */
+    Optional<NextView> next(Optional<Part> atHand, PlanJudgement plan) {
+        return plan.next(atHand).map(next -> {
+            List<Feature> unseen = plan.notLookedAt(next.part());
+            return unseen.isEmpty() ? measure(next, plan) : look(next.part(), unseen);
+        });
+    }
+
+    private NextView look(Part part, List<Feature> unseen) {
+        String items = unseen.stream().map(Feature::name).collect(Collectors.joining(", "));
+        return new NextView(part.id(), null, words.say("bench.next.look", Map.of("part", part.name(), "items", items)));
+    }
+
+    private NextView measure(FeatureJudgement next, PlanJudgement plan) {
         String where = next.part().name() + ", " + next.feature().name();
         String sentence = words.say(
                 "bench.next." + next.verdict().code(),

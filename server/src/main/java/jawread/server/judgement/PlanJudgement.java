@@ -1,6 +1,7 @@
 package jawread.server.judgement;
 
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -12,17 +13,19 @@ import jawread.server.job.Job;
 import jawread.server.job.Part;
 import jawread.server.job.PlanRevision;
 import jawread.server.measure.History;
+import jawread.server.measure.Look;
+import jawread.server.measure.Look.Found;
 
 /**
  * All that a plan's parts come to.
  *
- * @param all each feature of each part, in the order of the plan
+ * @param all each size of each part, in the order of the plan
  */
 record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<FeatureJudgement> all) {
     static PlanJudgement of(PlanRevision plan, List<Part> parts, History history) {
         List<FeatureJudgement> all = parts.stream()
-                .flatMap(part -> plan.features().stream()
-                        .map(feature -> FeatureJudgement.of(plan.job(), part, feature, history)))
+                .flatMap(part ->
+                        plan.sizes().stream().map(feature -> FeatureJudgement.of(plan.job(), part, feature, history)))
                 .toList();
         return new PlanJudgement(plan, parts, history, all);
     }
@@ -42,16 +45,40 @@ record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<
                 .orElseThrow();
     }
 
+    boolean isBegun() {
+        return all.stream().anyMatch(FeatureJudgement::isMeasured);
+    }
+
+    /** An item found not ok that decides against the part whatever its sizes. */
+    Optional<Feature> decidedAgainst(Part part) {
+        return plan.lookedAt().stream()
+                .filter(item -> item.asTyped().decisive())
+                .filter(item -> found(part, item).filter(Found.NOT_OK::equals).isPresent())
+                .findFirst();
+    }
+
+    /** What nobody has looked at yet on this part. */
+    List<Feature> notLookedAt(Part part) {
+        return plan.lookedAt().stream()
+                .filter(item -> found(part, item).isEmpty())
+                .toList();
+    }
+
+    private Optional<Found> found(Part part, Feature item) {
+        return history.lookAt(part.id(), item.id()).map(Look::found);
+    }
+
     /**
-     * The very next thing to do: the first open feature, of the part at hand before any other, then of one that was begun
+     * The very next size to measure: the first open feature, of the part at hand before any other, then of one that was begun
      * and may still be in the chuck; there the cut that is waited for before a feature not yet measured. A part with a
-     * feature gone is left aside.
+     * feature gone, or an item that decides against it, is left aside.
      */
     Optional<FeatureJudgement> next(Optional<Part> atHand) {
-        Set<Long> gone = partsWith(each -> each.verdict() == SizeVerdict.GONE);
+        Set<Long> aside = new HashSet<>(partsWith(each -> each.verdict() == SizeVerdict.GONE));
+        parts.stream().filter(part -> decidedAgainst(part).isPresent()).forEach(part -> aside.add(part.id()));
         Set<Long> begun = partsWith(FeatureJudgement::isMeasured);
         return all.stream()
-                .filter(each -> each.isOpen() && !gone.contains(each.part().id()))
+                .filter(each -> each.isOpen() && !aside.contains(each.part().id()))
                 .min(Comparator.<FeatureJudgement, Boolean>comparing(each -> atHand.stream()
                                 .noneMatch(part -> part.id() == each.part().id()))
                         .thenComparing(each -> !begun.contains(each.part().id()))

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
 import jawread.server.drawer.Gauge;
@@ -72,10 +73,14 @@ class ReadingWords {
 
     /** Kept all the same: a figure is stored first and looked at after. */
     private Optional<String> remark(Reading reading) {
-        Gauge gauge = reading.gauge();
+        return remark(reading.gauge(), reading.value(), reading.leastCount());
+    }
+
+    /** What to look at again in a size read with a gauge; empty when nothing is odd. */
+    Optional<String> remark(Gauge gauge, Length size, Length leastCount) {
         LengthUnit unit = gauge.scale().unit();
         var remarks = new ArrayList<String>();
-        if (!gauge.covers(reading.value())) {
+        if (!gauge.covers(size)) {
             remarks.add(words.say(
                     "remark.outside-range",
                     Map.of(
@@ -83,10 +88,10 @@ class ReadingWords {
                             "low", figures.exactly(gauge.rangeLow(), unit),
                             "high", figures.exactly(gauge.rangeHigh(), unit))));
         }
-        if (reading.value().picometres() % reading.leastCount().picometres() != 0) {
+        if (size.picometres() % leastCount.picometres() != 0) {
             remarks.add(words.say(
                     "remark.finer-than-gauge",
-                    Map.of("gauge", gauge.shopNumber(), "step", figures.exactly(reading.leastCount(), unit))));
+                    Map.of("gauge", gauge.shopNumber(), "step", figures.exactly(leastCount, unit))));
         }
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
     }

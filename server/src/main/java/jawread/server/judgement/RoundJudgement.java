@@ -70,7 +70,7 @@ record RoundJudgement(int number, Optional<Length> asked, List<PlaceJudgement> p
         PlaceValue value = job.repeatSchool()
                 .judge(
                         false,
-                        job.placeAverage(),
+                        job.placeAverage(feature.kind()),
                         spread,
                         resolution,
                         standing.stream().map(Reading::value).toList());

@@ -10,6 +10,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
+import jawread.server.job.RoundNames;
 import jawread.server.judgement.RoundJudgement.PlaceJudgement;
 import jawread.server.judgement.SheetView.CutView;
 import jawread.server.judgement.SheetView.PlaceView;
@@ -41,11 +42,17 @@ class RoundWords {
                 .map(place -> place(place, feature.feature(), job, history))
                 .toList();
         return new RoundView(
-                round.number(), name(round.number()), cut(round, feature, job), places, verdict(round, feature, job));
+                round.number(),
+                name(round.number(), feature.part().plan().roundNames()),
+                cut(round, feature, job),
+                places,
+                verdict(round, feature, job));
     }
 
-    String name(int round) {
-        return round == 0 ? words.say("round.as-found") : words.say("round.after-cut", Map.of("number", round));
+    String name(int round, RoundNames names) {
+        return round == 0
+                ? words.say("round.as-found")
+                : words.say("round." + names.code() + (round == 1 ? ".first" : ""), Map.of("number", round));
     }
 
     VerdictView verdict(RoundJudgement round, FeatureJudgement feature, Job job) {
@@ -53,7 +60,7 @@ class RoundWords {
         return verdicts.of(
                 round.verdict(),
                 deciding.flatMap(place -> place.value().value()),
-                feature.feature(),
+                JudgedBy.of(feature.feature()),
                 job.unit(),
                 deciding.flatMap(PlaceJudgement::resolution)
                         .orElse(feature.feature().limitsStep()));
@@ -95,7 +102,7 @@ class RoundWords {
                                 size, job.unit(), step, feature.limits().stated()))
                         .orElse(null),
                 repeats(place, job, step),
-                verdicts.of(place.verdict(), value, feature, job.unit(), step),
+                verdicts.of(place.verdict(), value, JudgedBy.of(feature), job.unit(), step),
                 next(place, job, step));
     }
 

@@ -4,13 +4,17 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import jawread.server.job.LimitsView;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.LengthText;
 
 /**
  * The sheet of one feature of one part: all that the one who measures looks at, figures and sentences ready for showing.
  *
- * @param parts the parts of the job, for going to another
+ * @param plan that the part is measured by
+ * @param shape what its section is drawn as
+ * @param changed present where the plan says something else of this feature by now
+ * @param parts the parts of the plan, for going to another
  * @param features the features of the plan, for the drawn section and for going to another
  * @param rounds from "as found" on; the last is the one in force
  * @param gauge the one to measure with: the one read with last here, else the first of the drawer that covers the limits
@@ -19,6 +23,9 @@ import jawread.server.words.LengthText;
  */
 public record SheetView(
         JobView job,
+        long plan,
+        String shape,
+        @Nullable ChangedView changed,
         PartView part,
         List<PartView> parts,
         List<FeatureView> features,
@@ -27,13 +34,20 @@ public record SheetView(
         @Nullable Long gauge,
         @Nullable NextView next,
         String say) {
+    /** @param lives present on a job that lives hang on: who decides, and that this program does not */
     public record JobView(
-            long id, String name, String about, String limitsSource, String unit, boolean demonstration) {}
+            long id,
+            String name,
+            String about,
+            String limitsSource,
+            String unit,
+            boolean demonstration,
+            @Nullable String lives) {}
 
     public record PartView(long id, String name, String mark, VerdictView verdict) {}
 
     /**
-     * @param starts from the left end of the part
+     * @param starts from the left end of the part; absent while nobody has said
      * @param places where the gauge is put, for the drawn section
      */
     public record FeatureView(
@@ -42,19 +56,15 @@ public record SheetView(
             String kind,
             boolean diameter,
             LimitsView limits,
-            LengthText starts,
-            LengthText length,
+            @Nullable LengthText starts,
+            @Nullable LengthText length,
             List<SpotView> places,
             VerdictView verdict) {}
 
-    public record SpotView(long id, String name, LengthText depth) {}
+    public record SpotView(long id, String name, @Nullable LengthText depth) {}
 
-    /** @param sentence both limits in both units */
-    public record LimitsView(
-            @Nullable LengthText low,
-            @Nullable LengthText high,
-            @Nullable LengthText middle,
-            String sentence) {}
+    /** @param feature its edition of now; absent where the plan no longer has it */
+    public record ChangedView(@Nullable Long feature, String sentence) {}
 
     /**
      * @param name as found, after cut 1 …

@@ -11,17 +11,19 @@ import jawread.server.drawer.Gauge;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
+import jawread.server.job.LimitsWords;
+import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
+import jawread.server.job.PlanRevision;
+import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
-import jawread.server.judgement.SheetView.LimitsView;
 import jawread.server.judgement.SheetView.PartView;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.judgement.SheetView.SpotView;
 import jawread.server.measure.Histories;
 import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
-import jawread.server.words.LengthText;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +37,8 @@ public class Sheets {
     private final RoundWords rounds;
     private final PartWords partWords;
     private final SpokenWords spoken;
+    private final LimitsWords limits;
+    private final LivesWords lives;
     private final Figures figures;
     private final Words words;
 
@@ -45,6 +49,8 @@ public class Sheets {
             RoundWords rounds,
             PartWords partWords,
             SpokenWords spoken,
+            LimitsWords limits,
+            LivesWords lives,
             Figures figures,
             Words words) {
         this.jobs = jobs;
@@ -53,6 +59,8 @@ public class Sheets {
         this.rounds = rounds;
         this.partWords = partWords;
         this.spoken = spoken;
+        this.limits = limits;
+        this.lives = lives;
         this.figures = figures;
         this.words = words;
     }
@@ -62,8 +70,10 @@ public class Sheets {
     public SheetView of(long partId, long featureId) {
         Part part = jobs.part(partId);
         Feature feature = jobs.featureOf(part, featureId);
-        List<Part> parts = jobs.partsOf(part.planRevision());
-        var plan = PlanJudgement.of(part.planRevision(), parts, histories.of(part.planRevision(), parts));
+        List<Part> parts = jobs.partsOf(part.plan());
+        // The plan may have gone on without this edition of the feature: what was read stays with its own.
+        PlanRevision revision = jobs.revisionWith(feature);
+        var plan = PlanJudgement.of(revision, parts, histories.of(part.plan(), parts));
         FeatureJudgement judged = plan.of(part, feature);
         Job job = plan.job();
         List<RoundView> roundViews = judged.rounds().stream()
@@ -78,7 +88,11 @@ public class Sheets {
                         job.about(),
                         job.limitsSource(),
                         job.unit().symbol(),
-                        job.demonstration()),
+                        job.demonstration(),
+                        lives.of(job).orElse(null)),
+                part.plan().id(),
+                part.plan().shape().code(),
+                changed(part, feature, revision).orElse(null),
                 part(part, plan),
                 parts.stream().map(each -> part(each, plan)).toList(),
                 features,
@@ -88,9 +102,7 @@ public class Sheets {
                         .orElseThrow(),
                 roundViews,
                 gauge(judged, job.unit()).map(Gauge::id).orElse(null),
-                plan.next(Optional.of(part))
-                        .map(next -> partWords.next(next, plan))
-                        .orElse(null),
+                partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }
 
@@ -117,27 +129,35 @@ public class Sheets {
                 feature.name(),
                 feature.kind().code(),
                 feature.diameter(),
-                limits(feature, unit),
-                figures.reading(feature.starts(), unit, step),
-                figures.reading(feature.length(), unit, step),
+                limits.of(feature.limits(), unit, step),
+                feature.starts().map(at -> figures.reading(at, unit, step)).orElse(null),
+                feature.length()
+                        .map(along -> figures.reading(along, unit, step))
+                        .orElse(null),
                 feature.places().stream()
-                        .map(place ->
-                                new SpotView(place.id(), place.name(), figures.reading(place.depth(), unit, step)))
+                        .map(place -> new SpotView(
+                                place.id(),
+                                place.name(),
+                                place.depth()
+                                        .map(depth -> figures.reading(depth, unit, step))
+                                        .orElse(null)))
                         .toList(),
                 partWords.verdict(judged));
     }
 
-    private LimitsView limits(Feature feature, LengthUnit unit) {
-        Length step = feature.limitsStep();
-        Optional<LengthText> low = feature.limits().low().map(limit -> figures.reading(limit, unit, step));
-        Optional<LengthText> high = feature.limits().high().map(limit -> figures.reading(limit, unit, step));
-        Optional<LengthText> middle = feature.limits().middle().map(size -> figures.reading(size, unit, step));
-        String key = "limits." + (low.isPresent() ? high.isPresent() ? "both" : "at-least" : "at-most");
-        String sentence = words.say(
-                key,
-                Map.of(
-                        "low", low.map(LengthText::inBoth).orElse(""),
-                        "high", high.map(LengthText::inBoth).orElse("")));
-        return new LimitsView(low.orElse(null), high.orElse(null), middle.orElse(null), sentence);
+    /** A word about a plan that says something else of this feature by now, with where it stands. */
+    private Optional<ChangedView> changed(Part part, Feature feature, PlanRevision revision) {
+        PlanRevision newest = jobs.newest(part.plan());
+        if (newest.id() == revision.id()) {
+            return Optional.empty();
+        }
+        Optional<Feature> now = newest.sizes().stream()
+                .filter(each -> each.key().equals(feature.key()))
+                .findFirst();
+        return Optional.of(new ChangedView(
+                now.map(Feature::id).orElse(null),
+                words.say(
+                        now.isPresent() ? "plan.feature-changed" : "plan.feature-gone",
+                        Map.of("was", revision.number(), "is", newest.number()))));
     }
 }

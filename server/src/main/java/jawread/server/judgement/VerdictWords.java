@@ -8,7 +8,6 @@ import jawread.core.judge.WayOut;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
-import jawread.server.job.Feature;
 import jawread.server.judgement.SheetView.ToCutView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.words.Figures;
@@ -33,16 +32,15 @@ class VerdictWords {
     }
 
     /** A verdict that rests on this size. */
-    VerdictView of(SizeVerdict verdict, Optional<Length> size, Feature feature, LengthUnit unit, Length step) {
+    VerdictView of(SizeVerdict verdict, Optional<Length> size, JudgedBy by, LengthUnit unit, Length step) {
         if (size.isEmpty()) {
             return new VerdictView(
                     verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null);
         }
-        String side = sideOf(feature.limits(), size);
+        String side = sideOf(by.limits(), size);
         Optional<ToCutView> cut =
-                WayOut.of(feature.kind(), size.get(), feature.limits()).cut().map(of -> toCut(of, feature, unit, step));
-        String sentence =
-                cut.map(this::cutSentence).orElseGet(() -> sentence(verdict, size.get(), feature, unit, step));
+                WayOut.of(by.kind(), size.get(), by.limits()).cut().map(of -> toCut(of, by, unit, step));
+        String sentence = cut.map(this::cutSentence).orElseGet(() -> sentence(verdict, size.get(), by, unit, step));
         return new VerdictView(verdict.code(), side, word(verdict), sentence, cut.orElse(null));
     }
 
@@ -56,8 +54,8 @@ class VerdictWords {
         return words.say("verdict." + verdict.code() + ".word");
     }
 
-    private ToCutView toCut(WayOut.Cut cut, Feature feature, LengthUnit unit, Length step) {
-        Optional<WayOut.Cut> side = feature.diameter() ? Optional.of(cut.perSide()) : Optional.empty();
+    private ToCutView toCut(WayOut.Cut cut, JudgedBy by, LengthUnit unit, Length step) {
+        Optional<WayOut.Cut> side = by.diameter() ? Optional.of(cut.perSide()) : Optional.empty();
         return new ToCutView(
                 show(cut.toNear(), unit, step),
                 cut.toMiddle().map(middle -> show(middle, unit, step)).orElse(null),
@@ -80,13 +78,14 @@ class VerdictWords {
                         "near", cut.near().withUnit()));
     }
 
-    private String sentence(SizeVerdict verdict, Length size, Feature feature, LengthUnit unit, Length step) {
-        List<Length> distances = feature.limits().stated().stream()
+    private String sentence(SizeVerdict verdict, Length size, JudgedBy by, LengthUnit unit, Length step) {
+        boolean uncut = verdict == SizeVerdict.GONE && !by.kind().canBeCut();
+        List<Length> distances = by.limits().stated().stream()
                 .map(limit -> size.minus(limit).abs())
                 .sorted()
                 .toList();
         return words.say(
-                "verdict." + verdict.code() + ".sentence",
+                uncut ? "verdict.past.sentence" : "verdict." + verdict.code() + ".sentence",
                 Map.of("by", show(distances.get(0), unit, step).inBoth()));
     }
 

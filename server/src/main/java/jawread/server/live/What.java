@@ -7,7 +7,8 @@ public enum What {
     READING,
     MARK,
     ROUND,
-    PLAN;
+    PLAN,
+    LOOK;
 
     public String code() {
         return name().toLowerCase(Locale.ROOT);

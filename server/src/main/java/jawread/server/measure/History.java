@@ -11,9 +11,13 @@ import java.util.stream.Collectors;
  *
  * @param rounds by number; "as found" is there once something was read in it
  * @param marks of a reading, in the order they were made
+ * @param looks at what is looked at rather than measured, in the order they were made
  */
 public record History(
-        List<MeasuringRound> rounds, Map<Spot, List<Reading>> readings, Map<UUID, List<ReadingMark>> marks) {
+        List<MeasuringRound> rounds,
+        Map<Spot, List<Reading>> readings,
+        Map<UUID, List<ReadingMark>> marks,
+        List<Look> looks) {
     /** A place in a round. */
     record Spot(UUID round, long place) {
         static Spot of(Reading reading) {
@@ -21,12 +25,20 @@ public record History(
         }
     }
 
-    static History of(List<MeasuringRound> rounds, List<Reading> readings, List<ReadingMark> marks) {
+    static History of(List<MeasuringRound> rounds, List<Reading> readings, List<ReadingMark> marks, List<Look> looks) {
         return new History(
                 rounds,
                 readings.stream().collect(Collectors.groupingBy(Spot::of)),
                 marks.stream()
-                        .collect(Collectors.groupingBy(mark -> mark.reading().getId())));
+                        .collect(Collectors.groupingBy(mark -> mark.reading().getId())),
+                looks);
+    }
+
+    /** What was found at the last look; empty while nobody has looked. */
+    public Optional<Look> lookAt(long part, long feature) {
+        return looks.stream()
+                .filter(look -> look.partId() == part && look.featureId() == feature)
+                .reduce((before, last) -> last);
     }
 
     public List<ReadingMark> marksOf(Reading reading) {

@@ -66,7 +66,7 @@ public class Marks {
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
             throw Refused.field("reason", Refusal.of("no-reason"), words.say("problem.no-reason"));
         }
-        journal.write(reading.round().part().planRevision().job().id(), What.MARK);
+        journal.write(reading.round().part().job().id(), What.MARK);
         if (mark.kind() == ReadingMark.Kind.STRIKE
                 && marks.existsByReadingIdAndKind(mark.reading(), ReadingMark.Kind.STRIKE)) {
             throw Refused.of(HttpStatus.CONFLICT, "struck-already", words.say("problem.struck-already"));

@@ -93,6 +93,7 @@ public class Reading extends Kept {
     Reading(
             KeepReading asked,
             Read read,
+            PlanRevision planRevision,
             MeasuringRound round,
             Place place,
             Gauge gauge,
@@ -100,7 +101,7 @@ public class Reading extends Kept {
             long seq,
             Instant now) {
         this.id = asked.id();
-        this.planRevision = round.part().planRevision();
+        this.planRevision = planRevision;
         this.job = planRevision.job();
         this.seq = seq;
         this.partId = round.part().id();

@@ -2,6 +2,7 @@ package jawread.server.measure;
 
 import java.time.Clock;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -16,6 +17,7 @@ import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.Place;
+import jawread.server.job.PlanRevision;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.measure.Reading.Read;
@@ -84,10 +86,26 @@ public class Readings {
         refuseMadeUp(asked, part);
         Read read = read(asked, gauge);
         Person person = people.byId(asked.person());
-        long seq = journal.write(part.planRevision().job().id(), What.READING);
+        long seq = journal.write(part.job().id(), What.READING);
+        // From here on nobody else writes: the revision is the one in force, and stays as it is read against.
+        PlanRevision revision = jobs.revisionWith(feature);
+        revision.fix(clock.instant());
         MeasuringRound round = rounds.forReading(asked, part, feature, person);
-        readings.save(new Reading(asked, read, round, place, gauge, person, seq, clock.instant()));
+        readings.save(new Reading(asked, read, revision, round, place, gauge, person, seq, clock.instant()));
         return Kept.NOW;
+    }
+
+    /** Where a reading was taken. */
+    public record Where(long job, long part, long feature) {}
+
+    /** Empty when there is no reading by this id. */
+    @Transactional(readOnly = true)
+    public Optional<Where> whereIs(UUID id) {
+        return readings.findById(id)
+                .map(reading -> new Where(
+                        reading.round().part().job().id(),
+                        reading.partId(),
+                        reading.round().feature().id()));
     }
 
     private void refuseUnlessFit(Gauge gauge) {
@@ -101,7 +119,7 @@ public class Readings {
     }
 
     private void refuseMadeUp(KeepReading asked, Part part) {
-        if (asked.origin() == Origin.DEMONSTRATION && !part.planRevision().job().demonstration()) {
+        if (asked.origin() == Origin.DEMONSTRATION && !part.job().demonstration()) {
             throw Refused.field("origin", Refusal.of("made-up"), words.say("problem.made-up"));
         }
     }

@@ -12,5 +12,7 @@ interface RoundRepository extends Repository<MeasuringRound, UUID> {
 
     Optional<MeasuringRound> findByPartIdAndFeatureIdAndNumber(long partId, long featureId, int number);
 
+    boolean existsByPartId(long partId);
+
     List<MeasuringRound> findAllByPartIdInOrderByNumber(List<Long> partIds);
 }

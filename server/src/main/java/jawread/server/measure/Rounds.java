@@ -57,13 +57,19 @@ public class Rounds {
         }
         Part part = jobs.part(cut.part());
         Feature feature = jobs.featureOf(part, cut.feature());
-        LengthUnit unit = part.planRevision().job().unit();
+        LengthUnit unit = part.job().unit();
         Optional<TypedLength> asked = cut.asked().map(text -> asked(text, unit));
-        journal.write(part.planRevision().job().id(), What.ROUND);
+        journal.write(part.job().id(), What.ROUND);
         refuseUnless(cut.number() > 0 && cut.number() == nextNumber(part, feature), "round-not-next");
         Person person = people.byId(cut.person());
         rounds.save(
                 new MeasuringRound(cut.id(), part, feature, cut.number(), cut.asked(), asked, person, clock.instant()));
+    }
+
+    /** Whether anything was read on a part. */
+    @Transactional(readOnly = true)
+    public boolean anyOn(Part part) {
+        return rounds.existsByPartId(part.id());
     }
 
     /** The round that a reading belongs to; the first reading of all opens "as found". */

@@ -33,6 +33,11 @@ public class Refused extends RuntimeException {
         return new Refused(Refusal.of(code), status, "", sentence);
     }
 
+    /** A conflict about one thing, named as the request names it. */
+    public static Refused at(HttpStatus status, String code, String field, String sentence) {
+        return new Refused(Refusal.of(code), status, field, sentence);
+    }
+
     public Refusal refusal() {
         return refusal;
     }

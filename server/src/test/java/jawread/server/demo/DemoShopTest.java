@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Server;
+import jawread.server.Walk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -29,13 +30,29 @@ class DemoShopTest {
 
     @Test
     void the_first_shaft_is_in_and_the_fourth_is_gone() {
-        JsonNode job = server.get("/api/bench").json().path("jobs").get(0);
+        JsonNode job = Walk.named(server.get("/api/bench").json().path("jobs"), "New idler shafts");
         assertThat(job.path("demonstration").asBoolean()).isTrue();
-        assertThat(job.path("parts").get(0).path("verdict").path("mark").asString())
-                .isEqualTo("in");
-        JsonNode fourth = job.path("parts").get(3).path("verdict");
+        JsonNode parts = job.path("plans").get(0).path("parts");
+        assertThat(parts.get(0).path("verdict").path("mark").asString()).isEqualTo("in");
+        JsonNode fourth = parts.get(3).path("verdict");
         assertThat(fourth.path("mark").asString()).isEqualTo("gone");
         assertThat(fourth.path("side").asString()).isEqualTo("low");
+    }
+
+    @Test
+    void five_jobs_are_planned_and_half_the_seats_are_done() {
+        JsonNode jobs = server.get("/api/bench").json().path("jobs");
+        assertThat(jobs.findValuesAsString("name"))
+                .contains(
+                        "Three-throw pump",
+                        "Sluice spindle",
+                        "New idler shafts",
+                        "Stop-log hoist, drum shaft",
+                        "Filter valve seats");
+        JsonNode seats = Walk.named(jobs, "Filter valve seats");
+        assertThat(seats.path("measured").asInt()).isEqualTo(24);
+        assertThat(seats.path("of").asInt()).isEqualTo(48);
+        assertThat(Walk.named(jobs, "Stop-log hoist").path("lives").asString()).contains("Tilde decides");
     }
 
     @Test

@@ -42,7 +42,7 @@ class MarksTest {
         when(repository.existsByReadingIdAndKind(id, ReadingMark.Kind.STRIKE)).thenReturn(true);
         marks.make(new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.NOTE, "burr beside it", 1));
         verify(repository).save(any());
-        verify(journal).write(reading.round().part().planRevision().job().id(), What.MARK);
+        verify(journal).write(reading.round().part().job().id(), What.MARK);
     }
 
     @Test

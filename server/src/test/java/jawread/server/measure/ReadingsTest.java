@@ -43,7 +43,7 @@ class ReadingsTest {
     @BeforeEach
     void a_job_of_the_shops_own() {
         when(jobs.part(anyLong())).thenReturn(part);
-        when(part.planRevision().job().demonstration()).thenReturn(false);
+        when(part.job().demonstration()).thenReturn(false);
         when(drawer.byId(anyLong())).thenReturn(gauge);
         when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());
         when(gauge.state()).thenReturn(GaugeState.IN_USE);

@@ -1,0 +1,243 @@
+package jawread.core.plan;
+
+import jawread.core.limit.FeatureKind;
+import jawread.core.walk.Layout;
+import jawread.core.walk.WalkOrder;
+
+/**
+ * A feature in the words of whoever planned it. Every text may be empty; what is empty is not demanded.
+ *
+ * @param name as it is called in the shop
+ * @param kind the code of a {@link FeatureKind}
+ * @param round whether its size is a diameter
+ * @param limits of a new part, in any form
+ * @param service how far it may wear
+ * @param outOfRound largest difference of diameters, or {@code round} and a radial zone
+ * @param taper largest difference along one axis
+ * @param steps oversizes or undersizes it may be reworked to
+ * @param grades the size grades such parts are sorted into
+ * @param envelope whether the drawing demands perfect form at maximum material
+ * @param decisive of a looked-at item: whether "not ok" alone decides against the part
+ * @param lies where it lies along the part from its left end, {@code 26-144}; or its length alone
+ * @param face the face its depths are taken from
+ * @param layout the code of a {@link Layout}
+ * @param sections their names and depths, where they differ from the layout's
+ * @param axes their names and angles, where they differ from the layout's
+ * @param keepClear bands that no contact may stand in
+ * @param outOfReach places that cannot be measured, with the reason
+ * @param order the code of a {@link WalkOrder}
+ */
+public record TypedFeature(
+        String name,
+        String kind,
+        boolean round,
+        String limits,
+        String service,
+        String outOfRound,
+        String taper,
+        String steps,
+        String grades,
+        boolean envelope,
+        boolean decisive,
+        String lies,
+        String face,
+        String layout,
+        String sections,
+        String axes,
+        String keepClear,
+        String outOfReach,
+        String order) {
+    public TypedFeature {
+        name = tidy(name);
+        kind = tidy(kind).isEmpty() ? FeatureKind.OUTSIDE.code() : tidy(kind);
+        limits = tidy(limits);
+        service = tidy(service);
+        outOfRound = tidy(outOfRound);
+        taper = tidy(taper);
+        steps = tidy(steps);
+        grades = tidy(grades);
+        lies = tidy(lies);
+        face = tidy(face);
+        layout = tidy(layout);
+        sections = tidy(sections);
+        axes = tidy(axes);
+        keepClear = tidy(keepClear);
+        outOfReach = tidy(outOfReach);
+        order = tidy(order);
+    }
+
+    private static String tidy(String text) {
+        return text == null ? "" : text.strip();
+    }
+
+    /** A feature of this name and kind with these limits; all else is left to what is usual. */
+    public static TypedFeature of(String name, FeatureKind kind, String limits) {
+        return new TypedFeature(
+                name,
+                kind.code(),
+                kind.isUsuallyRound(),
+                limits,
+                "",
+                "",
+                "",
+                "",
+                "",
+                false,
+                false,
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "");
+    }
+
+    public TypedFeature withLies(String text) {
+        return new TypedFeature(
+                name,
+                kind,
+                round,
+                limits,
+                service,
+                outOfRound,
+                taper,
+                steps,
+                grades,
+                envelope,
+                decisive,
+                text,
+                face,
+                layout,
+                sections,
+                axes,
+                keepClear,
+                outOfReach,
+                order);
+    }
+
+    public TypedFeature withLayout(Layout of) {
+        return withPlaces(of.code(), sections, axes);
+    }
+
+    /** Sections and axes of its own. */
+    public TypedFeature withFree(String ownSections, String ownAxes) {
+        return withPlaces(Layout.FREE.code(), ownSections, ownAxes);
+    }
+
+    private TypedFeature withPlaces(String of, String ownSections, String ownAxes) {
+        return new TypedFeature(
+                name,
+                kind,
+                round,
+                limits,
+                service,
+                outOfRound,
+                taper,
+                steps,
+                grades,
+                envelope,
+                decisive,
+                lies,
+                face,
+                of,
+                ownSections,
+                ownAxes,
+                keepClear,
+                outOfReach,
+                order);
+    }
+
+    public TypedFeature withKeepClear(String bands, String fromFace) {
+        return new TypedFeature(
+                name,
+                kind,
+                round,
+                limits,
+                service,
+                outOfRound,
+                taper,
+                steps,
+                grades,
+                envelope,
+                decisive,
+                lies,
+                fromFace,
+                layout,
+                sections,
+                axes,
+                bands,
+                outOfReach,
+                order);
+    }
+
+    public TypedFeature withWear(String serviceLimit, String reworkSteps) {
+        return new TypedFeature(
+                name,
+                kind,
+                round,
+                limits,
+                serviceLimit,
+                outOfRound,
+                taper,
+                reworkSteps,
+                grades,
+                envelope,
+                decisive,
+                lies,
+                face,
+                layout,
+                sections,
+                axes,
+                keepClear,
+                outOfReach,
+                order);
+    }
+
+    public TypedFeature withForm(String roundLimit, String taperLimit) {
+        return new TypedFeature(
+                name,
+                kind,
+                round,
+                limits,
+                service,
+                roundLimit,
+                taperLimit,
+                steps,
+                grades,
+                envelope,
+                decisive,
+                lies,
+                face,
+                layout,
+                sections,
+                axes,
+                keepClear,
+                outOfReach,
+                order);
+    }
+
+    public TypedFeature asDecisive() {
+        return new TypedFeature(
+                name,
+                kind,
+                round,
+                limits,
+                service,
+                outOfRound,
+                taper,
+                steps,
+                grades,
+                envelope,
+                true,
+                lies,
+                face,
+                layout,
+                sections,
+                axes,
+                keepClear,
+                outOfReach,
+                order);
+    }
+}

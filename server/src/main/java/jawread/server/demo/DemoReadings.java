@@ -1,0 +1,131 @@
+package jawread.server.demo;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import jawread.server.access.Person;
+import jawread.server.drawer.Drawer;
+import jawread.server.drawer.Gauge;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.job.Plan;
+import jawread.server.measure.KeepReading;
+import jawread.server.measure.Looks;
+import jawread.server.measure.Origin;
+import jawread.server.measure.Readings;
+import jawread.server.measure.Rounds;
+import jawread.server.measure.Rounds.Cut;
+
+/** What was read on a job of the demonstration shop before the doors opened; the same at every start. */
+final class DemoReadings {
+    private static final long SEED = 118;
+
+    private final Drawer drawer;
+    private final Readings readings;
+    private final Looks looks;
+    private final Person person;
+    private final List<Part> parts;
+    private final List<Feature> features;
+    private final String job;
+    private Instant time = DemoDay.MORNING.minusSeconds(9000);
+    private int deeds;
+
+    DemoReadings(Jobs jobs, Drawer drawer, Readings readings, Looks looks, Job job, Person person) {
+        Plan plan = jobs.plansOf(job).get(0);
+        this.drawer = drawer;
+        this.readings = readings;
+        this.looks = looks;
+        this.person = person;
+        this.parts = jobs.partsOf(plan);
+        this.features = jobs.newest(plan).features();
+        this.job = job.name();
+    }
+
+    /** The first shaft is done, the second waits, the third is being turned, the fourth was turned too small. */
+    void theMorningsShafts(Rounds rounds) {
+        time = DemoDay.MORNING.minusSeconds(4200);
+        look(0, 6);
+        read("M6", 0, 1, 0, "32.412", "32.413");
+        cut(rounds, 0, 1, 1, "0.44");
+        read("M6", 0, 1, 1, "31.976", "31.975");
+        read("M6", 0, 0, 0, "25.009", "25.010");
+        read("M6", 0, 2, 0, "25.007", "25.007");
+        read("C2", 0, 3, 0, "118.04", "118.02");
+        read("C2", 0, 4, 0, "2.24", "2.26");
+        // Through a telescoping gauge, read with the micrometer.
+        read("M5", 0, 5, 0, "16.008", "16.010");
+
+        look(2, 6);
+        read("M6", 2, 1, 0, "32.608", "32.609");
+        cut(rounds, 2, 1, 1, "0.400");
+        read("M6", 2, 1, 1, "32.221", "32.220");
+
+        look(3, 6);
+        read("M6", 3, 1, 0, "32.377", "32.378");
+        cut(rounds, 3, 1, 1, "0.4");
+        read("M6", 3, 1, 1, "31.902", "31.901");
+    }
+
+    /** Six of the twelve seats, one after the other. */
+    void halfTheSeats() {
+        var random = new Random(SEED);
+        for (int seat = 0; seat < 6; seat++) {
+            twice(random, "M2", seat, 0, "1.37545", 0.00012, 4);
+            twice(random, "M1", seat, 1, "0.87540", 0.00010, 4);
+            twice(random, "D1", seat, 2, "0.1250", 0.0005, 3);
+            twice(random, "D1", seat, 3, "0.2500", 0.0007, 3);
+        }
+    }
+
+    /** Two readings within the gauge's last place of each other, about a size that differs from part to part. */
+    private void twice(Random random, String gauge, int part, int feature, String about, double spread, int decimals) {
+        BigDecimal first = new BigDecimal(about)
+                .add(BigDecimal.valueOf(random.nextGaussian() * spread))
+                .setScale(decimals, RoundingMode.HALF_EVEN);
+        BigDecimal second = random.nextBoolean() ? first : first.add(BigDecimal.ONE.movePointLeft(decimals));
+        read(gauge, part, feature, 0, first.toPlainString(), second.toPlainString());
+    }
+
+    private void read(String shopNumber, int part, int feature, int round, String... figures) {
+        Gauge gauge = drawer.all().stream()
+                .filter(each -> each.shopNumber().equals(shopNumber))
+                .findFirst()
+                .orElseThrow();
+        for (String figure : figures) {
+            readings.keep(new KeepReading(
+                    nextId(),
+                    parts.get(part).id(),
+                    features.get(feature).id(),
+                    round,
+                    features.get(feature).places().get(0).id(),
+                    gauge.id(),
+                    person.id(),
+                    Origin.DEMONSTRATION,
+                    Optional.of(figure),
+                    Optional.empty(),
+                    Optional.empty(),
+                    time));
+        }
+    }
+
+    private void cut(Rounds rounds, int part, int feature, int number, String asked) {
+        rounds.cutTaken(new Cut(
+                nextId(), parts.get(part).id(), features.get(feature).id(), number, Optional.of(asked), person.id()));
+    }
+
+    private void look(int part, int feature) {
+        looks.keep(nextId(), parts.get(part).id(), features.get(feature).id(), "ok", "", person);
+    }
+
+    private UUID nextId() {
+        time = time.plusSeconds(70);
+        return UUID.nameUUIDFromBytes(("low weir " + job + " " + deeds++).getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,23 @@
+package jawread.server.job;
+
+import java.util.Map;
+import java.util.Optional;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** What stands on each page of a job that lives hang on. */
+@Component
+public class LivesWords {
+    private final Words words;
+
+    public LivesWords(Words words) {
+        this.words = words;
+    }
+
+    /** Empty for any other job. */
+    public Optional<String> of(Job job) {
+        return job.livesHangOnIt()
+                ? Optional.of(words.say("job.lives", Map.of("decider", job.decider())))
+                : Optional.empty();
+    }
+}

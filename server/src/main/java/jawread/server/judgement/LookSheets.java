@@ -1,0 +1,89 @@
+package jawread.server.judgement;
+
+import java.util.List;
+import java.util.Optional;
+import jawread.server.access.Person;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.Jobs;
+import jawread.server.job.LivesWords;
+import jawread.server.job.Part;
+import jawread.server.judgement.LookView.CautionView;
+import jawread.server.judgement.LookView.ItemView;
+import jawread.server.measure.Histories;
+import jawread.server.measure.History;
+import jawread.server.measure.Look;
+import jawread.server.measure.Looks;
+import jawread.server.settings.Caution;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes the sheet of what to look at first. */
+@Service
+public class LookSheets {
+    private final Jobs jobs;
+    private final Histories histories;
+    private final Looks looks;
+    private final PartWords partWords;
+    private final LivesWords lives;
+    private final Words words;
+
+    LookSheets(Jobs jobs, Histories histories, Looks looks, PartWords partWords, LivesWords lives, Words words) {
+        this.jobs = jobs;
+        this.histories = histories;
+        this.looks = looks;
+        this.partWords = partWords;
+        this.lives = lives;
+        this.words = words;
+    }
+
+    /** Refuses an unknown part with 404. */
+    @Transactional(readOnly = true)
+    public LookView of(long partId, Optional<Person> person) {
+        Part part = jobs.part(partId);
+        List<Part> parts = jobs.partsOf(part.plan());
+        History history = histories.of(part.plan(), parts);
+        var plan = PlanJudgement.of(jobs.newest(part.plan()), parts, history);
+        return new LookView(
+                part.job().id(),
+                part.job().name(),
+                part.id(),
+                part.name(),
+                lives.of(part.job()).orElse(null),
+                cautions(part.job(), person),
+                plan.plan().lookedAt().stream()
+                        .map(item -> item(item, history.lookAt(part.id(), item.id())))
+                        .toList(),
+                partWords.next(Optional.of(part), plan).orElse(null));
+    }
+
+    private static ItemView item(Feature item, Optional<Look> look) {
+        return new ItemView(
+                item.id(),
+                item.name(),
+                item.asTyped().decisive(),
+                look.map(of -> of.found().code()).orElse(null),
+                look.map(Look::note).orElse(""),
+                look.map(of -> of.person().name()).orElse(null));
+    }
+
+    /** Refuses an unknown job with 404. */
+    @Transactional(readOnly = true)
+    public List<CautionView> cautions(long jobId, Optional<Person> person) {
+        return cautions(jobs.job(jobId), person);
+    }
+
+    private List<CautionView> cautions(Job job, Optional<Person> person) {
+        return person.map(who -> looks.cautionsDue(job, who)).orElse(List.of()).stream()
+                .map(this::caution)
+                .toList();
+    }
+
+    private CautionView caution(Caution caution) {
+        return new CautionView(
+                caution.code(),
+                words.say("caution." + caution.code()),
+                words.say("caution." + caution.code() + ".sentence"));
+    }
+}

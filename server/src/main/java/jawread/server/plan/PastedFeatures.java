@@ -1,0 +1,143 @@
+package jawread.server.plan;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import jawread.core.length.Refusal;
+import jawread.core.limit.FeatureKind;
+import jawread.core.plan.KindByName;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.TypedFeature;
+import jawread.core.walk.Layout;
+import jawread.server.job.Job;
+import jawread.server.plan.PastedView.PastedRowView;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Component;
+
+/**
+ * Understands features copied from a spreadsheet: columns apart by tabs, or by semicolons. A first line of known words names the
+ * columns; without one the first is the name and the second the limits, and a column alone is the limits.
+ */
+@Component
+class PastedFeatures {
+    private static final int MOST_ROWS = 1000;
+
+    /** What a column may be called, by the field it fills. */
+    private static final Map<String, List<String>> HEADINGS = new LinkedHashMap<>();
+
+    static {
+        HEADINGS.put("name", List.of("name", "feature", "what", "description", "dimension"));
+        HEADINGS.put("kind", List.of("kind", "type"));
+        HEADINGS.put("limits", List.of("limits", "limit", "tolerance", "size", "as new", "as-new"));
+        HEADINGS.put("service", List.of("service", "service limit", "wear limit", "worn"));
+        HEADINGS.put("outOfRound", List.of("out-of-round", "out of round", "roundness", "ovality"));
+        HEADINGS.put("taper", List.of("taper"));
+        HEADINGS.put("steps", List.of("steps", "oversizes", "undersizes", "oversize", "undersize"));
+        HEADINGS.put("lies", List.of("lies", "where", "along", "position"));
+        HEADINGS.put("layout", List.of("layout", "places"));
+    }
+
+    private final PlannedWords planned;
+    private final Words words;
+
+    PastedFeatures(PlannedWords planned, Words words) {
+        this.planned = planned;
+        this.words = words;
+    }
+
+    /** Refuses a text without a row, and one with over a thousand. */
+    PastedView understand(String text, Job job) {
+        List<CSVRecord> rows = rows(text);
+        if (rows.isEmpty() || rows.size() > MOST_ROWS) {
+            throw Refused.field("text", Refusal.of("nothing-pasted"), words.say("problem.nothing-pasted"));
+        }
+        List<String> headings = headings(rows.get(0));
+        boolean headed = headings.contains("limits") || headings.contains("name");
+        List<String> columns = headed ? headings : byPlace(rows);
+        return new PastedView(
+                columns,
+                rows.stream()
+                        .skip(headed ? 1 : 0)
+                        .map(row -> new PastedRowView(
+                                (int) row.getRecordNumber(),
+                                planned.of(
+                                        UUID.randomUUID(),
+                                        0,
+                                        PlannedFeature.of(feature(row, columns), job.titleBlock()),
+                                        job)))
+                        .toList());
+    }
+
+    private static List<CSVRecord> rows(String text) {
+        char apart = text.contains("\t") ? '\t' : ';';
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(apart)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                // An inch mark is no quotation: 3/4" stands as it is.
+                .setQuote(null)
+                .get();
+        try (var parser = format.parse(new StringReader(text))) {
+            return parser.getRecords().stream()
+                    .filter(row -> row.stream().anyMatch(cell -> !cell.isEmpty()))
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static List<String> headings(CSVRecord first) {
+        return first.stream()
+                .map(cell -> HEADINGS.entrySet().stream()
+                        .filter(entry -> entry.getValue().contains(cell.toLowerCase(Locale.ROOT)))
+                        .map(Map.Entry::getKey)
+                        .findFirst()
+                        .orElse(""))
+                .toList();
+    }
+
+    private static List<String> byPlace(List<CSVRecord> rows) {
+        int widest = rows.stream().mapToInt(CSVRecord::size).max().orElse(1);
+        if (widest == 1) {
+            return List.of("limits");
+        }
+        var columns = new ArrayList<>(Arrays.asList("name", "limits"));
+        List<String> further = List.of("service", "outOfRound", "taper");
+        for (int i = 2; i < widest; i++) {
+            columns.add(i - 2 < further.size() ? further.get(i - 2) : "");
+        }
+        return columns;
+    }
+
+    private static TypedFeature feature(CSVRecord row, List<String> columns) {
+        Map<String, String> cells = new LinkedHashMap<>();
+        for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
+            cells.put(columns.get(i), row.get(i));
+        }
+        String limits = cells.getOrDefault("limits", "");
+        String name = cells.getOrDefault("name", limits);
+        FeatureKind kind = FeatureKind.of(
+                        cells.getOrDefault("kind", "").toLowerCase(Locale.ROOT).replace(' ', '-'))
+                .orElseGet(() -> KindByName.of(name, limits));
+        TypedFeature feature = TypedFeature.of(name, kind, limits)
+                .withWear(cells.getOrDefault("service", ""), cells.getOrDefault("steps", ""))
+                .withForm(cells.getOrDefault("outOfRound", ""), cells.getOrDefault("taper", ""))
+                .withLies(cells.getOrDefault("lies", ""));
+        return Layout.of(cells.getOrDefault("layout", "")
+                        .toLowerCase(Locale.ROOT)
+                        .replace(' ', '-'))
+                .map(feature::withLayout)
+                .orElse(feature);
+    }
+}

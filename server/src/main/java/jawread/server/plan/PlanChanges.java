@@ -1,0 +1,189 @@
+package jawread.server.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.Refusal;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.TypedFeature;
+import jawread.server.access.Person;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.Jobs;
+import jawread.server.job.Plan;
+import jawread.server.job.PlanRevision;
+import jawread.server.live.Journal;
+import jawread.server.live.What;
+import jawread.server.plan.PlanChange.Put;
+import jawread.server.plan.PlanChange.Remove;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Changes plans, and knows how to take each change back. */
+@Service
+public class PlanChanges {
+    /** More than any part has; a pasted file of the wrong kind has more. */
+    private static final int MOST_FEATURES = 2000;
+
+    private final Jobs jobs;
+    private final Journal journal;
+    private final Words words;
+
+    public PlanChanges(Jobs jobs, Journal journal, Words words) {
+        this.jobs = jobs;
+        this.journal = journal;
+        this.words = words;
+    }
+
+    /**
+     * What was done.
+     *
+     * @param changed editions that were not in the plan before
+     * @param newRevision whether something had been read against the one before
+     */
+    public record Done(PlanRevision revision, List<Feature> changed, PlanChange undo, boolean newRevision) {}
+
+    /**
+     * Does a change. Refuses a feature that is not understood with 422, the name of the field and the feature's key as hint;
+     * one that somebody else has changed meanwhile with 412 and what they did.
+     */
+    @Transactional
+    public Done make(long planId, PlanChange change, Person person) {
+        Plan plan = jobs.plan(planId);
+        // Whoever else writes waits from here on: what stands now stands until this is done.
+        journal.write(plan.job().id(), What.PLAN);
+        PlanRevision before = jobs.newest(plan);
+        var standing = new Standing(before.features());
+        var undo = new Undo(standing.order());
+        var changed = new ArrayList<Feature>();
+        for (Remove remove : change.removes()) {
+            Feature gone = standing.looked(remove.key(), remove.edition());
+            undo.puts.add(new Put(gone.key(), null, standing.order().indexOf(gone.key()), gone.asTyped()));
+            standing.byKey.remove(gone.key());
+        }
+        for (Put put : change.puts()) {
+            put(put, plan, standing, undo, person).ifPresent(changed::add);
+        }
+        if (standing.byKey.size() > MOST_FEATURES) {
+            throw refused("features", "too-many-features");
+        }
+        List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
+        boolean newRevision = before.isFixed() && !now.equals(before.features());
+        PlanRevision revision = newRevision ? jobs.revise(before, now) : jobs.list(before, now);
+        return new Done(revision, changed, undo.change(now), newRevision);
+    }
+
+    private Optional<Feature> put(Put put, Plan plan, Standing standing, Undo undo, Person person) {
+        Feature old = standing.byKey.get(put.key());
+        if (put.edition() != null) {
+            old = standing.looked(put.key(), put.edition());
+        } else if (old != null && !old.asTyped().equals(put.typed())) {
+            throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+        }
+        if (old != null && old.asTyped().equals(put.typed())) {
+            return Optional.empty();
+        }
+        Feature edition = jobs.edition(plan, put.key(), understood(put, plan.job()), Optional.of(person));
+        if (old == null) {
+            undo.removes.add(new Remove(edition.key(), edition.id()));
+            standing.insert(edition, Optional.ofNullable(put.at()));
+        } else {
+            undo.puts.add(new Put(edition.key(), edition.id(), null, old.asTyped()));
+            standing.byKey.put(edition.key(), edition);
+        }
+        return Optional.of(edition);
+    }
+
+    private PlannedFeature understood(Put put, Job job) {
+        PlannedFeature planned = PlannedFeature.of(put.typed(), job.titleBlock());
+        planned.refusals().entrySet().stream().findFirst().ifPresent(first -> {
+            throw Refused.field(
+                    first.getKey(),
+                    first.getValue().with("hint", put.key().toString()),
+                    words.say(first.getValue(), job.unit()));
+        });
+        return planned;
+    }
+
+    private Refused refused(String field, String code) {
+        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
+    }
+
+    /** The features of a plan while it is being changed, in their order. */
+    private final class Standing {
+        private final List<UUID> order = new ArrayList<>();
+        private final Map<UUID, Feature> byKey = new LinkedHashMap<>();
+
+        private Standing(List<Feature> features) {
+            features.forEach(feature -> {
+                order.add(feature.key());
+                byKey.put(feature.key(), feature);
+            });
+        }
+
+        private List<UUID> order() {
+            return order.stream().filter(byKey::containsKey).toList();
+        }
+
+        /** The feature, if it is the edition that was looked at; else says who did what to it meanwhile. */
+        private Feature looked(UUID key, long edition) {
+            Feature now = byKey.get(key);
+            if (now == null) {
+                throw meanwhile(key, words.say("plan.meanwhile.gone"));
+            }
+            if (now.id() != edition) {
+                throw meanwhile(key, whatChanged(now));
+            }
+            return now;
+        }
+
+        private void insert(Feature feature, Optional<Integer> at) {
+            List<UUID> present = order();
+            int index = at.filter(where -> where >= 0 && where < present.size())
+                    .map(where -> order.indexOf(present.get(where)))
+                    .orElse(order.size());
+            order.add(index, feature.key());
+            byKey.put(feature.key(), feature);
+        }
+
+        /** Keys that the wanted order leaves out stay behind those it names. */
+        private List<Feature> inOrder(Optional<List<UUID>> wanted) {
+            var keys = new LinkedHashSet<>(wanted.orElse(List.of()));
+            keys.addAll(order());
+            return keys.stream().filter(byKey::containsKey).map(byKey::get).toList();
+        }
+    }
+
+    private Refused meanwhile(UUID key, String sentence) {
+        return Refused.at(HttpStatus.PRECONDITION_FAILED, "plan-changed", key.toString(), sentence);
+    }
+
+    private String whatChanged(Feature now) {
+        String who = now.madeBy().map(Person::name).orElse(words.say("plan.somebody"));
+        TypedFeature typed = now.asTyped();
+        return words.say("plan.meanwhile.changed", Map.of("who", who, "name", typed.name(), "limits", typed.limits()));
+    }
+
+    /** The change that takes another back, gathered while that is done. */
+    private static final class Undo {
+        private final List<UUID> orderBefore;
+        private final List<Put> puts = new ArrayList<>();
+        private final List<Remove> removes = new ArrayList<>();
+
+        private Undo(List<UUID> orderBefore) {
+            this.orderBefore = orderBefore;
+        }
+
+        private PlanChange change(List<Feature> now) {
+            boolean moved = !orderBefore.equals(now.stream().map(Feature::key).toList());
+            return new PlanChange(puts, removes, moved ? orderBefore : null);
+        }
+    }
+}

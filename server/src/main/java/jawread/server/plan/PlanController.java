@@ -1,0 +1,254 @@
+package jawread.server.plan;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.PERSON;
+
+import jakarta.annotation.Nullable;
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Refusal;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.TypedFeature;
+import jawread.server.access.Allowed;
+import jawread.server.access.ScreenTickets;
+import jawread.server.job.Job;
+import jawread.server.job.JobHead;
+import jawread.server.job.Jobs;
+import jawread.server.job.PartShape;
+import jawread.server.job.PlanHead;
+import jawread.server.job.RoundNames;
+import jawread.server.plan.PlanView.PlanChangedView;
+import jawread.server.plan.Planning.PartOnList;
+import jawread.server.words.Editions;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Jobs and their plans. Whatever changes answers with the whole plan, but for a change of features, which answers with them. */
+@RestController
+@RequestMapping("/api")
+class PlanController {
+    private final Jobs jobs;
+    private final Planning planning;
+    private final PlanChanges changes;
+    private final PlanViews views;
+    private final PlannedWords planned;
+    private final PastedFeatures pasted;
+    private final ScreenTickets tickets;
+    private final Words words;
+
+    PlanController(
+            Jobs jobs,
+            Planning planning,
+            PlanChanges changes,
+            PlanViews views,
+            PlannedWords planned,
+            PastedFeatures pasted,
+            ScreenTickets tickets,
+            Words words) {
+        this.jobs = jobs;
+        this.planning = planning;
+        this.changes = changes;
+        this.views = views;
+        this.planned = planned;
+        this.pasted = pasted;
+        this.tickets = tickets;
+        this.words = words;
+    }
+
+    record ListedJobView(long id, String name, String about, boolean archived) {}
+
+    /** @param unit in or mm */
+    record HeadBody(
+            String name,
+            String about,
+            String limitsSource,
+            String customerReference,
+            String unit,
+            String material,
+            String temperature,
+            boolean livesHangOnIt,
+            String decider,
+            Map<String, String> choices) {}
+
+    /**
+     * @param template to start from; empty for an empty plan
+     * @param copyOf a job to start from; absent otherwise
+     */
+    record NewJobBody(
+            String name,
+            String limitsSource,
+            String unit,
+            String template,
+            @Nullable Long copyOf) {}
+
+    record ArchiveBody(boolean archived) {}
+
+    /** @param shape shaft, barrel, bush or plate @param rounds cuts or as-left */
+    record PlanHeadBody(String name, String shape, String rounds) {}
+
+    /** @param id absent for a new part @param hours running hours as typed; empty where nobody counts */
+    record PartBody(@Nullable Long id, String name, String mark, String hours) {}
+
+    record PartsBody(List<PartBody> parts) {}
+
+    record PastedBody(String text) {}
+
+    @Allowed(ANYONE)
+    @GetMapping("/jobs")
+    List<ListedJobView> all() {
+        return jobs.all().stream()
+                .map(job -> new ListedJobView(
+                        job.id(), job.name(), job.about(), job.archivedAt().isPresent()))
+                .toList();
+    }
+
+    @Allowed(ANYONE)
+    @GetMapping("/templates")
+    List<String> templates() {
+        return Templates.codes();
+    }
+
+    @Allowed(PERSON)
+    @PostMapping("/jobs")
+    ResponseEntity<PlanView> open(@RequestBody NewJobBody body, HttpServletRequest request) {
+        var person = tickets.whoStandsAt(request);
+        Job job = body.copyOf() != null
+                ? planning.copy(body.copyOf(), person)
+                : planning.open(
+                        JobHead.called(body.name(), unit(body.unit())).from(body.limitsSource()),
+                        body.template(),
+                        person);
+        PlanView view = views.of(job.id());
+        return ResponseEntity.created(URI.create("/api/jobs/" + job.id()))
+                .eTag(Editions.tag(view.edition()))
+                .body(view);
+    }
+
+    @Allowed(ANYONE)
+    @GetMapping("/jobs/{job}/plan")
+    ResponseEntity<PlanView> plan(@PathVariable long job) {
+        return answer(job);
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/jobs/{job}")
+    ResponseEntity<PlanView> write(
+            @PathVariable long job,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody HeadBody body) {
+        planning.write(
+                job,
+                Editions.of(ifMatch, words),
+                new JobHead(
+                        body.name(),
+                        body.about(),
+                        body.limitsSource(),
+                        body.customerReference(),
+                        unit(body.unit()),
+                        body.material(),
+                        body.temperature(),
+                        body.livesHangOnIt(),
+                        body.decider()),
+                body.choices());
+        return answer(job);
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/jobs/{job}/archived")
+    ResponseEntity<PlanView> archive(@PathVariable long job, @RequestBody ArchiveBody body) {
+        planning.archive(job, body.archived());
+        return answer(job);
+    }
+
+    @Allowed(PERSON)
+    @PostMapping("/jobs/{job}/plans")
+    ResponseEntity<PlanView> addPlan(
+            @PathVariable long job, @RequestBody PlanHeadBody body, HttpServletRequest request) {
+        planning.addPlan(job, head(body), tickets.whoStandsAt(request));
+        return answer(job);
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/plans/{plan}")
+    ResponseEntity<PlanView> writePlan(
+            @PathVariable long plan,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody PlanHeadBody body) {
+        return answer(planning.writePlan(plan, Editions.of(ifMatch, words), head(body))
+                .job()
+                .id());
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/plans/{plan}/parts")
+    ResponseEntity<PlanView> writeParts(
+            @PathVariable long plan,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody PartsBody body) {
+        List<PartOnList> list = body.parts().stream()
+                .map(part -> new PartOnList(Optional.ofNullable(part.id()), part.name(), part.mark(), part.hours()))
+                .toList();
+        return answer(planning.writeParts(plan, Editions.of(ifMatch, words), list)
+                .job()
+                .id());
+    }
+
+    /** Changes some features of a plan, all or none. */
+    @Allowed(PERSON)
+    @PostMapping("/plans/{plan}/changes")
+    PlanChangedView change(@PathVariable long plan, @RequestBody PlanChange body, HttpServletRequest request) {
+        return views.of(changes.make(plan, body, tickets.whoStandsAt(request)));
+    }
+
+    /** What would be understood of a feature; keeps nothing. */
+    @Allowed(ANYONE)
+    @PostMapping("/plans/{plan}/understood")
+    PlannedView understand(@PathVariable long plan, @RequestBody TypedFeature body) {
+        Job job = jobs.plan(plan).job();
+        return planned.of(new UUID(0, 0), 0, PlannedFeature.of(body, job.titleBlock()), job);
+    }
+
+    /** What would be understood of a pasted table; keeps nothing. */
+    @Allowed(ANYONE)
+    @PostMapping("/plans/{plan}/pasted")
+    PastedView paste(@PathVariable long plan, @RequestBody PastedBody body) {
+        return pasted.understand(body.text(), jobs.plan(plan).job());
+    }
+
+    private ResponseEntity<PlanView> answer(long job) {
+        PlanView view = views.of(job);
+        return ResponseEntity.ok().eTag(Editions.tag(view.edition())).body(view);
+    }
+
+    private LengthUnit unit(String symbol) {
+        return LengthUnit.ofSuffix(symbol)
+                .filter(unit -> unit == LengthUnit.INCH || unit == LengthUnit.MILLIMETRE)
+                .orElseThrow(() -> refused("unit", "bad-unit"));
+    }
+
+    private PlanHead head(PlanHeadBody body) {
+        return new PlanHead(
+                body.name(),
+                PartShape.of(body.shape()).orElseThrow(() -> refused("shape", "bad-shape")),
+                RoundNames.of(body.rounds()).orElseThrow(() -> refused("rounds", "bad-rounds")));
+    }
+
+    private Refused refused(String field, String code) {
+        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
+    }
+}

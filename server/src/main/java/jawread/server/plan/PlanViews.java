@@ -1,0 +1,172 @@
+package jawread.server.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.JobHead;
+import jawread.server.job.Jobs;
+import jawread.server.job.LivesWords;
+import jawread.server.job.Part;
+import jawread.server.job.Plan;
+import jawread.server.job.PlanRevision;
+import jawread.server.measure.Rounds;
+import jawread.server.plan.PlanChanges.Done;
+import jawread.server.plan.PlanView.PlanChangedView;
+import jawread.server.plan.PlanView.PlanOfPartView;
+import jawread.server.plan.PlanView.PlannedPartView;
+import jawread.server.settings.Setting;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows a job as it is planned, and what a change of it came to. */
+@Component
+class PlanViews {
+    private final Jobs jobs;
+    private final Rounds rounds;
+    private final PlannedWords features;
+    private final LivesWords lives;
+    private final Words words;
+
+    PlanViews(Jobs jobs, Rounds rounds, PlannedWords features, LivesWords lives, Words words) {
+        this.jobs = jobs;
+        this.rounds = rounds;
+        this.features = features;
+        this.lives = lives;
+        this.words = words;
+    }
+
+    @Transactional(readOnly = true)
+    public PlanView of(long jobId) {
+        Job job = jobs.job(jobId);
+        List<PlanOfPartView> plans =
+                jobs.plansOf(job).stream().map(plan -> plan(plan, job)).toList();
+        JobHead head = job.head();
+        return new PlanView(
+                job.id(),
+                job.version(),
+                head.name(),
+                head.about(),
+                head.limitsSource(),
+                head.customerReference(),
+                head.unit().symbol(),
+                head.material(),
+                head.temperature(),
+                head.livesHangOnIt(),
+                head.decider(),
+                job.demonstration(),
+                job.archivedAt().isPresent(),
+                lives.of(job).orElse(null),
+                remarks(head),
+                choices(job),
+                plans,
+                total(job));
+    }
+
+    private List<String> remarks(JobHead head) {
+        var remarks = new ArrayList<String>();
+        if (head.limitsSource().isEmpty()) {
+            remarks.add(words.say("job.no-source"));
+        }
+        return remarks;
+    }
+
+    private static Map<String, String> choices(Job job) {
+        Map<String, String> choices = new HashMap<>();
+        Setting.ofJobs().forEach(setting -> choices.put(setting.code(), job.choiceOf(setting)));
+        return choices;
+    }
+
+    private PlanOfPartView plan(Plan plan, Job job) {
+        PlanRevision revision = jobs.newest(plan);
+        List<Part> parts = jobs.partsOf(plan);
+        return new PlanOfPartView(
+                plan.id(),
+                plan.version(),
+                plan.name(),
+                plan.shape().code(),
+                plan.roundNames().code(),
+                revision.number(),
+                revision.isFixed(),
+                revision.features().stream()
+                        .map(feature -> features.of(feature, job))
+                        .toList(),
+                parts.stream().map(this::part).toList(),
+                total(revision, parts.size()));
+    }
+
+    private PlannedPartView part(Part part) {
+        return new PlannedPartView(
+                part.id(),
+                part.name(),
+                part.mark(),
+                part.runningHours()
+                        .map(hours -> hours.stripTrailingZeros().toPlainString())
+                        .orElse(null),
+                rounds.anyOn(part));
+    }
+
+    /** Readings and time of one part, and of all it serves. */
+    private String total(PlanRevision revision, int parts) {
+        Work one = work(revision);
+        return words.say(
+                parts == 1 ? "plan.total.one" : "plan.total.many",
+                Map.of(
+                        "readings", one.readings(),
+                        "time", features.duration(one.seconds()),
+                        "parts", parts,
+                        "allReadings", one.readings() * parts,
+                        "allTime", features.duration(one.seconds() * parts)));
+    }
+
+    private String total(Job job) {
+        int readings = 0;
+        long seconds = 0;
+        for (Plan plan : jobs.plansOf(job)) {
+            Work one = work(jobs.newest(plan));
+            int parts = jobs.partsOf(plan).size();
+            readings += one.readings() * parts;
+            seconds += one.seconds() * parts;
+        }
+        return words.say("plan.total.job", Map.of("readings", readings, "time", features.duration(seconds)));
+    }
+
+    private record Work(int readings, long seconds) {}
+
+    private static Work work(PlanRevision revision) {
+        int repeats = revision.job().repeatSchool().fewest();
+        int readings = 0;
+        long seconds = 0;
+        for (Feature feature : revision.features()) {
+            var planned = feature.planned();
+            int here = planned.readings(repeats);
+            readings += here;
+            seconds += planned.time().seconds(here);
+        }
+        return new Work(readings, seconds);
+    }
+
+    @Transactional(readOnly = true)
+    public PlanChangedView of(Done done) {
+        Plan plan = jobs.plan(done.revision().plan().id());
+        Job job = plan.job();
+        PlanRevision revision = jobs.newest(plan);
+        return new PlanChangedView(
+                revision.number(),
+                revision.isFixed(),
+                total(revision, jobs.partsOf(plan).size()),
+                total(job),
+                revision.features().stream().map(Feature::key).toList(),
+                done.changed().stream()
+                        .map(feature -> features.of(feature, job))
+                        .toList(),
+                done.undo(),
+                done.newRevision()
+                        ? words.say(
+                                "plan.revised", Map.of("number", revision.number(), "before", revision.number() - 1))
+                        : words.say("plan.kept"));
+    }
+}

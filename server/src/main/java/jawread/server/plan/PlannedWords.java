@@ -1,0 +1,228 @@
+package jawread.server.plan;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.limit.FeatureKind;
+import jawread.core.limit.Fit;
+import jawread.core.limit.FormLimit;
+import jawread.core.limit.TypedLimits;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.Span;
+import jawread.core.plan.TypedFeature;
+import jawread.core.walk.Place;
+import jawread.core.walk.Places;
+import jawread.server.job.Feature;
+import jawread.server.job.Job;
+import jawread.server.job.LimitsView;
+import jawread.server.job.LimitsWords;
+import jawread.server.plan.PlannedView.MateView;
+import jawread.server.plan.PlannedView.PlannedPlaceView;
+import jawread.server.words.Figures;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Puts what was understood of a feature into figures and words. */
+@Component
+class PlannedWords {
+    private final LimitsWords limits;
+    private final Figures figures;
+    private final Words words;
+
+    PlannedWords(LimitsWords limits, Figures figures, Words words) {
+        this.limits = limits;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** A feature that stands in a plan. */
+    PlannedView of(Feature feature, Job job) {
+        return of(feature.key(), feature.id(), feature.planned(), job);
+    }
+
+    /** @param edition 0 for one that stands in no plan yet */
+    PlannedView of(UUID key, long edition, PlannedFeature planned, Job job) {
+        LengthUnit unit = job.unit();
+        Length step = step(planned);
+        int readings = planned.readings(job.repeatSchool().fewest());
+        long seconds = planned.time().seconds(readings);
+        Optional<LimitsView> view = planned.judgedBy().map(of -> limits.of(of, unit, step));
+        return new PlannedView(
+                key,
+                edition,
+                planned.typed(),
+                view.orElse(null),
+                planned.judgedBy().map(of -> limits.brief(of, unit, step)).orElse(""),
+                understood(planned, unit, step),
+                refused(planned, unit),
+                doubts(planned, unit),
+                mate(planned, unit).orElse(null),
+                planned.lies()
+                        .flatMap(Span::starts)
+                        .map(at -> figures.reading(at, unit, step))
+                        .orElse(null),
+                planned.lies()
+                        .map(lies -> figures.reading(lies.length(), unit, step))
+                        .orElse(null),
+                planned.places().map(all -> places(all, unit, step)).orElse(List.of()),
+                readings,
+                seconds,
+                time(seconds, planned));
+    }
+
+    private static Length step(PlannedFeature planned) {
+        LengthUnit unit = planned.block().unit();
+        return planned.limits()
+                .map(TypedLimits::resolution)
+                .orElse(unit.isInch() ? Length.ofInches("0.0001") : Length.ofMicrometres(1));
+    }
+
+    private Map<String, String> refused(PlannedFeature planned, LengthUnit unit) {
+        var said = new LinkedHashMap<String, String>();
+        planned.refusals().forEach((field, refusal) -> said.put(field, words.say(refusal, unit)));
+        return said;
+    }
+
+    private Map<String, String> understood(PlannedFeature planned, LengthUnit unit, Length step) {
+        var said = new LinkedHashMap<String, String>();
+        planned.limits()
+                .ifPresent(of ->
+                        said.put("limits", limits.of(of.limits(), unit, step).sentence()));
+        planned.service()
+                .ifPresent(of -> said.put(
+                        "service",
+                        words.say(
+                                planned.kind().shrinksWithCutting() ? "plan.service.down-to" : "plan.service.up-to",
+                                Map.of("size", both(of.length(), unit, step)))));
+        planned.outOfRound().ifPresent(of -> said.put("outOfRound", form(of, unit, step)));
+        planned.taper()
+                .ifPresent(of ->
+                        said.put("taper", words.say("plan.taper", Map.of("limit", both(of.length(), unit, step)))));
+        planned.steps()
+                .ifPresent(of -> said.put(
+                        "steps",
+                        words.say(
+                                planned.kind().shrinksWithCutting() ? "plan.undersizes" : "plan.oversizes",
+                                Map.of(
+                                        "steps",
+                                        of.steps().stream()
+                                                .map(each -> figures.exactly(each, unit))
+                                                .collect(Collectors.joining(", "))))));
+        planned.grades()
+                .ifPresent(of -> said.put(
+                        "grades",
+                        of.grades().stream()
+                                .map(grade -> grade.stamp() + " " + limits.brief(grade.limits(), unit, step))
+                                .collect(Collectors.joining(", "))));
+        planned.places().ifPresent(of -> said.put("sections", walk(of, unit, step)));
+        return said;
+    }
+
+    private String both(Length length, LengthUnit unit, Length step) {
+        return figures.reading(length, unit, step).inBoth();
+    }
+
+    private String form(FormLimit limit, LengthUnit unit, Length step) {
+        return words.say(
+                limit.radial() ? "plan.roundness" : "plan.out-of-round",
+                Map.of(
+                        "limit", both(limit.length(), unit, step),
+                        "difference", both(limit.asDifference(), unit, step)));
+    }
+
+    private String walk(Places places, LengthUnit unit, Length step) {
+        String sections = places.sections().stream()
+                .map(section -> section.name()
+                        + section.depth()
+                                .map(depth ->
+                                        " " + figures.reading(depth, unit, step).text())
+                                .orElse(""))
+                .collect(Collectors.joining(", "));
+        return words.say(
+                "plan.places." + (places.measurable().size() == 1 ? "one" : "many"),
+                Map.of("count", places.measurable().size(), "sections", sections));
+    }
+
+    private List<String> doubts(PlannedFeature planned, LengthUnit unit) {
+        return planned.doubts().stream()
+                .map(doubt -> words.say(
+                        "doubt." + doubt.code(), Map.of("text", planned.typed().limits(), "unit", unit.symbol())))
+                .toList();
+    }
+
+    private Optional<MateView> mate(PlannedFeature planned, LengthUnit unit) {
+        return planned.limits()
+                .flatMap(TypedLimits::fit)
+                .flatMap(fit -> fit.word().map(word -> {
+                    boolean hole = planned.kind().isHole();
+                    FeatureKind kind = hole ? FeatureKind.OUTSIDE : FeatureKind.BORE;
+                    String name = words.say(
+                            hole ? "plan.mate.shaft" : "plan.mate.hole",
+                            Map.of("name", planned.typed().name()));
+                    return new MateView(
+                            TypedFeature.of(name, kind, planned.typed().limits()), between(fit, word, unit));
+                }));
+    }
+
+    private String between(Fit fit, Fit.Word word, LengthUnit unit) {
+        Length step = Length.ofMicrometres(1);
+        return words.say(
+                "fit." + word.code(),
+                Map.of(
+                        "least", both(fit.smallestClearance().orElseThrow(), unit, step),
+                        "most", both(fit.largestClearance().orElseThrow(), unit, step),
+                        "largest", both(fit.smallestClearance().orElseThrow().abs(), unit, step),
+                        "smallest", both(fit.largestClearance().orElseThrow().abs(), unit, step)));
+    }
+
+    private List<PlannedPlaceView> places(Places all, LengthUnit unit, Length step) {
+        return all.inOrder().stream()
+                .map(place -> new PlannedPlaceView(
+                        all.nameOf(place),
+                        place.section().name(),
+                        place.axis().name(),
+                        place.axis().degrees().doubleValue(),
+                        place.depth()
+                                .map(depth -> figures.reading(depth, unit, step))
+                                .orElse(null),
+                        place.cannotBeMeasured().isEmpty(),
+                        remark(place, unit, step)))
+                .toList();
+    }
+
+    private String remark(Place place, LengthUnit unit, Length step) {
+        return place.cannotBeMeasured()
+                .map(why -> words.say("plan.place.cannot", Map.of("why", why)))
+                .or(() -> place.movedFrom()
+                        .map(from -> words.say(
+                                "plan.place.moved",
+                                Map.of("from", figures.reading(from, unit, step).withUnit()))))
+                .orElse("");
+    }
+
+    private String time(long seconds, PlannedFeature planned) {
+        return words.say(
+                "plan.time.with",
+                Map.of(
+                        "time",
+                        duration(seconds),
+                        "with",
+                        words.say("plan.with." + planned.time().with())));
+    }
+
+    /** Whole minutes from one on, so that nobody takes a plan for a stopwatch. */
+    String duration(long seconds) {
+        if (seconds < 60) {
+            return words.say("time.seconds", Map.of("seconds", seconds));
+        }
+        long minutes = Math.round(seconds / 60.0);
+        return minutes < 60
+                ? words.say("time.minutes", Map.of("minutes", minutes))
+                : words.say("time.hours", Map.of("hours", minutes / 60, "minutes", minutes % 60));
+    }
+}

@@ -1,0 +1,156 @@
+package jawread.server.settings;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jawread.core.heat.Material;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
+import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
+
+/** One thing a shop decides, its starting value, and what it may be. */
+public enum Setting {
+    SHOP_NAME("", Scope.SHOP),
+    UNIT("mm", Scope.SHOP, "mm", "in"),
+
+    // Schools: practitioners disagree, and what is chosen is printed on the record.
+    REPEATS("two-then-third", Scope.SHOP_AND_JOB, "once", "two-then-third", "three-averaged", "three-alike"),
+    GAUGE_CHOICE("quarter", Scope.SHOP_AND_JOB, "tenth", "quarter", "shown"),
+    DRIVE("ratchet", Scope.SHOP_AND_JOB, "ratchet", "feel"),
+    TELESCOPING("once-through", Scope.SHOP_AND_JOB, "once-through", "rocked"),
+    BORE_SET_SIZE("middle", Scope.SHOP_AND_JOB, "middle", "smallest", "round-figure"),
+    AXES("thrust-and-cross", Scope.SHOP_AND_JOB, "thrust", "thrust-and-cross", "three"),
+    PLACE_VALUE("average", Scope.SHOP_AND_JOB, "average", "median", "worst"),
+    NEAR_LIMIT("guarded", Scope.SHOP_AND_JOB, "guarded", "plain"),
+    OUT_OF_ROUND("both", Scope.SHOP_AND_JOB, "both", "difference", "roundness"),
+    TAPER("largest-difference", Scope.SHOP_AND_JOB, "largest-difference", "end-to-end", "slope"),
+    DISPLAY("both", Scope.SHOP_AND_JOB, "both", "needle", "digits"),
+
+    // What a title block says of sizes without a tolerance of their own.
+    GENERAL_TOLERANCE("none", Scope.SHOP_AND_JOB, "none", "f", "m", "c", "v"),
+    DECIMALS_1("", Scope.SHOP_AND_JOB) {
+        @Override
+        Outcome<String> understand(String text) {
+            return tolerance(text);
+        }
+    },
+    DECIMALS_2("", Scope.SHOP_AND_JOB) {
+        @Override
+        Outcome<String> understand(String text) {
+            return tolerance(text);
+        }
+    },
+    DECIMALS_3("", Scope.SHOP_AND_JOB) {
+        @Override
+        Outcome<String> understand(String text) {
+            return tolerance(text);
+        }
+    },
+    DECIMALS_4("", Scope.SHOP_AND_JOB) {
+        @Override
+        Outcome<String> understand(String text) {
+            return tolerance(text);
+        }
+    },
+
+    /** Which cautions matter on a job, by their codes, apart by spaces. */
+    CAUTIONS("machine-stopped sharp eyes", Scope.SHOP_AND_JOB) {
+        @Override
+        Outcome<String> understand(String text) {
+            return Stream.of(text.split("\\s+"))
+                    .filter(code -> !code.isEmpty() && Caution.of(code).isEmpty())
+                    .findFirst()
+                    .map(code -> Outcome.<String>refused(
+                            Refusal.of("no-such-caution").with("text", code)))
+                    .orElse(Outcome.of(text));
+        }
+    },
+
+    MACHINE_READS("radius", Scope.SHOP, "radius", "diameter"),
+    /** The shop's own materials, {@code gunmetal 18.3}, apart by semicolons. */
+    MATERIALS("", Scope.SHOP) {
+        @Override
+        Outcome<String> understand(String text) {
+            Outcome<String> all = Outcome.of(text);
+            for (String each : text.split(";")) {
+                all = each.isBlank()
+                        ? all
+                        : all.then(before -> Material.parse(each).map(own -> before));
+            }
+            return all;
+        }
+    },
+    SOUNDS("on", Scope.SHOP, "on", "off"),
+    THEME("device", Scope.SHOP, "device", "light", "dim");
+
+    private enum Scope {
+        SHOP,
+        SHOP_AND_JOB
+    }
+
+    private static final int LONGEST = 400;
+    private final String startingValue;
+    private final Scope scope;
+    private final List<String> choices;
+
+    Setting(String startingValue, Scope scope, String... choices) {
+        this.startingValue = startingValue;
+        this.scope = scope;
+        this.choices = List.of(choices);
+    }
+
+    public static Optional<Setting> of(String code) {
+        return Arrays.stream(values()).filter(each -> each.code().equals(code)).findFirst();
+    }
+
+    /** Those a job has its own choice of. */
+    public static List<Setting> ofJobs() {
+        return Arrays.stream(values())
+                .filter(each -> each.scope == Scope.SHOP_AND_JOB)
+                .toList();
+    }
+
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public String startingValue() {
+        return startingValue;
+    }
+
+    /** What it may be; empty where it is typed. */
+    public List<String> choices() {
+        return choices;
+    }
+
+    /**
+     * A choice as it may be kept. Refuses {@code no-such-choice}, {@code choice-too-long}, and what a typed setting cannot
+     * be.
+     */
+    public Outcome<String> accept(String text) {
+        String choice = text.strip();
+        if (choice.length() > LONGEST) {
+            return Outcome.refused(Refusal.of("choice-too-long").with("most", LONGEST));
+        }
+        if (!choices.isEmpty() && !choices.contains(choice)) {
+            return Outcome.refused(
+                    Refusal.of("no-such-choice").with("text", choice).with("choices", String.join(", ", choices)));
+        }
+        return understand(choice);
+    }
+
+    Outcome<String> understand(String text) {
+        return Outcome.of(text);
+    }
+
+    /** A plus and minus in inches, or nothing. */
+    private static Outcome<String> tolerance(String text) {
+        return text.isEmpty()
+                ? Outcome.of(text)
+                : TypedLength.parse(text, LengthUnit.INCH, TypedLength.Kind.SIZE)
+                        .then(typed -> typed.length().isZero() ? Outcome.refused("form-limit-zero") : Outcome.of(text));
+    }
+}

@@ -1,0 +1,67 @@
+package jawread.server.settings;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+
+import jakarta.annotation.Nullable;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import jawread.server.access.Allowed;
+import jawread.server.access.PersonView;
+import jawread.server.access.ScreenTickets;
+import jawread.server.words.Shop;
+import org.springframework.core.env.Environment;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shop as every page shows it in its head. */
+@RestController
+@RequestMapping("/api/shop")
+class ShopController {
+    private final ShopSettings settings;
+    private final ScreenTickets tickets;
+    private final Shop shop;
+    private final Clock clock;
+    private final boolean demonstration;
+
+    ShopController(ShopSettings settings, ScreenTickets tickets, Shop shop, Clock clock, Environment environment) {
+        this.settings = settings;
+        this.tickets = tickets;
+        this.shop = shop;
+        this.clock = clock;
+        this.demonstration = Arrays.asList(environment.getActiveProfiles()).contains("demo");
+    }
+
+    /**
+     * @param now the shop's clock, so that a screen whose own is wrong still dates a reading rightly
+     * @param unit that new jobs are written in: in or mm
+     * @param sounds on or off, where a device has not chosen
+     * @param theme device, light or dim, where a device has not chosen
+     * @param person who stands at this screen; absent until picked
+     */
+    record ShopView(
+            String name,
+            boolean demonstration,
+            Instant now,
+            String decimalMark,
+            String unit,
+            String sounds,
+            String theme,
+            @Nullable PersonView person) {}
+
+    @Allowed(ANYONE)
+    @GetMapping
+    ShopView shop(HttpServletRequest request) {
+        return new ShopView(
+                settings.of(Setting.SHOP_NAME),
+                demonstration,
+                clock.instant(),
+                shop.decimalMark(),
+                settings.of(Setting.UNIT),
+                settings.of(Setting.SOUNDS),
+                settings.of(Setting.THEME),
+                tickets.personAt(request).map(PersonView::of).orElse(null));
+    }
+}

@@ -1,0 +1,61 @@
+package jawread.server.settings;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import jawread.server.access.Person;
+
+/** A setting that somebody has changed. */
+@Entity
+class ShopSetting {
+    @Id
+    private String name;
+
+    @Column(nullable = false)
+    private String choice;
+
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
+    @JoinColumn(name = "changed_by")
+    private Person changedBy;
+
+    @Column(nullable = false)
+    private Instant changedAt;
+
+    /** Null until kept for the first time, which is how a new row is told from a changed one. */
+    @Version
+    private Long version;
+
+    protected ShopSetting() {}
+
+    ShopSetting(Setting setting) {
+        this.name = setting.code();
+    }
+
+    void change(String to, Person by, Instant at) {
+        choice = to;
+        changedBy = by;
+        changedAt = at;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String choice() {
+        return choice;
+    }
+
+    Person changedBy() {
+        return changedBy;
+    }
+
+    /** From 1: 0 is the starting value's. */
+    long edition() {
+        return version + 1;
+    }
+}

@@ -1,0 +1,116 @@
+package jawread.server.settings;
+
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import jawread.core.heat.Material;
+import jawread.core.length.LengthUnit;
+import jawread.server.access.Person;
+import jawread.server.words.Editions;
+import jawread.server.words.Refused;
+import jawread.server.words.Shop;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What this shop has decided. */
+@Service
+public class ShopSettings {
+    private final ShopSettingRepository changed;
+    private final Shop shop;
+    private final Clock clock;
+    private final Words words;
+
+    public ShopSettings(ShopSettingRepository changed, Shop shop, Clock clock, Words words) {
+        this.changed = changed;
+        this.shop = shop;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    /**
+     * A setting as it stands.
+     *
+     * @param edition 0 while it has its starting value
+     * @param changedBy empty while it has its starting value
+     */
+    public record Standing(Setting setting, String choice, long edition, Optional<String> changedBy) {}
+
+    @Transactional(readOnly = true)
+    public List<Standing> all() {
+        Map<String, ShopSetting> kept =
+                changed.findAll().stream().collect(Collectors.toMap(ShopSetting::name, Function.identity()));
+        return Arrays.stream(Setting.values())
+                .map(setting -> standing(setting, Optional.ofNullable(kept.get(setting.code()))))
+                .toList();
+    }
+
+    private Standing standing(Setting setting, Optional<ShopSetting> kept) {
+        return new Standing(
+                setting,
+                kept.map(ShopSetting::choice).orElse(starting(setting)),
+                kept.map(ShopSetting::edition).orElse(0L),
+                kept.map(of -> of.changedBy().name()));
+    }
+
+    /** The name is the program's own setting until somebody gives another here. */
+    private String starting(Setting setting) {
+        return setting == Setting.SHOP_NAME ? shop.shopName() : setting.startingValue();
+    }
+
+    @Transactional(readOnly = true)
+    public String of(Setting setting) {
+        return standing(setting, changed.findByName(setting.code())).choice();
+    }
+
+    /** The choices that a new job starts with. */
+    @Transactional(readOnly = true)
+    public Map<String, String> forJobs() {
+        var choices = new LinkedHashMap<String, String>();
+        List<Setting> ofJobs = Setting.ofJobs();
+        all().stream()
+                .filter(standing -> ofJobs.contains(standing.setting()))
+                .forEach(standing -> choices.put(standing.setting().code(), standing.choice()));
+        return choices;
+    }
+
+    @Transactional(readOnly = true)
+    public LengthUnit unit() {
+        return of(Setting.UNIT).equals("in") ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
+    }
+
+    /** Those of the shop alone. */
+    @Transactional(readOnly = true)
+    public List<Material> ownMaterials() {
+        return Arrays.stream(of(Setting.MATERIALS).split(";"))
+                .filter(text -> !text.isBlank())
+                .map(text -> Material.parse(text).orThrow())
+                .toList();
+    }
+
+    /**
+     * Decides a setting. Refuses a choice that cannot be with 422, and one made over another's with 412.
+     *
+     * @param edition the one that was looked at
+     */
+    @Transactional
+    public Standing change(String code, String choice, long edition, Person person) {
+        Setting setting = Setting.of(code)
+                .orElseThrow(() ->
+                        Refused.of(HttpStatus.NOT_FOUND, "no-such-setting", words.say("problem.no-such-setting")));
+        String accepted = setting.accept(choice).fold(text -> text, refusal -> {
+            throw Refused.field("choice", refusal, words.say(refusal, LengthUnit.INCH));
+        });
+        Optional<ShopSetting> before = changed.findByName(code);
+        Editions.refuseUnlessSame(edition, before.map(ShopSetting::edition).orElse(0L), words);
+        ShopSetting now = before.orElseGet(() -> new ShopSetting(setting));
+        now.change(accepted, person, clock.instant());
+        return standing(setting, Optional.of(changed.saveAndFlush(now)));
+    }
+}
