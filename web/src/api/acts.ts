@@ -6,7 +6,11 @@ import { keys, queries, showSheet } from './queries';
 export const useStepUp = () =>
   useMutation({
     mutationFn: (person: number) => answered(client.POST('/api/sessions', { body: { person } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: keys.shop }),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: keys.shop });
+      // Cautions are ticked by each person.
+      await queries.invalidateQueries({ queryKey: keys.looks });
+    },
   });
 
 export const useAddPerson = () =>

@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 
-type Schemas = components['schemas'];
+export type Schemas = components['schemas'];
 export type Shop = Schemas['ShopView'];
 export type Person = Schemas['PersonView'];
 export type Gauge = Schemas['GaugeView'];
@@ -22,6 +22,28 @@ export type Verdict = Schemas['VerdictView'];
 export type Limits = Schemas['LimitsView'];
 export type LengthText = Schemas['LengthText'];
 export type ReadingBody = Schemas['ReadingBody'];
+export type Next = Schemas['NextView'];
+export type BenchPlan = Schemas['BenchPlan'];
+export type Job = Schemas['PlanView'];
+export type ListedJob = Schemas['ListedJobView'];
+export type Plan = Schemas['PlanOfPartView'];
+export type Planned = Schemas['PlannedView'];
+export type PlannedPart = Schemas['PlannedPartView'];
+export type TypedFeature = Schemas['TypedFeature'];
+export type PlanChange = Schemas['PlanChange'];
+export type PlanChanged = Schemas['PlanChangedView'];
+export type Pasted = Schemas['PastedView'];
+export type ShopSetting = Schemas['ShopSettingView'];
+export type Material = Schemas['MaterialView'];
+export type Caution = Schemas['CautionView'];
+export type Look = Schemas['LookView'];
+export type LookItem = Schemas['ItemView'];
+export type QuickSize = Schemas['QuickSizeView'];
+export type QuickSizeBody = Schemas['QuickSizeBody'];
+
+/** Where the next thing is done: a size is measured, or the part is looked at first. */
+export const pathToNext = ({ part, feature }: Next): string =>
+  feature ? `/parts/${part}/features/${feature}` : `/parts/${part}/look`;
 
 export const client = createClient<paths>({
   baseUrl: globalThis.location.origin,

@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import type { Sheet } from './client';
 import type { Outbox } from './outbox';
+import { isOurs } from './planChanges';
 import { keys } from './queries';
 
 /** What the stream tells: that something of a job changed, never what it is now. */
@@ -27,6 +28,16 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';
       void queries.invalidateQueries({ queryKey: keys.bench });
+      if (told.what === 'look') {
+        void queries.invalidateQueries({ queryKey: keys.looks });
+      }
+      if (told.what === 'plan') {
+        void isOurs(told.job, told.seq).then((known) => {
+          if (!known) {
+            void queries.invalidateQueries({ queryKey: keys.jobs });
+          }
+        });
+      }
       void queries.invalidateQueries({ queryKey: keys.sheets, refetchType });
     });
   });

@@ -24,6 +24,11 @@ export const keys = {
   gauges: ['gauges'],
   bench: ['bench'],
   scales: ['scales'],
+  jobs: ['jobs'],
+  job: (job: number) => ['jobs', job],
+  settings: ['settings'],
+  materials: ['materials'],
+  looks: ['look'],
   sheets: ['sheet'],
   sheet: (part: number, feature: number) => ['sheet', part, feature],
 };
@@ -42,6 +47,39 @@ export const useBench = () =>
 
 export const useScales = () =>
   useQuery({ queryKey: keys.scales, queryFn: () => answered(client.GET('/api/scales')) });
+
+export const useJobs = () =>
+  useQuery({ queryKey: keys.jobs, queryFn: () => answered(client.GET('/api/jobs')) });
+
+export const useTemplates = () =>
+  useQuery({ queryKey: ['templates'], queryFn: () => answered(client.GET('/api/templates')) });
+
+/** A job as it is planned. */
+export const useJob = (job: number) =>
+  useQuery({
+    queryKey: keys.job(job),
+    queryFn: () => answered(client.GET('/api/jobs/{job}/plan', { params: { path: { job } } })),
+  });
+
+export const useSettings = () =>
+  useQuery({ queryKey: keys.settings, queryFn: () => answered(client.GET('/api/settings')) });
+
+export const useMaterials = () =>
+  useQuery({ queryKey: keys.materials, queryFn: () => answered(client.GET('/api/materials')) });
+
+/** What to take in and to look at on a part before it is measured. */
+export const useLook = (part: number) =>
+  useQuery({
+    queryKey: [...keys.looks, part],
+    queryFn: () => answered(client.GET('/api/parts/{part}/look', { params: { path: { part } } })),
+  });
+
+/** Cautions of a job that whoever stands here has not ticked. */
+export const useCautions = (job: number) =>
+  useQuery({
+    queryKey: [...keys.looks, 'cautions', job],
+    queryFn: () => answered(client.GET('/api/jobs/{job}/cautions', { params: { path: { job } } })),
+  });
 
 /** What a scale says at these parts; the last answer stays while the next is on its way. */
 export const useScaleReading = (id: string, base: string, parts: string) =>

@@ -576,6 +576,11 @@ export interface components {
         ArchiveBody: {
             archived: boolean;
         };
+        BandView: {
+            from: components["schemas"]["LengthText"];
+            to: components["schemas"]["LengthText"];
+            what: string;
+        };
         BenchFeature: {
             /** Format: int64 */
             id: number;
@@ -853,6 +858,8 @@ export interface components {
             /** Format: int32 */
             revision: number;
             say: string;
+            /** Format: int64 */
+            seq: number;
             total: string;
             undo: components["schemas"]["PlanChange"];
         };
@@ -919,7 +926,9 @@ export interface components {
             section: string;
         };
         PlannedView: {
+            bands: components["schemas"]["BandView"][];
             brief: string;
+            by: string;
             doubts: string[];
             /** Format: int64 */
             edition: number;
@@ -1087,12 +1096,11 @@ export interface components {
             unit: string;
         };
         SettingView: {
-            changedBy?: string | null;
-            choice: string;
-            choices: string[];
-            /** Format: int64 */
-            edition: number;
-            name: string;
+            above?: components["schemas"]["ShownView"];
+            exact: boolean;
+            sentence: string;
+            shown: components["schemas"]["ShownView"];
+            wanted: components["schemas"]["LengthText"];
         };
         SheetView: {
             changed?: components["schemas"]["ChangedView"];
@@ -1110,6 +1118,14 @@ export interface components {
             say: string;
             shape: string;
         };
+        ShopSettingView: {
+            changedBy?: string | null;
+            choice: string;
+            choices: string[];
+            /** Format: int64 */
+            edition: number;
+            name: string;
+        };
         ShopView: {
             decimalMark: string;
             demonstration: boolean;
@@ -1120,6 +1136,14 @@ export interface components {
             sounds: string;
             theme: string;
             unit: string;
+        };
+        ShownView: {
+            error: components["schemas"]["LengthText"];
+            parts: {
+                [key: string]: number;
+            };
+            say: string;
+            size: components["schemas"]["LengthText"];
         };
         SpotView: {
             depth?: components["schemas"]["LengthText"];
@@ -1998,7 +2022,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SettingView"][];
+                    "application/json": components["schemas"]["ShopSettingView"][];
                 };
             };
         };
@@ -2026,7 +2050,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SettingView"];
+                    "application/json": components["schemas"]["ShopSettingView"];
                 };
             };
         };

@@ -3,7 +3,21 @@ import { useBench, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
+import { QuickSize } from './QuickSize';
 import { WhoMeasures } from './WhoMeasures';
+
+/** A way to another view. */
+function Elsewhere({ to, name, does }: { to: string; name: string; does: string }) {
+  return (
+    <Link
+      to={to}
+      className="flex min-h-touch items-center gap-4 border-2 border-line bg-panel px-5 hover:border-quiet"
+    >
+      <span className="font-semibold">{name}</span>
+      <span className="label">{does}</span>
+    </Link>
+  );
+}
 
 /** What is on the bench now, and the very next thing to do on each job. */
 export function BenchScreen() {
@@ -15,22 +29,31 @@ export function BenchScreen() {
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-4 tablet:p-6">
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
-        <Link
-          to="/read"
-          className="flex min-h-touch items-center gap-4 self-start border-2 border-line bg-panel px-5 hover:border-quiet"
-        >
-          <span className="font-semibold">Read a scale</span>
-          <span className="label">or set one to a size, no job needed</span>
-        </Link>
-        {bench.data?.jobs.map((job) => (
-          <JobOnBench key={job.id} job={job} />
+        <nav aria-label="Elsewhere" className="flex flex-wrap gap-3">
+          <Elsewhere to="/read" name="Read a scale" does="or set one to a size, no job needed" />
+          <Elsewhere to="/jobs" name="Plan a job" does="a new one, or one put away" />
+          <Elsewhere to="/settings" name="Settings" does="how this shop works" />
+        </nav>
+        {bench.data?.jobs.slice(0, 1).map((job) => (
+          <JobOnBench key={job.id} job={job} open />
+        ))}
+        <QuickSize />
+        {bench.data?.jobs.slice(1).map((job) => (
+          <JobOnBench key={job.id} job={job} open={false} />
         ))}
       </div>
       {bench.data?.jobs.length === 0 && (
         <Notice
           title="No job is on the bench"
-          words="Jobs of your own are planned in a later version of this program. Until then the demonstration shop shows a job being measured: stop this server and start ./run demo."
-        />
+          words="Plan the first one: its name, where its limits come from, and what is to be measured. Or type limits and a figure above, and see at once."
+        >
+          <Link
+            to="/jobs"
+            className="mt-6 inline-flex min-h-touch items-center rounded-edge bg-now px-6 font-semibold text-on-now"
+          >
+            Plan a job
+          </Link>
+        </Notice>
       )}
       {bench.isPending && bench.failureCount > 0 && <ServerAwayNotice />}
     </Shell>

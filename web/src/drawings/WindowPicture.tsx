@@ -18,7 +18,8 @@ export function WindowPicture({ limits, readings, value }: WindowPictureProps) {
   const right = high ? at(high.pm) : WIDTH;
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} 100`}
+      // Without a size there is nothing to print above the zone.
+      viewBox={value ? `0 0 ${WIDTH} 100` : `0 28 ${WIDTH} 72`}
       className="block w-full"
       aria-hidden="true"
       data-testid="window"

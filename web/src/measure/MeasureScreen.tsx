@@ -61,7 +61,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       c: () => setCard('cut'),
       g: () => setCard('gauge'),
       x: () => last && setCard({ reading: last }),
-      n: () => sheet.next && measuring.goTo(sheet.next.part, sheet.next.feature),
+      n: measuring.goNext,
       m: measuring.toggleSounds,
       '?': () => setCard('keys'),
       Enter: entry.end,

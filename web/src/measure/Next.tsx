@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { pathToNext } from '../api/client';
 import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
 
@@ -27,7 +28,7 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
   }
   return (
     <Link
-      to={pathTo(next.part, next.feature)}
+      to={next.feature ? pathTo(next.part, next.feature) : pathToNext(next)}
       className={`flex min-h-touch items-center gap-4 rounded-edge border-2 px-5 py-2 ${
         isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
       }`}

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { PartPicture } from '../drawings/PartPicture';
+import { PartSection } from '../drawings/PartSection';
 import { VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
@@ -7,7 +7,12 @@ import type { Measuring } from './useMeasuring';
 export function Where({ measuring: { sheet, place, pathTo } }: { measuring: Measuring }) {
   return (
     <section aria-label="Where" className="order-3 flex flex-col gap-4 bench:order-none">
-      <PartPicture features={sheet.features} at={sheet.feature.id} place={place.id} />
+      <PartSection
+        shape={sheet.shape}
+        features={sheet.features.map((feature) => ({ ...feature, key: String(feature.id) }))}
+        lit={String(sheet.feature.id)}
+        depthPm={sheet.feature.places.find(({ id }) => id === place.id)?.depth?.pm}
+      />
       <nav aria-label="Features">
         <h2 className="label">Features</h2>
         <ul>

@@ -1,5 +1,13 @@
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Gauge, Part, Place, Problem, Round, Sheet } from '../api/client';
+import {
+  type Gauge,
+  type Part,
+  pathToNext,
+  type Place,
+  type Problem,
+  type Round,
+  type Sheet,
+} from '../api/client';
 import { keepReading, placeAt, type Read } from '../api/keepReading';
 import type { Fate, WaitingReading } from '../api/outbox';
 import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
@@ -27,6 +35,8 @@ export interface Measuring {
   setGauge: (gauge: number) => void;
   goTo: (part: number, feature: number) => void;
   pathTo: (part: number, feature: number) => string;
+  /** To the very next thing to do, with what is in hand; nowhere when all is done. */
+  goNext: () => void;
   keep: (read: Read) => Promise<Fate | undefined>;
   sounds: boolean;
   toggleSounds: () => void;
@@ -68,6 +78,7 @@ export function useMeasuring(): {
     const query = kept.toString();
     return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
   };
+  const { next } = sheet.data;
   const set = (name: string, value: string) =>
     setSearch(
       (before) => {
@@ -115,6 +126,11 @@ export function useMeasuring(): {
       setGauge: (to) => set('gauge', String(to)),
       goTo: (toPart, toFeature) => void navigate(pathTo(toPart, toFeature)),
       pathTo,
+      goNext: () => {
+        if (next) {
+          void navigate(next.feature ? pathTo(next.part, next.feature) : pathToNext(next));
+        }
+      },
       keep,
       sounds: sounds === 'on',
       toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),

@@ -15,8 +15,9 @@ interface Waiting {
 }
 
 /** The next of a job first, then whatever else has not been measured. */
-function waitingIn({ parts, next }: BenchJob): Waiting[] {
-  return parts
+function waitingIn({ plans, next }: BenchJob): Waiting[] {
+  return plans
+    .flatMap(({ parts }) => parts)
     .flatMap((part) =>
       part.features.map((feature) => ({
         part: part.id,

@@ -3,6 +3,8 @@ import type { ComponentProps, MouseEvent } from 'react';
 interface ButtonProps extends ComponentProps<'button'> {
   /** Now: the one thing to do next. Plain: any other. */
   look?: 'now' | 'plain';
+  /** For the desk, where a plan is written: not for an oily finger. */
+  small?: boolean;
 }
 
 const LOOKS = {
@@ -16,7 +18,13 @@ let lastTouch = -Infinity;
 /**
  * A button for an oily finger: 64 px high, and deaf to a second touch that comes too soon to be meant.
  */
-export function Button({ look = 'plain', className = '', onClick, ...rest }: ButtonProps) {
+export function Button({
+  look = 'plain',
+  small = false,
+  className = '',
+  onClick,
+  ...rest
+}: ButtonProps) {
   const press = (event: MouseEvent<HTMLButtonElement>) => {
     if (isTouch(event)) {
       const soon = event.timeStamp - lastTouch < SECOND_TOUCH_MS;
@@ -31,7 +39,7 @@ export function Button({ look = 'plain', className = '', onClick, ...rest }: But
   return (
     <button
       type="button"
-      className={`min-h-touch rounded-edge border-2 px-5 text-left disabled:opacity-55 ${LOOKS[look]} ${className}`}
+      className={`${small ? 'min-h-11 px-3 text-label' : 'min-h-touch px-5'} rounded-edge border-2 text-left disabled:opacity-55 ${LOOKS[look]} ${className}`}
       onClick={press}
       {...rest}
     />

@@ -11,13 +11,15 @@ interface ShellProps {
   head?: ReactNode;
   /** One sentence for ears, said when it changes. */
   say?: string;
+  /** On a job that lives hang on: who decides. */
+  lives?: string | null | undefined;
   /** The keys in use, along the foot. */
   keys?: ReactNode;
   children: ReactNode;
 }
 
 /** What every page has: the head with the shop and its people, the page itself, the keys along the foot. */
-export function Shell({ title, head, say = '', keys, children }: ShellProps) {
+export function Shell({ title, head, say = '', lives, keys, children }: ShellProps) {
   const shop = useShop().data;
   const waiting = useWaitingWords();
   useEffect(() => {
@@ -56,6 +58,14 @@ export function Shell({ title, head, say = '', keys, children }: ShellProps) {
       </header>
       {waiting !== '' && (
         <p className="border-b-2 border-line bg-panel px-6 py-2 font-semibold">{waiting}</p>
+      )}
+      {lives && (
+        <p className="border-b-2 border-ink bg-panel px-4 py-2 font-semibold tablet:px-6">
+          <span aria-hidden="true" className="mr-3 border-2 border-ink px-2">
+            !
+          </span>
+          {lives}
+        </p>
       )}
       <p aria-live="polite" className="sr-only">
         {waiting || say}

@@ -8,7 +8,7 @@ import jawread.core.walk.WalkOrder;
  * A feature in the words of whoever planned it. Every text may be empty; what is empty is not demanded.
  *
  * @param name as it is called in the shop
- * @param kind the code of a {@link FeatureKind}
+ * @param kind the code of a {@link FeatureKind}; where it is empty the name and the limits tell the kind
  * @param round whether its size is a diameter
  * @param limits of a new part, in any form
  * @param service how far it may wear
@@ -49,8 +49,13 @@ public record TypedFeature(
         String order) {
     public TypedFeature {
         name = tidy(name);
-        kind = tidy(kind).isEmpty() ? FeatureKind.OUTSIDE.code() : tidy(kind);
         limits = tidy(limits);
+        if (tidy(kind).isEmpty()) {
+            FeatureKind likely = KindByName.of(name, limits);
+            kind = likely.code();
+            round = likely.isUsuallyRound();
+        }
+        kind = tidy(kind);
         service = tidy(service);
         outOfRound = tidy(outOfRound);
         taper = tidy(taper);

@@ -15,13 +15,15 @@ import jawread.core.length.Refusal;
  * The places of one feature in the order of the walk.
  *
  * @param sections as wanted, before any band moved one
+ * @param bands that no contact may stand in
  */
-public record Places(List<Section> sections, List<Axis> axes, List<Place> inOrder) {
+public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> bands, List<Place> inOrder) {
     private static final Pattern OUT_OF_REACH = Pattern.compile("([^:/]+?)\\s*(?:/\\s*([^:]+?)\\s*)?:\\s*(.+)");
 
     public Places {
         sections = List.copyOf(sections);
         axes = List.copyOf(axes);
+        bands = List.copyOf(bands);
         inOrder = List.copyOf(inOrder);
     }
 
@@ -87,7 +89,7 @@ public record Places(List<Section> sections, List<Axis> axes, List<Place> inOrde
                 .map(step -> stands.get(step.section())
                         .place(sections.get(step.section()), axes.get(step.axis()), outOfReach))
                 .toList();
-        return Outcome.of(new Places(sections, axes, places));
+        return Outcome.of(new Places(sections, axes, bands, places));
     }
 
     /** Where a section comes to stand. */

@@ -45,10 +45,11 @@ public class PlanChanges {
     /**
      * What was done.
      *
+     * @param seq its number in the job
      * @param changed editions that were not in the plan before
      * @param newRevision whether something had been read against the one before
      */
-    public record Done(PlanRevision revision, List<Feature> changed, PlanChange undo, boolean newRevision) {}
+    public record Done(long seq, PlanRevision revision, List<Feature> changed, PlanChange undo, boolean newRevision) {}
 
     /**
      * Does a change. Refuses a feature that is not understood with 422, the name of the field and the feature's key as hint;
@@ -58,7 +59,7 @@ public class PlanChanges {
     public Done make(long planId, PlanChange change, Person person) {
         Plan plan = jobs.plan(planId);
         // Whoever else writes waits from here on: what stands now stands until this is done.
-        journal.write(plan.job().id(), What.PLAN);
+        long seq = journal.write(plan.job().id(), What.PLAN);
         PlanRevision before = jobs.newest(plan);
         var standing = new Standing(before.features());
         var undo = new Undo(standing.order());
@@ -77,7 +78,7 @@ public class PlanChanges {
         List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
         boolean newRevision = before.isFixed() && !now.equals(before.features());
         PlanRevision revision = newRevision ? jobs.revise(before, now) : jobs.list(before, now);
-        return new Done(revision, changed, undo.change(now), newRevision);
+        return new Done(seq, revision, changed, undo.change(now), newRevision);
     }
 
     private Optional<Feature> put(Put put, Plan plan, Standing standing, Undo undo, Person person) {

@@ -59,12 +59,14 @@ public record PlanView(
     /**
      * What a change came to.
      *
+     * @param seq its number in the job, by which the screen that made it knows it again
      * @param order the keys of all features as they now stand
      * @param changed those that are new or have another edition
      * @param undo the change that takes it back
      * @param say what was done, in a sentence
      */
     public record PlanChangedView(
+            long seq,
             int revision,
             boolean fixed,
             String total,

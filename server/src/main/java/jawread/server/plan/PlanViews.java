@@ -155,6 +155,7 @@ class PlanViews {
         Job job = plan.job();
         PlanRevision revision = jobs.newest(plan);
         return new PlanChangedView(
+                done.seq(),
                 revision.number(),
                 revision.isFixed(),
                 total(revision, jobs.partsOf(plan).size()),

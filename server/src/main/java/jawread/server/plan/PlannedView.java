@@ -23,6 +23,7 @@ import jawread.server.words.LengthText;
  * @param readings how often it is read, or looked at, on one part
  * @param seconds how long that takes
  * @param time the same, in words
+ * @param by with what such a feature is usually measured
  */
 public record PlannedView(
         UUID key,
@@ -37,9 +38,14 @@ public record PlannedView(
         @Nullable LengthText starts,
         @Nullable LengthText length,
         List<PlannedPlaceView> places,
+        List<BandView> bands,
         int readings,
         long seconds,
-        String time) {
+        String time,
+        String by) {
+    /** A band that no contact may stand in, by depth from the feature's face. */
+    public record BandView(LengthText from, LengthText to, String what) {}
+
     /** @param sentence what lies between the two parts */
     public record MateView(TypedFeature typed, String sentence) {}
 

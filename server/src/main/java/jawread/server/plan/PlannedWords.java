@@ -21,6 +21,7 @@ import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.LimitsView;
 import jawread.server.job.LimitsWords;
+import jawread.server.plan.PlannedView.BandView;
 import jawread.server.plan.PlannedView.MateView;
 import jawread.server.plan.PlannedView.PlannedPlaceView;
 import jawread.server.words.Figures;
@@ -70,9 +71,11 @@ class PlannedWords {
                         .map(lies -> figures.reading(lies.length(), unit, step))
                         .orElse(null),
                 planned.places().map(all -> places(all, unit, step)).orElse(List.of()),
+                planned.places().map(all -> bands(all, unit, step)).orElse(List.of()),
                 readings,
                 seconds,
-                time(seconds, planned));
+                duration(seconds),
+                words.say("plan.with." + planned.time().with()));
     }
 
     private static Length step(PlannedFeature planned) {
@@ -195,6 +198,13 @@ class PlannedWords {
                 .toList();
     }
 
+    private List<BandView> bands(Places all, LengthUnit unit, Length step) {
+        return all.bands().stream()
+                .map(band -> new BandView(
+                        figures.reading(band.from(), unit, step), figures.reading(band.to(), unit, step), band.what()))
+                .toList();
+    }
+
     private String remark(Place place, LengthUnit unit, Length step) {
         return place.cannotBeMeasured()
                 .map(why -> words.say("plan.place.cannot", Map.of("why", why)))
@@ -203,16 +213,6 @@ class PlannedWords {
                                 "plan.place.moved",
                                 Map.of("from", figures.reading(from, unit, step).withUnit()))))
                 .orElse("");
-    }
-
-    private String time(long seconds, PlannedFeature planned) {
-        return words.say(
-                "plan.time.with",
-                Map.of(
-                        "time",
-                        duration(seconds),
-                        "with",
-                        words.say("plan.with." + planned.time().with())));
     }
 
     /** Whole minutes from one on, so that nobody takes a plan for a stopwatch. */

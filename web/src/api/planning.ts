@@ -1,0 +1,121 @@
+import { useMutation } from '@tanstack/react-query';
+import { answered, client, type Job, type PlannedPart, type Schemas } from './client';
+import { keys, queries } from './queries';
+import { newId } from './newId';
+
+/** The edition that was looked at, as a change names it. */
+const ifMatch = (edition: number) => ({ 'If-Match': `"${edition}"` });
+
+/** Shows a job as an act was answered. */
+function showJob(job: Job): void {
+  queries.setQueryData(keys.job(job.id), job);
+  void queries.invalidateQueries({ queryKey: keys.jobs, exact: true });
+  void queries.invalidateQueries({ queryKey: keys.bench });
+}
+
+export const useOpenJob = () =>
+  useMutation({
+    mutationFn: (body: Schemas['NewJobBody']) => answered(client.POST('/api/jobs', { body })),
+    onSuccess: showJob,
+  });
+
+export const useArchive = () =>
+  useMutation({
+    mutationFn: ({ job, archived }: { job: number; archived: boolean }) =>
+      answered(
+        client.PUT('/api/jobs/{job}/archived', { params: { path: { job } }, body: { archived } }),
+      ),
+    onSuccess: showJob,
+  });
+
+export const useWriteHead = (job: Job) =>
+  useMutation({
+    mutationFn: (body: Schemas['HeadBody']) =>
+      answered(
+        client.PUT('/api/jobs/{job}', {
+          params: { path: { job: job.id }, header: ifMatch(job.edition) },
+          body,
+        }),
+      ),
+    onSuccess: showJob,
+  });
+
+export const useAddPlan = (job: Job) =>
+  useMutation({
+    mutationFn: (body: Schemas['PlanHeadBody']) =>
+      answered(client.POST('/api/jobs/{job}/plans', { params: { path: { job: job.id } }, body })),
+    onSuccess: showJob,
+  });
+
+interface OfPlan {
+  plan: number;
+  edition: number;
+}
+
+export const useWritePlan = () =>
+  useMutation({
+    mutationFn: ({ plan, edition, ...body }: OfPlan & Schemas['PlanHeadBody']) =>
+      answered(
+        client.PUT('/api/plans/{plan}', {
+          params: { path: { plan }, header: ifMatch(edition) },
+          body,
+        }),
+      ),
+    onSuccess: showJob,
+  });
+
+/** A part as it stands on the list while it is written. */
+export interface PartOnList extends Omit<PlannedPart, 'id' | 'read' | 'runningHours'> {
+  id: number | undefined;
+  hours: string;
+}
+
+export const useWriteParts = () =>
+  useMutation({
+    mutationFn: ({ plan, edition, parts }: OfPlan & { parts: PartOnList[] }) =>
+      answered(
+        client.PUT('/api/plans/{plan}/parts', {
+          params: { path: { plan }, header: ifMatch(edition) },
+          body: {
+            parts: parts.map(({ id, name, mark, hours }) => ({
+              ...(id === undefined ? {} : { id }),
+              name,
+              mark,
+              hours,
+            })),
+          },
+        }),
+      ),
+    onSuccess: showJob,
+  });
+
+export const useChooseSetting = () =>
+  useMutation({
+    mutationFn: ({ name, edition, choice }: { name: string; edition: number; choice: string }) =>
+      answered(
+        client.PUT('/api/settings/{name}', {
+          params: { path: { name }, header: ifMatch(edition) },
+          body: { choice },
+        }),
+      ),
+    onSettled: async () => {
+      await queries.invalidateQueries({ queryKey: keys.settings });
+      await queries.invalidateQueries({ queryKey: keys.shop });
+      await queries.invalidateQueries({ queryKey: keys.materials });
+    },
+  });
+
+export const useKeepLook = () =>
+  useMutation({
+    mutationFn: (body: Schemas['LookBody']) =>
+      answered(client.PUT('/api/looks/{id}', { params: { path: { id: newId() } }, body })),
+    onSuccess: (look) => queries.setQueryData([...keys.looks, look.part], look),
+  });
+
+/** Ticks a caution off for whoever stands here. */
+export const useTick = () =>
+  useMutation({
+    mutationFn: (body: Schemas['TickBody']) =>
+      answered(client.PUT('/api/caution-ticks/{id}', { params: { path: { id: newId() } }, body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.looks }),
+  });

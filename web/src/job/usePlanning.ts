@@ -1,0 +1,286 @@
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import {
+  type Job,
+  type Plan,
+  type PlanChange,
+  type Planned,
+  Problem,
+  type TypedFeature,
+} from '../api/client';
+import { newId } from '../api/newId';
+import { changePlan } from '../api/planChanges';
+import { keys, queries } from '../api/queries';
+
+/** A feature that the server would not take as it was typed; what was typed stays. */
+export interface Refused {
+  field: string;
+  sentence: string;
+}
+
+/** Somebody else changed a feature meanwhile: theirs is shown, mine waits for a choice. */
+export interface Conflict {
+  key: string;
+  sentence: string;
+  mine: TypedFeature;
+}
+
+/** The plan at hand, and what can be done to it. */
+export interface Planning {
+  job: Job;
+  plan: Plan;
+  /** The features as they stand here: what was typed and is not yet kept goes before what was. */
+  features: Planned[];
+  /** The feature at hand. */
+  at: Planned | undefined;
+  select: (key: string | undefined) => void;
+  pointed: string | undefined;
+  point: (key: string | undefined) => void;
+  refused: Record<string, Refused>;
+  conflict: Conflict | undefined;
+  takeTheirs: () => void;
+  keepMine: () => void;
+  /** Writes a feature, or a new one at this place in the order; answers its key. */
+  write: (typed: TypedFeature, key?: string, at?: number) => string;
+  add: (all: TypedFeature[]) => void;
+  remove: (key: string) => void;
+  duplicate: (key: string) => void;
+  move: (key: string, by: 1 | -1) => void;
+  canUndo: boolean;
+  undo: () => void;
+  canRedo: boolean;
+  redo: () => void;
+  /** One sentence on what was done last. */
+  say: string;
+}
+
+/** A feature of which nothing is said yet: its name and limits will tell the kind. */
+export const blank = (name: string): TypedFeature => ({
+  name,
+  kind: '',
+  round: false,
+  limits: '',
+  service: '',
+  outOfRound: '',
+  taper: '',
+  steps: '',
+  grades: '',
+  envelope: false,
+  decisive: false,
+  lies: '',
+  face: '',
+  layout: '',
+  sections: '',
+  axes: '',
+  keepClear: '',
+  outOfReach: '',
+  order: '',
+});
+
+export function usePlanning(job: Job): Planning | undefined {
+  const [search, setSearch] = useSearchParams();
+  const [pointed, point] = useState<string | undefined>();
+  const [drafts, setDrafts] = useState<Record<string, TypedFeature>>({});
+  const [refused, setRefused] = useState<Record<string, Refused>>({});
+  const [conflict, setConflict] = useState<Conflict | undefined>();
+  const [news, setNews] = useState<{ key: string; at: number | undefined }[]>([]);
+  const [undos, setUndos] = useState<PlanChange[]>([]);
+  const [redos, setRedos] = useState<PlanChange[]>([]);
+  const [say, setSay] = useState('');
+  const plan = job.plans.find(({ id }) => id === Number(search.get('plan'))) ?? job.plans[0];
+  if (plan === undefined) {
+    return undefined;
+  }
+  const features = plan.features.map((feature) => {
+    const typed = drafts[feature.key];
+    return typed === undefined ? feature : { ...feature, typed };
+  });
+  // New ones stand in their place before the server has seen them, so that the hand may type on.
+  for (const { key, at } of news) {
+    const typed = drafts[key];
+    if (typed !== undefined && features.every((each) => each.key !== key)) {
+      features.splice(at ?? features.length, 0, unseen(key, typed));
+    }
+  }
+  const forget = (key: string) => {
+    setDrafts((all) => without(all, key));
+    setRefused((all) => without(all, key));
+  };
+  const make = async (change: PlanChange, key?: string) => {
+    const done = await changePlan(job.id, plan.id, change);
+    setSay(done.say);
+    if (key !== undefined) {
+      // Unless it was typed anew meanwhile.
+      const sent = change.puts.find((put) => put.key === key)?.typed;
+      setDrafts((all) => (all[key] === sent ? without(all, key) : all));
+      setRefused((all) => without(all, key));
+    }
+    return done.undo;
+  };
+  const failed = (failure: unknown, key?: string, mine?: TypedFeature) => {
+    if (!(failure instanceof Problem)) {
+      setSay(failure instanceof Error ? failure.message : String(failure));
+      return;
+    }
+    if (failure.code === 'plan-changed') {
+      void queries.invalidateQueries({ queryKey: keys.job(job.id) });
+      if (mine !== undefined) {
+        setConflict({ key: failure.field, sentence: failure.message, mine });
+        return;
+      }
+    } else if (key !== undefined) {
+      setRefused((all) => ({
+        ...all,
+        [key]: { field: failure.field, sentence: failure.message },
+      }));
+    }
+    setSay(failure.message);
+  };
+  const remember = (undo: PlanChange) => {
+    if (undo.puts.length + undo.removes.length > 0 || undo.order) {
+      setUndos((all) => [...all, undo]);
+      setRedos([]);
+    }
+  };
+  const act = (change: PlanChange, key?: string, mine?: TypedFeature) =>
+    void make(change, key).then(remember, (failure: unknown) => failed(failure, key, mine));
+  const select = (key: string | undefined) =>
+    setSearch(
+      (before) => {
+        const after = new URLSearchParams(before);
+        if (key === undefined) {
+          after.delete('feature');
+        } else {
+          after.set('feature', key);
+        }
+        return after;
+      },
+      { replace: true },
+    );
+  const write = (typed: TypedFeature, key?: string, at?: number): string => {
+    const to = key ?? newId();
+    const before = plan.features.find((feature) => feature.key === to);
+    setDrafts((all) => ({ ...all, [to]: typed }));
+    if (before === undefined && news.every((each) => each.key !== to)) {
+      setNews((all) => [...all, { key: to, at }]);
+    }
+    const put =
+      before === undefined
+        ? { key: to, typed, ...(at === undefined ? {} : { at }) }
+        : { key: to, typed, edition: before.edition };
+    act({ puts: [put], removes: [] }, to, typed);
+    return to;
+  };
+  /** Takes the last change of one pile back, and puts what undoes that on the other. */
+  const back = (
+    from: PlanChange[],
+    setFrom: (all: PlanChange[]) => void,
+    setTo: (change: (all: PlanChange[]) => PlanChange[]) => void,
+  ) => {
+    const change = from.at(-1);
+    if (change !== undefined) {
+      setFrom(from.slice(0, -1));
+      change.puts.forEach(({ key }) => forget(key));
+      make(change).then(
+        (undo) => setTo((all) => [...all, undo]),
+        (failure: unknown) => failed(failure),
+      );
+    }
+  };
+  return {
+    job,
+    plan,
+    features,
+    at: features.find(({ key }) => key === search.get('feature')),
+    select,
+    pointed,
+    point,
+    refused,
+    conflict,
+    takeTheirs: () => {
+      if (conflict) {
+        forget(conflict.key);
+        setConflict(undefined);
+      }
+    },
+    keepMine: () => {
+      if (conflict) {
+        const { key, mine } = conflict;
+        setConflict(undefined);
+        write(mine, key);
+      }
+    },
+    write,
+    add: (all) => act({ puts: all.map((typed) => ({ key: newId(), typed })), removes: [] }),
+    remove: (key) => {
+      const index = features.findIndex((each) => each.key === key);
+      const feature = plan.features.find((each) => each.key === key);
+      forget(key);
+      select((features[index + 1] ?? features[index - 1])?.key);
+      if (feature) {
+        act({ puts: [], removes: [{ key, edition: feature.edition }] });
+      }
+    },
+    duplicate: (key) => {
+      const index = features.findIndex((each) => each.key === key);
+      const feature = features[index];
+      if (feature) {
+        const name = copyName(
+          feature.typed.name,
+          features.map(({ typed }) => typed.name),
+        );
+        select(write({ ...feature.typed, name }, undefined, index + 1));
+      }
+    },
+    move: (key, by) => {
+      const order = plan.features.map((each) => each.key);
+      const from = order.indexOf(key);
+      const to = from + by;
+      if (from >= 0 && to >= 0 && to < order.length) {
+        order.splice(to, 0, ...order.splice(from, 1));
+        act({ puts: [], removes: [], order });
+      }
+    },
+    canUndo: undos.length > 0,
+    undo: () => back(undos, setUndos, setRedos),
+    canRedo: redos.length > 0,
+    redo: () => back(redos, setRedos, setUndos),
+    say,
+  };
+}
+
+/** A feature that the server has not answered for yet. */
+const unseen = (key: string, typed: TypedFeature): Planned => ({
+  key,
+  edition: 0,
+  typed,
+  brief: '',
+  understood: {},
+  refused: {},
+  doubts: [],
+  places: [],
+  bands: [],
+  readings: 0,
+  seconds: 0,
+  time: '',
+  by: '',
+});
+
+function without<T>(all: Record<string, T>, key: string): Record<string, T> {
+  const { [key]: gone, ...rest } = all;
+  return gone === undefined ? all : rest;
+}
+
+/**
+ * The next free name after a feature's own.
+ *
+ * @example copyName('journal 1', ['journal 1', 'journal 2']) // 'journal 3'
+ */
+export function copyName(name: string, taken: string[]): string {
+  const stem = name.replace(/\s*\d+$/, '');
+  let number = 2;
+  while (taken.includes(`${stem} ${number}`)) {
+    number++;
+  }
+  return `${stem} ${number}`;
+}

@@ -1,0 +1,27 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { answered, client, type Planned, type TypedFeature } from '../api/client';
+
+const REST_MS = 90;
+
+/** What the server understands of a feature while it is typed; undefined until the hand has rested once. */
+export function useUnderstood(plan: number, typed: TypedFeature | undefined): Planned | undefined {
+  const [rested, setRested] = useState<TypedFeature | undefined>();
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(typed), REST_MS);
+    return () => clearTimeout(timer);
+  }, [typed]);
+  return useQuery({
+    queryKey: ['understood', plan, rested],
+    queryFn: () =>
+      answered(
+        client.POST('/api/plans/{plan}/understood', {
+          params: { path: { plan } },
+          body: rested as TypedFeature,
+        }),
+      ),
+    enabled: rested !== undefined && typed !== undefined,
+    placeholderData: keepPreviousData,
+    gcTime: 10_000,
+  }).data;
+}

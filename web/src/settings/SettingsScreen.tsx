@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import type { Problem, ShopSetting } from '../api/client';
+import { useAddPerson } from '../api/acts';
+import { useChooseSetting } from '../api/planning';
+import { usePeople, useSettings } from '../api/queries';
+import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
+import { Choice } from '../ui/Choice';
+import { Field } from '../ui/Field';
+import { CAUTIONS, SETTINGS } from '../ui/labels';
+import { Shell } from '../ui/Shell';
+
+const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
+  ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'theme', 'materials']],
+  [
+    'Schools of new jobs',
+    [
+      'repeats',
+      'gauge-choice',
+      'drive',
+      'telescoping',
+      'bore-set-size',
+      'axes',
+      'place-value',
+      'near-limit',
+      'out-of-round',
+      'taper',
+      'display',
+    ],
+  ],
+  [
+    'Sizes without a tolerance of their own',
+    ['general-tolerance', 'decimals-1', 'decimals-2', 'decimals-3', 'decimals-4'],
+  ],
+  ['Cautions of new jobs', ['cautions']],
+];
+
+/** How this shop works. Each setting says whether it still has its starting value, or who decided otherwise. */
+export function SettingsScreen() {
+  const settings = useSettings().data ?? [];
+  return (
+    <Shell title="Settings" head={<h1 className="text-body font-semibold">Settings</h1>}>
+      <div className="mx-auto flex w-full max-w-6xl flex-col gap-7 p-4 tablet:p-6">
+        {GROUPS.map(([title, names]) => (
+          <section key={title} aria-label={title}>
+            <h2 className="border-b-2 border-ink text-body">{title}</h2>
+            <div className="mt-3 grid gap-x-6 gap-y-4 tablet:grid-cols-2 bench:grid-cols-3">
+              {names.map((name) => {
+                const setting = settings.find((each) => each.name === name);
+                return setting && <Decide key={name} setting={setting} />;
+              })}
+            </div>
+          </section>
+        ))}
+        <PeopleOfTheShop />
+      </div>
+    </Shell>
+  );
+}
+
+/** One setting, kept as soon as it is chosen. */
+function Decide({ setting }: { setting: ShopSetting }) {
+  const choose = useChooseSetting();
+  const { name, choice, edition, choices, changedBy } = setting;
+  const label = SETTINGS[name] ?? { name };
+  const failure = choose.error as Problem | null;
+  const remark = changedBy ? `chosen by ${changedBy}` : 'starting value';
+  const decide = (to: string) => choose.mutate({ name, edition, choice: to });
+  if (name === 'cautions') {
+    const chosen = choice.split(' ').filter(Boolean);
+    return (
+      <div className="col-span-full">
+        <div className="grid tablet:grid-cols-2 bench:grid-cols-4">
+          {Object.entries(CAUTIONS).map(([code, word]) => (
+            <Check
+              key={code}
+              label={word}
+              checked={chosen.includes(code)}
+              onCheck={(on) =>
+                decide([...chosen.filter((each) => each !== code), ...(on ? [code] : [])].join(' '))
+              }
+            />
+          ))}
+        </div>
+        <p className="text-label text-quiet">{remark}</p>
+      </div>
+    );
+  }
+  return choices.length > 0 ? (
+    <Choice
+      label={label.name}
+      value={choice}
+      choices={label.choices ?? Object.fromEntries(choices.map((each) => [each, each]))}
+      onChoose={decide}
+      remark={failure?.message ?? remark}
+    />
+  ) : (
+    <Field
+      label={label.name}
+      value={choice}
+      hint={label.hint ?? ''}
+      means={remark}
+      refused={failure?.message}
+      onWrite={decide}
+    />
+  );
+}
+
+function PeopleOfTheShop() {
+  const people = usePeople().data ?? [];
+  const add = useAddPerson();
+  const [name, setName] = useState('');
+  const [does, setDoes] = useState('');
+  const submit = () =>
+    add.mutate(
+      { name, does },
+      {
+        onSuccess: () => {
+          setName('');
+          setDoes('');
+        },
+      },
+    );
+  const failure = add.error as Problem | null;
+  return (
+    <section aria-label="People">
+      <h2 className="border-b-2 border-ink text-body">People</h2>
+      <ul className="mt-2 grid gap-x-6 tablet:grid-cols-2 bench:grid-cols-3">
+        {people.map((person) => (
+          <li key={person.id} className="flex min-h-11 items-center gap-3 border-b border-line">
+            <span className="font-semibold">{person.name}</span>
+            <span className="label">{person.does}</span>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 grid items-end gap-3 tablet:grid-cols-3">
+        <Field
+          label="Somebody else"
+          value={name}
+          hint="a name"
+          refused={failure?.message}
+          onType={setName}
+          onWrite={setName}
+        />
+        <Field label="Does" value={does} hint="turner" onType={setDoes} onWrite={setDoes} />
+        <Button small onClick={submit} className="self-end">
+          Add
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,170 @@
+/** Plain labels, by the code that the server knows a thing by. */
+
+export const KINDS: Record<string, string> = {
+  outside: 'outside',
+  inside: 'inside',
+  bore: 'bore',
+  depth: 'depth',
+  step: 'step or height',
+  slot: 'slot or gap',
+  'centre-distance': 'centre distance',
+  runout: 'runout',
+  'looked-at': 'looked at',
+};
+
+export const LAYOUTS: Record<string, string> = {
+  'one-place': 'one place',
+  'shaft-journal': 'journal, 2 × 2',
+  bore: 'bore, 3 × 2',
+  'long-bore': 'long bore, 5 × 2',
+  'three-axes': '3 × 3, each 60°',
+  'four-axes': '3 × 4, each 45°',
+  free: 'free',
+};
+
+export const ORDERS: Record<string, string> = {
+  'down-each-axis': 'down each axis, then turn',
+  'around-each-section': 'around each section',
+};
+
+export const SHAPES: Record<string, string> = {
+  shaft: 'shaft',
+  barrel: 'barrel',
+  bush: 'bush',
+  plate: 'plate',
+};
+
+export const ROUNDS: Record<string, string> = {
+  cuts: 'as found, after cut 1, after cut 2',
+  'as-left': 'as found, as left',
+};
+
+export const TEMPLATES: Record<string, readonly [name: string, holds: string]> = {
+  'shaft-journals': ['Shaft with journals', 'two journals, runout, what to look at'],
+  barrels: ['Barrels', 'one bore, three sections by two axes'],
+  plungers: ['Plungers', 'one outside, three sections by two axes'],
+  'turned-shaft': ['Turned shaft', 'two ends, body, shoulder length'],
+  'plate-two-holes': ['Plate with two holes', 'two holes, their centres, thickness'],
+  'bush-and-pin': ['Bush and pin', 'two plans that go together'],
+};
+
+export const CAUTIONS: Record<string, string> = {
+  'machine-stopped': 'machine stopped',
+  sharp: 'sharp',
+  eyes: 'eyes',
+  heavy: 'heavy or sprung',
+  hot: 'hot or chilled',
+  solvents: 'cleaning solvents',
+  'button-cells': 'button cells',
+  dust: 'unknown dust',
+};
+
+/** What a setting is called, and its choices where they are not typed. */
+export interface SettingLabel {
+  name: string;
+  choices?: Record<string, string>;
+  hint?: string;
+}
+
+export const SETTINGS: Record<string, SettingLabel> = {
+  'shop-name': { name: 'Name of the shop' },
+  unit: { name: 'New jobs are written in', choices: { mm: 'millimetres', in: 'inches' } },
+  repeats: {
+    name: 'How many repeats',
+    choices: {
+      once: 'once, with a live gauge',
+      'two-then-third': 'two, a third if they differ',
+      'three-averaged': 'three, averaged',
+      'three-alike': 'three alike',
+    },
+  },
+  'gauge-choice': {
+    name: 'Caliper or micrometer',
+    choices: {
+      tenth: 'resolution a tenth of the tolerance',
+      quarter: 'uncertainty a quarter of it',
+      shown: 'what I have shown I can hold',
+    },
+  },
+  drive: {
+    name: 'Ratchet or feel',
+    choices: { ratchet: 'ratchet, save on transfer gauges', feel: 'by feel' },
+  },
+  telescoping: {
+    name: 'Telescoping gauge',
+    choices: { 'once-through': 'pulled through once', rocked: 'rocked, locked, swung again' },
+  },
+  'bore-set-size': {
+    name: 'Where to set a bore gauge',
+    choices: {
+      middle: 'middle of the limits',
+      smallest: 'smallest size allowed',
+      'round-figure': 'a round figure near',
+    },
+  },
+  axes: {
+    name: 'Which axes',
+    choices: {
+      thrust: 'thrust axis alone',
+      'thrust-and-cross': 'thrust and cross',
+      three: 'three or more',
+    },
+  },
+  'place-value': {
+    name: 'Value of a place',
+    choices: {
+      average: 'average of its repeats',
+      median: 'median',
+      worst: 'worst: largest hole, smallest shaft',
+    },
+  },
+  'near-limit': {
+    name: 'Near the limit',
+    choices: { guarded: 'guarded by the uncertainty', plain: 'the limit as it stands' },
+  },
+  'out-of-round': {
+    name: 'Out-of-round',
+    choices: {
+      both: 'both shown',
+      difference: 'largest minus smallest diameter',
+      roundness: 'half of that, as on drawings',
+    },
+  },
+  taper: {
+    name: 'Taper',
+    choices: {
+      'largest-difference': 'largest minus smallest along an axis',
+      'end-to-end': 'end minus end',
+      slope: 'slope per length',
+    },
+  },
+  display: {
+    name: 'Display',
+    choices: { both: 'digits and needle', needle: 'needle and scale', digits: 'digits' },
+  },
+  'general-tolerance': {
+    name: 'Sizes without a tolerance',
+    choices: {
+      none: 'not stated',
+      f: 'ISO 2768 fine',
+      m: 'ISO 2768 medium',
+      c: 'ISO 2768 coarse',
+      v: 'ISO 2768 very coarse',
+    },
+  },
+  'decimals-1': { name: 'Inch sizes as .x are ±', hint: '0.030' },
+  'decimals-2': { name: 'Inch sizes as .xx are ±', hint: '0.010' },
+  'decimals-3': { name: 'Inch sizes as .xxx are ±', hint: '0.005' },
+  'decimals-4': { name: 'Inch sizes as .xxxx are ±', hint: '0.0005' },
+  cautions: { name: 'Cautions that matter' },
+  'machine-reads': {
+    name: 'The machine’s dial reads',
+    choices: { radius: 'radius', diameter: 'diameter' },
+  },
+  materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
+  sounds: { name: 'Sounds', choices: { on: 'on', off: 'off' } },
+  theme: {
+    name: 'Light or dim',
+    choices: { device: 'as the device prefers', light: 'light', dim: 'dim' },
+  },
+};
