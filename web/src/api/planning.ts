@@ -70,12 +70,22 @@ export interface PartOnList extends Omit<PlannedPart, 'id' | 'read' | 'runningHo
   hours: string;
 }
 
-export const useWriteParts = () =>
+/** The edition that a list of ours put in place of another, by plan and edition. */
+const listed = new Map<string, number>();
+
+function newest(plan: number, edition: number): number {
+  const after = listed.get(`${plan} ${edition}`);
+  return after === undefined ? edition : newest(plan, after);
+}
+
+/** Writes the list of a plan's parts; one after the other, each on the edition that the one before it made. */
+export const useWriteParts = (plan: number) =>
   useMutation({
-    mutationFn: ({ plan, edition, parts }: OfPlan & { parts: PartOnList[] }) =>
+    scope: { id: `parts of ${plan}` },
+    mutationFn: ({ edition, parts }: { edition: number; parts: PartOnList[] }) =>
       answered(
         client.PUT('/api/plans/{plan}/parts', {
-          params: { path: { plan }, header: ifMatch(edition) },
+          params: { path: { plan }, header: ifMatch(newest(plan, edition)) },
           body: {
             parts: parts.map(({ id, name, mark, hours }) => ({
               ...(id === undefined ? {} : { id }),
@@ -86,7 +96,13 @@ export const useWriteParts = () =>
           },
         }),
       ),
-    onSuccess: showJob,
+    onSuccess: (job, { edition }) => {
+      const now = job.plans.find(({ id }) => id === plan)?.edition;
+      if (now !== undefined) {
+        listed.set(`${plan} ${newest(plan, edition)}`, now);
+      }
+      showJob(job);
+    },
   });
 
 export const useChooseSetting = () =>

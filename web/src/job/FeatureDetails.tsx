@@ -5,6 +5,7 @@ import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { LAYOUTS, ORDERS } from '../ui/labels';
+import { layoutOf } from './columns';
 import type { Planning } from './usePlanning';
 
 interface FeatureDetailsProps {
@@ -33,7 +34,10 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
       hint={hint}
       means={shown.understood[field]}
       refused={refused(field)}
-      onType={(value) => onDraft({ ...typed, [field]: value })}
+      onType={(value) => {
+        planning.begin(feature.key);
+        onDraft({ ...typed, [field]: value });
+      }}
       onWrite={(value) => write({ [field]: value })}
     />
   );
@@ -94,7 +98,7 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
       <div className="grid grid-cols-2 gap-3">
         <Choice
           label="Layout"
-          value={typed.layout || USUAL[typed.kind] || 'one-place'}
+          value={layoutOf(typed)}
           choices={LAYOUTS}
           onChoose={(layout) => write({ layout, sections: '', axes: '' })}
         />
@@ -139,9 +143,6 @@ type TextField =
   | 'keepClear'
   | 'outOfReach'
   | 'face';
-
-/** The layout that stands where none was chosen. */
-const USUAL: Record<string, string> = { outside: 'shaft-journal', bore: 'bore' };
 
 /** The places in the order of the walk; one that is moved or cannot be measured says so. */
 function PlacesList({ places }: { places: Planned['places'] }) {

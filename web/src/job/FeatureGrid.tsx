@@ -1,4 +1,11 @@
-import { type ClipboardEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import {
+  type ClipboardEvent,
+  type KeyboardEvent,
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+} from 'react';
 import type { TypedFeature } from '../api/client';
 import { COLUMNS } from './columns';
 import { FeatureRow, type RowActs } from './FeatureRow';
@@ -34,7 +41,7 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
 
   /** Whatever the acts need, as it now stands; the acts themselves stay the same. */
   const latest = useRef({ planning, cell, editing, onDraft });
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = { planning, cell, editing, onDraft };
   });
   const [acts] = useState<RowActs>(() => {
@@ -50,6 +57,7 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
       enter,
       open: (key, to) => {
         enter(key, to);
+        latest.current.planning.begin(key);
         setEditing('');
       },
       type: (text) => {
@@ -69,7 +77,7 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
           return;
         }
         const field = COLUMNS[open.column];
-        if (text !== undefined && field && text.trim() !== feature.typed[field.field]) {
+        if (text !== undefined && field && text.trim() !== field.value(feature.typed)) {
           now.write(field.write(feature.typed, text.trim()), feature.key);
         }
         const next = step(open.column, row, to, all.length);
@@ -129,8 +137,8 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
             End: () => goTo(features.length - 1, 0),
             PageUp: () => goTo(index - 10, column),
             PageDown: () => goTo(Math.min(index + 10, features.length - 1), column),
-            Enter: () => setEditing(''),
-            F2: () => setEditing(''),
+            Enter: () => acts.open(here.key, column),
+            F2: () => acts.open(here.key, column),
             Delete: () => planning.remove(here.key),
             Insert: () => setIsNew(true),
           }[event.key];
@@ -141,6 +149,7 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
     } else if (event.key.length === 1 && !command && !event.altKey && event.key !== '?') {
       event.preventDefault();
       event.stopPropagation();
+      planning.begin(here.key);
       setEditing(event.key);
     }
   };

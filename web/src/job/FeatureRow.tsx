@@ -76,7 +76,7 @@ export const FeatureRow = memo(function FeatureRow({
               <EditCell
                 column={each}
                 atFirst={editing}
-                value={typed[each.field]}
+                value={each.value(typed)}
                 label={`${each.head} of ${typed.name}`}
                 onType={acts.type}
                 onEnd={acts.end}

@@ -4,30 +4,41 @@ import { type PartOnList, useWriteParts } from '../api/planning';
 import { Button } from '../ui/Button';
 import { copyName } from './usePlanning';
 
+/** The list as it is being written, and the edition that it was begun on. */
+interface Draft {
+  parts: PartOnList[];
+  edition: number;
+}
+
 /** The parts that a plan serves: written as a list, kept as one is left. */
 export function PartsList({ plan }: { plan: Plan }) {
-  const write = useWriteParts();
-  const [list, setList] = useState<PartOnList[] | undefined>();
-  const kept = plan.parts.map(({ id, name, mark, runningHours }) => ({
+  const write = useWriteParts(plan.id);
+  const [draft, setDraft] = useState<Draft | undefined>();
+  const kept: PartOnList[] = plan.parts.map(({ id, name, mark, runningHours }) => ({
     id,
     name,
     mark,
     hours: runningHours ?? '',
   }));
-  const parts: PartOnList[] = list ?? kept;
+  const parts = draft?.parts ?? kept;
+  const edition = draft?.edition ?? plan.edition;
   const failure = write.error as Problem | null;
   const keep = (all: PartOnList[]) => {
-    setList(all);
+    setDraft({ parts: all, edition });
     write.mutate(
-      { plan: plan.id, edition: plan.edition, parts: all },
-      { onSuccess: () => setList(undefined) },
+      { edition, parts: all },
+      // What was typed meanwhile stays, to be kept when it is left.
+      { onSuccess: () => setDraft((now) => (now?.parts === all ? undefined : now)) },
     );
   };
   const change = (index: number, field: 'name' | 'mark' | 'hours', text: string) =>
-    setList(parts.map((part, i) => (i === index ? { ...part, [field]: text } : part)));
+    setDraft({
+      edition,
+      parts: parts.map((part, i) => (i === index ? { ...part, [field]: text } : part)),
+    });
   const leave = () => {
-    if (list !== undefined && JSON.stringify(list) !== JSON.stringify(kept)) {
-      keep(list);
+    if (draft !== undefined && JSON.stringify(draft.parts) !== JSON.stringify(kept)) {
+      keep(draft.parts);
     }
   };
   return (
@@ -90,18 +101,21 @@ export function PartsList({ plan }: { plan: Plan }) {
         small
         className="self-start"
         onClick={() =>
-          keep([
-            ...parts,
-            {
-              id: undefined,
-              name: copyName(
-                parts.at(-1)?.name ?? plan.name,
-                parts.map(({ name }) => name),
-              ),
-              mark: '',
-              hours: '',
-            },
-          ])
+          write.mutate({
+            edition,
+            parts: [
+              ...parts,
+              {
+                id: undefined,
+                name: copyName(
+                  parts.at(-1)?.name ?? plan.name,
+                  parts.map(({ name }) => name),
+                ),
+                mark: '',
+                hours: '',
+              },
+            ],
+          })
         }
       >
         Another part

@@ -46,8 +46,8 @@ function PlanOfJob({ job }: { job: Job }) {
     h: () => setCard('head'),
     v: () => setCard({ paste: '' }),
     '?': () => setCard('keys'),
-    z: () => planning?.undo(),
-    y: () => planning?.redo(),
+    'Ctrl z': () => planning?.undo(),
+    'Ctrl y': () => planning?.redo(),
   });
   if (planning === undefined) {
     return null;
@@ -310,12 +310,10 @@ function Conflicted({ planning }: { planning: Planning }) {
     return null;
   }
   return (
-    <section
-      aria-label="Changed meanwhile"
-      role="alert"
-      className="border-2 border-ink bg-panel p-4"
-    >
-      <p className="font-semibold">{conflict.sentence}</p>
+    <section aria-label="Changed meanwhile" className="border-2 border-ink bg-panel p-4">
+      <p role="alert" className="font-semibold">
+        {conflict.sentence}
+      </p>
       <p className="mt-1">
         Yours: {conflict.mine.name}, {conflict.mine.limits || 'no limits'}
       </p>

@@ -40,6 +40,8 @@ export interface Planning {
   conflict: Conflict | undefined;
   takeTheirs: () => void;
   keepMine: () => void;
+  /** A feature is about to be changed: what is looked at now is what the change is made on, whoever else changes it. */
+  begin: (key: string) => void;
   /** Writes a feature, or a new one at this place in the order; answers its key. */
   write: (typed: TypedFeature, key?: string, at?: number) => string;
   add: (all: TypedFeature[]) => void;
@@ -84,6 +86,7 @@ export function usePlanning(job: Job): Planning | undefined {
   const [refused, setRefused] = useState<Record<string, Refused>>({});
   const [conflict, setConflict] = useState<Conflict | undefined>();
   const [news, setNews] = useState<{ key: string; at: number | undefined }[]>([]);
+  const [begun, setBegun] = useState<Record<string, number>>({});
   const [undos, setUndos] = useState<PlanChange[]>([]);
   const [redos, setRedos] = useState<PlanChange[]>([]);
   const [say, setSay] = useState('');
@@ -167,7 +170,8 @@ export function usePlanning(job: Job): Planning | undefined {
     const put =
       before === undefined
         ? { key: to, typed, ...(at === undefined ? {} : { at }) }
-        : { key: to, typed, edition: before.edition };
+        : { key: to, typed, edition: begun[to] ?? before.edition };
+    setBegun((all) => without(all, to));
     act({ puts: [put], removes: [] }, to, typed);
     return to;
   };
@@ -197,6 +201,12 @@ export function usePlanning(job: Job): Planning | undefined {
     point,
     refused,
     conflict,
+    begin: (key) => {
+      const edition = plan.features.find((each) => each.key === key)?.edition;
+      if (edition !== undefined) {
+        setBegun((all) => (key in all ? all : { ...all, [key]: edition }));
+      }
+    },
     takeTheirs: () => {
       if (conflict) {
         forget(conflict.key);

@@ -1,6 +1,6 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 
-/** What a key does, by the key's name: `s`, `Enter`, `ArrowLeft`, `?`. */
+/** What a key does, by the key's name: `s`, `Enter`, `ArrowLeft`, `?`, and `Ctrl z` for one with the control or command key. */
 export type Shortcuts = Partial<Record<string, () => void>>;
 
 /** An entry that a digit, sign or point opens, wherever the focus is; while it is open every character belongs to it. */
@@ -10,27 +10,24 @@ export interface OpensByTyping {
 }
 
 /**
- * Acts on a shortcut anywhere on the page, but not while a field or a dialog has the keys, nor with a modifier down: then
+ * Acts on a shortcut anywhere on the page, but not while a field or a dialog has the keys, nor with another modifier down: then
  * the key belongs to what it is pressed in.
  */
 export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping): void {
   const latest = useRef({ shortcuts, entry });
-  useEffect(() => {
+  // With the page, not some time after it: the next key may come at once.
+  useLayoutEffect(() => {
     latest.current = { shortcuts, entry };
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (
-        event.defaultPrevented ||
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        belongs(event)
-      ) {
+      if (event.defaultPrevented || event.altKey || belongs(event)) {
         return;
       }
       const { shortcuts: now, entry: typing } = latest.current;
+      const command = event.ctrlKey || event.metaKey;
       if (
+        !command &&
         typing !== undefined &&
         (OPENS_AN_ENTRY.test(event.key) || (typing.isOpen && event.key.length === 1))
       ) {
@@ -38,7 +35,8 @@ export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping): void {
         typing.open(event.key);
         return;
       }
-      const act = now[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const act = now[command ? `Ctrl ${key}` : key];
       if (act !== undefined) {
         event.preventDefault();
         // An arrow held down goes on; Enter held down by a leaning arm keeps one reading, not ten.

@@ -39,6 +39,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.plan..")
             .layer("judgement")
             .definedBy("jawread.server.judgement..")
+            .layer("exchange")
+            .definedBy("jawread.server.exchange..")
             .layer("calc")
             .definedBy("jawread.server.calc..")
             .layer("demo")
@@ -47,7 +49,17 @@ class ArchitectureTest {
             .definedBy("jawread.server")
             .whereLayer("access")
             .mayOnlyBeAccessedByLayers(
-                    "settings", "live", "scale", "drawer", "job", "measure", "plan", "judgement", "calc", "demo")
+                    "settings",
+                    "live",
+                    "scale",
+                    "drawer",
+                    "job",
+                    "measure",
+                    "plan",
+                    "judgement",
+                    "exchange",
+                    "calc",
+                    "demo")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers("job", "measure", "plan", "judgement", "demo")
             .whereLayer("live")

@@ -29,6 +29,11 @@ public final class Walk {
 
     public static JsonNode named(JsonNode all, String name) {
         for (JsonNode each : all) {
+            if (each.path("name").asString().equals(name)) {
+                return each;
+            }
+        }
+        for (JsonNode each : all) {
             if (each.path("name").asString().startsWith(name)) {
                 return each;
             }

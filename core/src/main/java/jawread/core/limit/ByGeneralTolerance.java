@@ -32,11 +32,19 @@ final class ByGeneralTolerance implements LimitForm {
     }
 
     private static TypedLimits around(TypedLength size, Length tolerance) {
-        Length step = tolerance.picometres() % size.resolution().picometres() == 0 ? size.resolution() : FINEST;
         Limits limits = Limits.of(size.length().minus(tolerance), size.length().plus(tolerance));
-        return TypedLimits.of(limits, size.length(), step);
+        return TypedLimits.of(limits, size.length(), step(size.resolution(), tolerance));
     }
 
-    /** The tables go by hundredths of a millimetre at the finest. */
-    private static final Length FINEST = Length.ofMicrometres(10);
+    /** As coarse as shows both the size and its tolerance whole. */
+    private static Length step(Length resolution, Length tolerance) {
+        Length step = resolution;
+        while (step.compareTo(FINEST) > 0 && tolerance.picometres() % step.picometres() != 0) {
+            step = step.dividedBy(10);
+        }
+        return step;
+    }
+
+    /** A tolerance in millimetres is no whole number of any inch step. */
+    private static final Length FINEST = Length.ofMicrometres(1);
 }

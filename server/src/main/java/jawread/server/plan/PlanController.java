@@ -9,10 +9,8 @@ import java.net.URI;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
-import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
@@ -38,7 +36,11 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Jobs and their plans. Whatever changes answers with the whole plan, but for a change of features, which answers with them. */
+/**
+ * Jobs and their plans. Whatever changes answers with the whole plan, but for a change of features, which answers with them. The
+ * edition of each thing that can be changed stands beside it, and goes back in If-Match; the plan as a whole has no tag, for it is
+ * made of many.
+ */
 @RestController
 @RequestMapping("/api")
 class PlanController {
@@ -46,26 +48,15 @@ class PlanController {
     private final Planning planning;
     private final PlanChanges changes;
     private final PlanViews views;
-    private final PlannedWords planned;
-    private final PastedFeatures pasted;
     private final ScreenTickets tickets;
     private final Words words;
 
     PlanController(
-            Jobs jobs,
-            Planning planning,
-            PlanChanges changes,
-            PlanViews views,
-            PlannedWords planned,
-            PastedFeatures pasted,
-            ScreenTickets tickets,
-            Words words) {
+            Jobs jobs, Planning planning, PlanChanges changes, PlanViews views, ScreenTickets tickets, Words words) {
         this.jobs = jobs;
         this.planning = planning;
         this.changes = changes;
         this.views = views;
-        this.planned = planned;
-        this.pasted = pasted;
         this.tickets = tickets;
         this.words = words;
     }
@@ -133,21 +124,18 @@ class PlanController {
                         JobHead.called(body.name(), unit(body.unit())).from(body.limitsSource()),
                         body.template(),
                         person);
-        PlanView view = views.of(job.id());
-        return ResponseEntity.created(URI.create("/api/jobs/" + job.id()))
-                .eTag(Editions.tag(view.edition()))
-                .body(view);
+        return ResponseEntity.created(URI.create("/api/jobs/" + job.id())).body(views.of(job.id()));
     }
 
     @Allowed(ANYONE)
     @GetMapping("/jobs/{job}/plan")
-    ResponseEntity<PlanView> plan(@PathVariable long job) {
-        return answer(job);
+    PlanView plan(@PathVariable long job) {
+        return views.of(job);
     }
 
     @Allowed(PERSON)
     @PutMapping("/jobs/{job}")
-    ResponseEntity<PlanView> write(
+    PlanView write(
             @PathVariable long job,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @RequestBody HeadBody body) {
@@ -165,45 +153,44 @@ class PlanController {
                         body.livesHangOnIt(),
                         body.decider()),
                 body.choices());
-        return answer(job);
+        return views.of(job);
     }
 
     @Allowed(PERSON)
     @PutMapping("/jobs/{job}/archived")
-    ResponseEntity<PlanView> archive(@PathVariable long job, @RequestBody ArchiveBody body) {
+    PlanView archive(@PathVariable long job, @RequestBody ArchiveBody body) {
         planning.archive(job, body.archived());
-        return answer(job);
+        return views.of(job);
     }
 
     @Allowed(PERSON)
     @PostMapping("/jobs/{job}/plans")
-    ResponseEntity<PlanView> addPlan(
-            @PathVariable long job, @RequestBody PlanHeadBody body, HttpServletRequest request) {
+    PlanView addPlan(@PathVariable long job, @RequestBody PlanHeadBody body, HttpServletRequest request) {
         planning.addPlan(job, head(body), tickets.whoStandsAt(request));
-        return answer(job);
+        return views.of(job);
     }
 
     @Allowed(PERSON)
     @PutMapping("/plans/{plan}")
-    ResponseEntity<PlanView> writePlan(
+    PlanView writePlan(
             @PathVariable long plan,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @RequestBody PlanHeadBody body) {
-        return answer(planning.writePlan(plan, Editions.of(ifMatch, words), head(body))
+        return views.of(planning.writePlan(plan, Editions.of(ifMatch, words), head(body))
                 .job()
                 .id());
     }
 
     @Allowed(PERSON)
     @PutMapping("/plans/{plan}/parts")
-    ResponseEntity<PlanView> writeParts(
+    PlanView writeParts(
             @PathVariable long plan,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @RequestBody PartsBody body) {
         List<PartOnList> list = body.parts().stream()
                 .map(part -> new PartOnList(Optional.ofNullable(part.id()), part.name(), part.mark(), part.hours()))
                 .toList();
-        return answer(planning.writeParts(plan, Editions.of(ifMatch, words), list)
+        return views.of(planning.writeParts(plan, Editions.of(ifMatch, words), list)
                 .job()
                 .id());
     }
@@ -219,20 +206,14 @@ class PlanController {
     @Allowed(ANYONE)
     @PostMapping("/plans/{plan}/understood")
     PlannedView understand(@PathVariable long plan, @RequestBody TypedFeature body) {
-        Job job = jobs.plan(plan).job();
-        return planned.of(new UUID(0, 0), 0, PlannedFeature.of(body, job.titleBlock()), job);
+        return views.understood(plan, body);
     }
 
     /** What would be understood of a pasted table; keeps nothing. */
     @Allowed(ANYONE)
     @PostMapping("/plans/{plan}/pasted")
     PastedView paste(@PathVariable long plan, @RequestBody PastedBody body) {
-        return pasted.understand(body.text(), jobs.plan(plan).job());
-    }
-
-    private ResponseEntity<PlanView> answer(long job) {
-        PlanView view = views.of(job);
-        return ResponseEntity.ok().eTag(Editions.tag(view.edition())).body(view);
+        return views.pasted(plan, body.text());
     }
 
     private LengthUnit unit(String symbol) {

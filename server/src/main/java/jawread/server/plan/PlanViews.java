@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.TypedFeature;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
@@ -25,16 +28,20 @@ import org.springframework.transaction.annotation.Transactional;
 /** Shows a job as it is planned, and what a change of it came to. */
 @Component
 class PlanViews {
+    private static final UUID NOT_IN_A_PLAN = new UUID(0, 0);
+
     private final Jobs jobs;
     private final Rounds rounds;
     private final PlannedWords features;
+    private final PastedFeatures pasted;
     private final LivesWords lives;
     private final Words words;
 
-    PlanViews(Jobs jobs, Rounds rounds, PlannedWords features, LivesWords lives, Words words) {
+    PlanViews(Jobs jobs, Rounds rounds, PlannedWords features, PastedFeatures pasted, LivesWords lives, Words words) {
         this.jobs = jobs;
         this.rounds = rounds;
         this.features = features;
+        this.pasted = pasted;
         this.lives = lives;
         this.words = words;
     }
@@ -147,6 +154,19 @@ class PlanViews {
             seconds += planned.time().seconds(here);
         }
         return new Work(readings, seconds);
+    }
+
+    /** What would be understood of a feature under this plan's title block; it stands in no plan. */
+    @Transactional(readOnly = true)
+    public PlannedView understood(long planId, TypedFeature typed) {
+        Job job = jobs.plan(planId).job();
+        return features.of(NOT_IN_A_PLAN, 0, PlannedFeature.of(typed, job.titleBlock()), job);
+    }
+
+    /** What would be understood of a pasted table. */
+    @Transactional(readOnly = true)
+    public PastedView pasted(long planId, String text) {
+        return pasted.understand(text, jobs.plan(planId).job());
     }
 
     @Transactional(readOnly = true)
