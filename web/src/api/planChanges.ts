@@ -6,6 +6,7 @@ import { keys, queries } from './queries';
  * screen did itself need not be asked for again when the stream tells of it.
  */
 let last: Promise<unknown> = Promise.resolve();
+let onTheWay = 0;
 const ours = new Set<string>();
 /** The edition that a change of ours put in place of another. */
 const editions = new Map<number, number>();
@@ -23,8 +24,10 @@ export const isOurs = (job: number, seq: number): Promise<boolean> =>
 
 /** Makes a change behind those on their way, and shows what it came to. Throws what the server refuses. */
 export function changePlan(job: number, plan: number, change: PlanChange): Promise<PlanChanged> {
-  const made = last.then(() => send(job, plan, change));
-  last = made.catch(() => undefined);
+  // At once when nothing is before it: the page may take its time to show what was typed.
+  const made = onTheWay === 0 ? send(job, plan, change) : last.then(() => send(job, plan, change));
+  onTheWay += 1;
+  last = made.catch(() => undefined).finally(() => (onTheWay -= 1));
   return made;
 }
 

@@ -63,7 +63,7 @@ export function QuickSize() {
         </h2>
         <div className="grid gap-3 tablet:grid-cols-2">
           <label>
-            <span className="label block">Limits, as on the drawing</span>
+            <span className="label mb-1 block">Limits, as on the drawing</span>
             <input
               value={limits}
               placeholder="25 k6"
@@ -75,7 +75,7 @@ export function QuickSize() {
             />
           </label>
           <label>
-            <span className="label block">
+            <span className="label mb-1 block">
               Figure{gauge ? `, ${gauge.scale.unit}` : shop ? `, ${shop.unit}` : ''}
             </span>
             <input

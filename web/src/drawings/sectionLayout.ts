@@ -1,4 +1,4 @@
-import type { LengthText, Limits, Verdict } from '../api/client';
+import type { LengthText, Limits } from '../api/client';
 
 /** A feature as the simple section of its part shows it: of a plan, or of a part being measured. */
 export interface DrawnFeature {
@@ -11,7 +11,6 @@ export interface DrawnFeature {
   length?: LengthText | undefined;
   places: readonly { depth?: LengthText | undefined }[];
   bands?: readonly { from: LengthText; to: LengthText }[] | undefined;
-  verdict?: Verdict | undefined;
 }
 
 /** Where a feature lies along the part and how large it is across, in picometres. */

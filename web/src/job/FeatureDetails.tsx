@@ -87,11 +87,15 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
         </div>
       )}
       <div className="grid grid-cols-2 gap-3">
-        {text('service', 'Service limit, worn')}
-        {text('outOfRound', 'Out-of-round at most', '0.002, or round 0.001')}
-        {text('taper', 'Taper at most')}
-        {text('steps', 'Oversizes, undersizes', '+0.030 +0.060')}
-        {text('grades', 'Size grades', 'A 20.000/20.005; B …')}
+        {!UNWORN.includes(typed.kind) && (
+          <>
+            {text('service', 'Service limit, worn')}
+            {text('outOfRound', 'Out-of-round at most', '0.002, or round 0.001')}
+            {text('taper', 'Taper at most')}
+            {text('steps', 'Oversizes, undersizes', '+0.030 +0.060')}
+            {text('grades', 'Size grades', 'A 20.000/20.005; B …')}
+          </>
+        )}
         {text('lies', 'Lies from – to', '26-144, or its length')}
       </div>
       <h4 className="label mt-1 border-b-2 border-line">Where it is measured</h4>
@@ -143,6 +147,9 @@ type TextField =
   | 'keepClear'
   | 'outOfReach'
   | 'face';
+
+/** Neither wears in size nor is reworked to one. */
+const UNWORN = ['centre-distance', 'runout'];
 
 /** The places in the order of the walk; one that is moved or cannot be measured says so. */
 function PlacesList({ places }: { places: Planned['places'] }) {

@@ -82,7 +82,13 @@ export const FeatureRow = memo(function FeatureRow({
                 onEnd={acts.end}
               />
             ) : (
-              <span className={`truncate ${each.field === 'limits' ? 'reading' : ''}`}>
+              <span
+                className={
+                  each.field === 'name'
+                    ? 'line-clamp-2 leading-tight'
+                    : `truncate ${each.field === 'limits' ? 'reading' : ''}`
+                }
+              >
                 {each.shown(feature) ||
                   (each.field === 'limits' && open ? (
                     <span className="font-normal text-quiet">no limits yet</span>

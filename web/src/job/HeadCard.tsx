@@ -163,7 +163,7 @@ export function HeadCard({ job, open, onClose }: HeadCardProps) {
           {failure.message}
         </p>
       )}
-      <div className="mt-5 flex gap-3">
+      <div className="sticky -bottom-6 -mb-6 flex gap-3 bg-panel pt-3 pb-6">
         <Button look="now" onClick={keep}>
           Keep
         </Button>

@@ -74,7 +74,7 @@ function NewJob() {
         A new job
       </h2>
       <label>
-        <span className="label block">Its name</span>
+        <span className="label mb-1 block">Its name</span>
         <input
           value={name}
           autoFocus
@@ -84,7 +84,9 @@ function NewJob() {
         />
       </label>
       <label>
-        <span className="label block">Limits from: drawing and revision, or manual and page</span>
+        <span className="label mb-1 block">
+          Limits from: drawing and revision, or manual and page
+        </span>
         <input
           value={source}
           autoComplete="off"

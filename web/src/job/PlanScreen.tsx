@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Job, TypedFeature } from '../api/client';
 import { useArchive, useOpenJob } from '../api/planning';
@@ -92,16 +92,7 @@ function PlanOfJob({ job }: { job: Job }) {
           aria-label="Drawing and feature"
           className="flex flex-col gap-4 bench:sticky bench:top-4 bench:max-h-[calc(100dvh-2rem)] bench:self-start bench:overflow-y-auto"
         >
-          <PartSection
-            shape={plan.shape}
-            features={planning.features.map((feature) => ({
-              ...feature,
-              kind: feature.typed.kind,
-            }))}
-            lit={planning.pointed ?? at?.key}
-            onPoint={planning.point}
-            onPick={planning.select}
-          />
+          <Section planning={planning} />
           {at ? (
             <FeatureDetails
               key={at.key}
@@ -181,6 +172,32 @@ const ALL_KEYS: KeyUse[] = [
   ['Ctrl Z', 'takes the last change back; Ctrl Y does it again'],
   ['H', 'head of the job, outside the list'],
 ];
+
+/** The section of the part: drawn anew only when a feature is another one, or is pointed at. */
+function Section({ planning }: { planning: Planning }) {
+  const { plan, features, pointed, at, point } = planning;
+  const latest = useRef(planning);
+  useLayoutEffect(() => {
+    latest.current = planning;
+  });
+  const [pick] = useState(() => (key: string) => latest.current.select(key));
+  const drawn = useMemo(
+    () => features.map((feature) => ({ ...feature, kind: feature.typed.kind })),
+    [features],
+  );
+  // The list first: of a long plan the drawing may follow a moment later.
+  const shown = useDeferredValue(drawn);
+  return (
+    <PartSection
+      shape={plan.shape}
+      numbered
+      features={shown}
+      lit={pointed ?? at?.key}
+      onPoint={point}
+      onPick={pick}
+    />
+  );
+}
 
 /** Where the limits come from, and what the whole job takes. */
 function HeadLine({ job, onHead }: { job: Job; onHead: () => void }) {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import {
   type Job,
@@ -11,6 +11,7 @@ import {
 import { newId } from '../api/newId';
 import { changePlan } from '../api/planChanges';
 import { keys, queries } from '../api/queries';
+import { knownToMean } from './useUnderstood';
 
 /** A feature that the server would not take as it was typed; what was typed stays. */
 export interface Refused {
@@ -82,28 +83,22 @@ export const blank = (name: string): TypedFeature => ({
 export function usePlanning(job: Job): Planning | undefined {
   const [search, setSearch] = useSearchParams();
   const [pointed, point] = useState<string | undefined>();
-  const [drafts, setDrafts] = useState<Record<string, TypedFeature>>({});
+  const [drafts, setDrafts] = useState<Record<string, Draft>>({});
   const [refused, setRefused] = useState<Record<string, Refused>>({});
   const [conflict, setConflict] = useState<Conflict | undefined>();
-  const [news, setNews] = useState<{ key: string; at: number | undefined }[]>([]);
+  const [news, setNews] = useState<New[]>([]);
   const [begun, setBegun] = useState<Record<string, number>>({});
   const [undos, setUndos] = useState<PlanChange[]>([]);
   const [redos, setRedos] = useState<PlanChange[]>([]);
   const [say, setSay] = useState('');
   const plan = job.plans.find(({ id }) => id === Number(search.get('plan'))) ?? job.plans[0];
+  // The same list until one of its features is another: a long plan is drawn from it.
+  const features = useMemo(
+    () => asTyped(plan?.features ?? [], drafts, news),
+    [plan?.features, drafts, news],
+  );
   if (plan === undefined) {
     return undefined;
-  }
-  const features = plan.features.map((feature) => {
-    const typed = drafts[feature.key];
-    return typed === undefined ? feature : { ...feature, typed };
-  });
-  // New ones stand in their place before the server has seen them, so that the hand may type on.
-  for (const { key, at } of news) {
-    const typed = drafts[key];
-    if (typed !== undefined && features.every((each) => each.key !== key)) {
-      features.splice(at ?? features.length, 0, unseen(key, typed));
-    }
   }
   const forget = (key: string) => {
     setDrafts((all) => without(all, key));
@@ -115,7 +110,7 @@ export function usePlanning(job: Job): Planning | undefined {
     if (key !== undefined) {
       // Unless it was typed anew meanwhile.
       const sent = change.puts.find((put) => put.key === key)?.typed;
-      setDrafts((all) => (all[key] === sent ? without(all, key) : all));
+      setDrafts((all) => (all[key]?.typed === sent ? without(all, key) : all));
       setRefused((all) => without(all, key));
     }
     return done.undo;
@@ -163,7 +158,7 @@ export function usePlanning(job: Job): Planning | undefined {
   const write = (typed: TypedFeature, key?: string, at?: number): string => {
     const to = key ?? newId();
     const before = plan.features.find((feature) => feature.key === to);
-    setDrafts((all) => ({ ...all, [to]: typed }));
+    setDrafts((all) => ({ ...all, [to]: { typed, means: knownToMean(plan.id, typed) } }));
     if (before === undefined && news.every((each) => each.key !== to)) {
       setNews((all) => [...all, { key: to, at }]);
     }
@@ -257,6 +252,41 @@ export function usePlanning(job: Job): Planning | undefined {
     redo: () => back(redos, setRedos, setUndos),
     say,
   };
+}
+
+/** What was typed and is not kept yet, and what it was already understood to mean while it was typed. */
+interface Draft {
+  typed: TypedFeature;
+  means: Planned | undefined;
+}
+
+/** A feature that was made here, and where in the order. */
+interface New {
+  key: string;
+  at: number | undefined;
+}
+
+/** The features of a plan with what was typed since; new ones stand in their place before the server has seen them. */
+function asTyped(kept: Planned[], drafts: Record<string, Draft>, news: New[]): Planned[] {
+  const features = kept.map((feature) => {
+    const draft = drafts[feature.key];
+    return draft === undefined
+      ? feature
+      : {
+          ...feature,
+          ...draft.means,
+          key: feature.key,
+          edition: feature.edition,
+          typed: draft.typed,
+        };
+  });
+  for (const { key, at } of news) {
+    const draft = drafts[key];
+    if (draft !== undefined && features.every((each) => each.key !== key)) {
+      features.splice(at ?? features.length, 0, unseen(key, draft.typed));
+    }
+  }
+  return features;
 }
 
 /** A feature that the server has not answered for yet. */

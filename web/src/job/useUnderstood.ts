@@ -1,8 +1,15 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { answered, client, type Planned, type TypedFeature } from '../api/client';
+import { queries } from '../api/queries';
 
 const REST_MS = 90;
+
+const keyOf = (plan: number, typed: TypedFeature | undefined) => ['understood', plan, typed];
+
+/** What was understood of just this text already, while it was typed; undefined when nobody has asked. */
+export const knownToMean = (plan: number, typed: TypedFeature): Planned | undefined =>
+  queries.getQueryData<Planned>(keyOf(plan, typed));
 
 /** What the server understands of a feature while it is typed; undefined until the hand has rested once. */
 export function useUnderstood(plan: number, typed: TypedFeature | undefined): Planned | undefined {
@@ -12,7 +19,7 @@ export function useUnderstood(plan: number, typed: TypedFeature | undefined): Pl
     return () => clearTimeout(timer);
   }, [typed]);
   return useQuery({
-    queryKey: ['understood', plan, rested],
+    queryKey: keyOf(plan, rested),
     queryFn: () =>
       answered(
         client.POST('/api/plans/{plan}/understood', {

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Reading } from '../api/client';
 import { useAwake } from '../keys/useAwake';
 import { useKeys } from '../keys/useKeys';
@@ -82,16 +82,35 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     <Shell
       title={`${sheet.part.name}, ${sheet.feature.name}`}
       say={sheet.say}
+      lives={sheet.job.lives}
       head={
         <>
           <h1 className="text-body font-bold">
             {sheet.part.name}, {round.name}
           </h1>
-          <span className="hidden text-quiet tablet:inline">{sheet.job.name}</span>
+          <Link
+            to={`/jobs/${sheet.job.id}?plan=${sheet.plan}`}
+            className="hidden text-quiet underline decoration-line underline-offset-4 tablet:inline"
+          >
+            {sheet.job.name}
+          </Link>
         </>
       }
       keys={<KeysInUse way={way} />}
     >
+      {sheet.changed && (
+        <p className="flex flex-wrap items-center gap-4 border-b-2 border-line bg-panel px-6 py-2">
+          {sheet.changed.sentence}
+          {sheet.changed.feature && (
+            <Link
+              to={measuring.pathTo(sheet.part.id, sheet.changed.feature)}
+              className="font-semibold underline underline-offset-4"
+            >
+              Go to what it says now
+            </Link>
+          )}
+        </p>
+      )}
       <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[21rem_minmax(0,1fr)_21rem]">
         {way === 'scale' && measuring.gauge ? (
           <ReadByScale

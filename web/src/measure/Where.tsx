@@ -1,10 +1,15 @@
 import { Link } from 'react-router';
+import { useTick } from '../api/planning';
+import { useCautions } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
 import { VerdictMark } from '../drawings/VerdictMark';
+import { CautionCard } from '../ui/CautionCard';
 import type { Measuring } from './useMeasuring';
 
 /** The figure of the part with the place at hand, and the ways to another feature or part. */
 export function Where({ measuring: { sheet, place, pathTo } }: { measuring: Measuring }) {
+  const cautions = useCautions(sheet.job.id).data ?? [];
+  const tick = useTick();
   return (
     <section aria-label="Where" className="order-3 flex flex-col gap-4 bench:order-none">
       <PartSection
@@ -41,6 +46,13 @@ export function Where({ measuring: { sheet, place, pathTo } }: { measuring: Meas
           ))}
         </ul>
       </nav>
+      {cautions.slice(0, 1).map((caution) => (
+        <CautionCard
+          key={caution.code}
+          caution={caution}
+          onTick={() => tick.mutate({ job: sheet.job.id, caution: caution.code })}
+        />
+      ))}
     </section>
   );
 }

@@ -14,7 +14,7 @@ export function Choice({ label, value, choices, onChoose, remark }: ChoiceProps)
   const id = useId();
   return (
     <div>
-      <label htmlFor={id} className="label block">
+      <label htmlFor={id} className="label mb-1 block">
         {label}
       </label>
       <select

@@ -37,7 +37,7 @@ export function Field({
   };
   return (
     <div className={wide ? 'col-span-full' : ''}>
-      <label htmlFor={id} className="label block">
+      <label htmlFor={id} className="label mb-1 block">
         {label}
       </label>
       <input

@@ -1,6 +1,7 @@
 package jawread.core.walk;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
@@ -15,20 +16,26 @@ import jawread.core.table.Table;
  * @param setUpSeconds once a feature
  */
 public record MeasuringTime(String with, int secondsAReading, int setUpSeconds) {
-    private static final Table TIMES = Table.beside(MeasuringTime.class, "times.csv");
+    /** A row of the table: what such a zone, and any wider one up to the next row's, is measured with. */
+    private record Usual(FeatureKind kind, Length zoneFrom, MeasuringTime time) {}
+
+    private static final List<Usual> TIMES = Table.beside(MeasuringTime.class, "times.csv").rows().stream()
+            .map(row -> new Usual(
+                    FeatureKind.of(row.text("kind")).orElseThrow(),
+                    Length.ofMicrometres(Long.parseLong(row.text("zone_from_um"))),
+                    new MeasuringTime(
+                            row.text("with"),
+                            Integer.parseInt(row.text("seconds")),
+                            Integer.parseInt(row.text("set_up_seconds")))))
+            .toList();
 
     /** @param zone between the limits; empty when one is open */
     public static MeasuringTime usual(FeatureKind kind, Optional<Length> zone) {
-        return TIMES.rows().stream()
-                .filter(row -> row.text("kind").equals(kind.code()))
-                .filter(row -> Length.ofMicrometres(Long.parseLong(row.text("zone_from_um")))
-                                .compareTo(zone.orElse(Length.ZERO))
-                        <= 0)
-                .max(Comparator.comparingLong(row -> Long.parseLong(row.text("zone_from_um"))))
-                .map(row -> new MeasuringTime(
-                        row.text("with"),
-                        Integer.parseInt(row.text("seconds")),
-                        Integer.parseInt(row.text("set_up_seconds"))))
+        return TIMES.stream()
+                .filter(usual -> usual.kind() == kind)
+                .filter(usual -> usual.zoneFrom().compareTo(zone.orElse(Length.ZERO)) <= 0)
+                .max(Comparator.comparing(Usual::zoneFrom))
+                .map(Usual::time)
                 .orElseThrow();
     }
 

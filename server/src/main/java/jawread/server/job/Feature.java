@@ -1,6 +1,5 @@
 package jawread.server.job;
 
-import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
@@ -78,7 +77,8 @@ public class Feature {
     private Long startsPm;
     private Long lengthPm;
 
-    @OneToMany(mappedBy = "feature", cascade = CascadeType.PERSIST)
+    // Without a cascade: a flush would go through all features of a long plan, and none of them ever changes.
+    @OneToMany(mappedBy = "feature")
     @OrderBy("position")
     private final List<Place> places = new ArrayList<>();
 
@@ -182,6 +182,11 @@ public class Feature {
 
     public Optional<Length> length() {
         return Optional.ofNullable(lengthPm).map(Length::ofPicometres);
+    }
+
+    /** Those that cannot be measured too, to be kept with it. */
+    List<Place> allPlaces() {
+        return List.copyOf(places);
     }
 
     /** Those a gauge gets to, in the order of the walk. */

@@ -26,6 +26,7 @@ public class Jobs {
     private final PlanRepository plans;
     private final PlanRevisionRepository revisions;
     private final FeatureRepository features;
+    private final PlaceRepository places;
     private final PartRepository parts;
     private final ShopSettings settings;
     private final Journal journal;
@@ -37,6 +38,7 @@ public class Jobs {
             PlanRepository plans,
             PlanRevisionRepository revisions,
             FeatureRepository features,
+            PlaceRepository places,
             PartRepository parts,
             ShopSettings settings,
             Journal journal,
@@ -46,6 +48,7 @@ public class Jobs {
         this.plans = plans;
         this.revisions = revisions;
         this.features = features;
+        this.places = places;
         this.parts = parts;
         this.settings = settings;
         this.journal = journal;
@@ -93,7 +96,9 @@ public class Jobs {
     /** Keeps another edition of a feature, or the first of a new one; it stands in no revision yet. */
     @Transactional
     public Feature edition(Plan plan, UUID key, PlannedFeature planned, Optional<Person> person) {
-        return features.save(new Feature(plan, key, planned, person, clock.instant()));
+        Feature edition = features.save(new Feature(plan, key, planned, person, clock.instant()));
+        edition.allPlaces().forEach(places::save);
+        return edition;
     }
 
     /** Makes the next revision of a plan that was read against. */

@@ -3,6 +3,7 @@ package jawread.server.job;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import jawread.core.plan.TypedFeature;
+import org.hibernate.annotations.Immutable;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -32,6 +33,7 @@ abstract class KeptAsJson<T> implements AttributeConverter<T, String> {
         return JSON.readValue(column, type);
     }
 
+    @Immutable
     @Converter
     static class TypedFeatureKept extends KeptAsJson<TypedFeature> {
         TypedFeatureKept() {
@@ -39,6 +41,7 @@ abstract class KeptAsJson<T> implements AttributeConverter<T, String> {
         }
     }
 
+    @Immutable
     @Converter
     static class TitleBlockKept extends KeptAsJson<TitleBlockInForce> {
         TitleBlockKept() {

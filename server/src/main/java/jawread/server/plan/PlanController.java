@@ -46,16 +46,13 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
     private final Jobs jobs;
     private final Planning planning;
-    private final PlanChanges changes;
     private final PlanViews views;
     private final ScreenTickets tickets;
     private final Words words;
 
-    PlanController(
-            Jobs jobs, Planning planning, PlanChanges changes, PlanViews views, ScreenTickets tickets, Words words) {
+    PlanController(Jobs jobs, Planning planning, PlanViews views, ScreenTickets tickets, Words words) {
         this.jobs = jobs;
         this.planning = planning;
-        this.changes = changes;
         this.views = views;
         this.tickets = tickets;
         this.words = words;
@@ -199,7 +196,7 @@ class PlanController {
     @Allowed(PERSON)
     @PostMapping("/plans/{plan}/changes")
     PlanChangedView change(@PathVariable long plan, @RequestBody PlanChange body, HttpServletRequest request) {
-        return views.of(changes.make(plan, body, tickets.whoStandsAt(request)));
+        return views.change(plan, body, tickets.whoStandsAt(request));
     }
 
     /** What would be understood of a feature; keeps nothing. */

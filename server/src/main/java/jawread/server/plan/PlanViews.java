@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
+import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
@@ -32,14 +33,26 @@ class PlanViews {
 
     private final Jobs jobs;
     private final Rounds rounds;
+    private final PlanChanges changes;
+    private final PlannedFeatures planned;
     private final PlannedWords features;
     private final PastedFeatures pasted;
     private final LivesWords lives;
     private final Words words;
 
-    PlanViews(Jobs jobs, Rounds rounds, PlannedWords features, PastedFeatures pasted, LivesWords lives, Words words) {
+    PlanViews(
+            Jobs jobs,
+            Rounds rounds,
+            PlanChanges changes,
+            PlannedFeatures planned,
+            PlannedWords features,
+            PastedFeatures pasted,
+            LivesWords lives,
+            Words words) {
         this.jobs = jobs;
         this.rounds = rounds;
+        this.changes = changes;
+        this.planned = planned;
         this.features = features;
         this.pasted = pasted;
         this.lives = lives;
@@ -119,39 +132,43 @@ class PlanViews {
     /** Readings and time of one part, and of all it serves. */
     private String total(PlanRevision revision, int parts) {
         Work one = work(revision);
+        Work all = one.times(parts);
         return words.say(
                 parts == 1 ? "plan.total.one" : "plan.total.many",
                 Map.of(
                         "readings", one.readings(),
                         "time", features.duration(one.seconds()),
                         "parts", parts,
-                        "allReadings", one.readings() * parts,
-                        "allTime", features.duration(one.seconds() * parts)));
+                        "allReadings", all.readings(),
+                        "allTime", features.duration(all.seconds())));
     }
 
     private String total(Job job) {
         int readings = 0;
         long seconds = 0;
         for (Plan plan : jobs.plansOf(job)) {
-            Work one = work(jobs.newest(plan));
-            int parts = jobs.partsOf(plan).size();
-            readings += one.readings() * parts;
-            seconds += one.seconds() * parts;
+            Work one = work(jobs.newest(plan)).times(jobs.partsOf(plan).size());
+            readings += one.readings();
+            seconds += one.seconds();
         }
         return words.say("plan.total.job", Map.of("readings", readings, "time", features.duration(seconds)));
     }
 
-    private record Work(int readings, long seconds) {}
+    private record Work(int readings, long seconds) {
+        Work times(int parts) {
+            return new Work(readings * parts, seconds * parts);
+        }
+    }
 
-    private static Work work(PlanRevision revision) {
+    private Work work(PlanRevision revision) {
         int repeats = revision.job().repeatSchool().fewest();
         int readings = 0;
         long seconds = 0;
         for (Feature feature : revision.features()) {
-            var planned = feature.planned();
-            int here = planned.readings(repeats);
+            PlannedFeature understood = planned.of(feature);
+            int here = understood.readings(repeats);
             readings += here;
-            seconds += planned.time().seconds(here);
+            seconds += understood.time().seconds(here);
         }
         return new Work(readings, seconds);
     }
@@ -169,11 +186,13 @@ class PlanViews {
         return pasted.understand(text, jobs.plan(planId).job());
     }
 
-    @Transactional(readOnly = true)
-    public PlanChangedView of(Done done) {
-        Plan plan = jobs.plan(done.revision().plan().id());
+    /** Changes some features, and shows what that came to: in one go, for the one who typed waits for it. */
+    @Transactional
+    public PlanChangedView change(long planId, PlanChange change, Person person) {
+        Done done = changes.make(planId, change, person);
+        PlanRevision revision = done.revision();
+        Plan plan = revision.plan();
         Job job = plan.job();
-        PlanRevision revision = jobs.newest(plan);
         return new PlanChangedView(
                 done.seq(),
                 revision.number(),

@@ -31,11 +31,13 @@ import org.springframework.stereotype.Component;
 /** Puts what was understood of a feature into figures and words. */
 @Component
 class PlannedWords {
+    private final PlannedFeatures planned;
     private final LimitsWords limits;
     private final Figures figures;
     private final Words words;
 
-    PlannedWords(LimitsWords limits, Figures figures, Words words) {
+    PlannedWords(PlannedFeatures planned, LimitsWords limits, Figures figures, Words words) {
+        this.planned = planned;
         this.limits = limits;
         this.figures = figures;
         this.words = words;
@@ -43,7 +45,7 @@ class PlannedWords {
 
     /** A feature that stands in a plan. */
     PlannedView of(Feature feature, Job job) {
-        return of(feature.key(), feature.id(), feature.planned(), job);
+        return of(feature.key(), feature.id(), planned.of(feature), job);
     }
 
     /** @param edition 0 for one that stands in no plan yet */
