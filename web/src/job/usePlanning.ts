@@ -317,8 +317,8 @@ function without<T>(all: Record<string, T>, key: string): Record<string, T> {
  * @example copyName('journal 1', ['journal 1', 'journal 2']) // 'journal 3'
  */
 export function copyName(name: string, taken: string[]): string {
-  const stem = name.replace(/\s*\d+$/, '');
-  let number = 2;
+  const [, stem = name, own = '1'] = /^(.*?)\s+(\d+)$/.exec(name) ?? [];
+  let number = Number(own) + 1;
   while (taken.includes(`${stem} ${number}`)) {
     number++;
   }

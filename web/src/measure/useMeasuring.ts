@@ -58,7 +58,7 @@ export function useMeasuring(): {
   const gauges = useGauges().data ?? [];
   const shop = useShop();
   const waiting = useWaiting();
-  const [sounds, setSounds] = useRemembered('sounds', 'on');
+  const [sounds, setSounds] = useRemembered('sounds', shop.data?.sounds ?? 'on');
   const round = sheet.data?.rounds.at(-1);
   const place = round && placeAt(round, Number(search.get('place')));
   if (sheet.error) {

@@ -2,7 +2,7 @@ import { type ReactNode, useEffect } from 'react';
 import { Link } from 'react-router';
 import { useShop } from '../api/queries';
 import { useServerAway, useWaiting } from '../api/useOutbox';
-import { changeTheme } from './theme';
+import { changeTheme, preferTheme } from './theme';
 
 interface ShellProps {
   /** The page's name, for the window's title. */
@@ -25,6 +25,12 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
   useEffect(() => {
     document.title = `${title} · Jaw Read`;
   }, [title]);
+  const preferred = shop?.theme;
+  useEffect(() => {
+    if (preferred !== undefined) {
+      preferTheme(preferred);
+    }
+  }, [preferred]);
   return (
     <div className="flex min-h-dvh flex-col">
       <header className="flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b-2 border-line bg-panel px-4 py-2 tablet:px-6">

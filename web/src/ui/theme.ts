@@ -2,11 +2,22 @@ import { remember, remembered } from './remembered';
 
 export type Theme = 'light' | 'dim';
 
-/** The theme chosen here, else the one the device prefers. */
+let shops: string = 'device';
+
+/** What the shop has decided for devices that have not. */
+export function preferTheme(choice: string): void {
+  shops = choice;
+  showTheme();
+}
+
+/** The theme chosen here, else the shop's, else the one the device prefers. */
 export function theme(): Theme {
   const chosen = remembered('theme');
   if (chosen === 'light' || chosen === 'dim') {
     return chosen;
+  }
+  if (shops === 'light' || shops === 'dim') {
+    return shops;
   }
   return globalThis.matchMedia('(prefers-color-scheme: dark)').matches ? 'dim' : 'light';
 }

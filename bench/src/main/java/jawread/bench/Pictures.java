@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
 
@@ -19,6 +20,7 @@ public final class Pictures implements AutoCloseable {
     public static void main(String[] arguments) {
         try (var pictures = new Pictures()) {
             pictures.desk();
+            pictures.planning();
             pictures.scale();
             pictures.reader();
             pictures.dim();
@@ -37,6 +39,43 @@ public final class Pictures implements AutoCloseable {
         take(page, "measure");
         at(page, "/");
         take(page, "bench");
+    }
+
+    private void planning() {
+        Page page = screen(Chromium.desk());
+        atPlan(page, "New idler shafts", "body Ø 32 h9");
+        take(page, "plan");
+        at(page, "/jobs");
+        take(page, "jobs");
+        at(page, "/settings");
+        take(page, "settings");
+        at(page, "/");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("look first")))
+                .first()
+                .click();
+        page.getByText("not seen").first().waitFor();
+        take(page, "look");
+        at(page, "/");
+        page.getByLabel("Limits, as on the drawing").fill("25 k6");
+        page.getByLabel("Figure, mm").fill("25.031");
+        page.getByText("keep into a new job").waitFor();
+        page.getByText("Quick size").scrollIntoViewIfNeeded();
+        page.evaluate("document.querySelector('#quick').scrollIntoView()");
+        take(page, "quick-size");
+        Page dim = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
+        atPlan(dim, "Three-throw pump", "barrel bore");
+        take(dim, "plan-dim");
+    }
+
+    private void atPlan(Page page, String job, String feature) {
+        at(page, "/");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan of " + job))
+                .click();
+        page.getByRole(
+                        AriaRole.GRIDCELL,
+                        new Page.GetByRoleOptions().setName("Limits, as on the drawing of " + feature))
+                .click();
+        page.getByText("Where it is measured").waitFor();
     }
 
     private void scale() {

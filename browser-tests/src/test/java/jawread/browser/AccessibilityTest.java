@@ -1,6 +1,8 @@
 package jawread.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static com.microsoft.playwright.options.AriaRole.BUTTON;
+import static com.microsoft.playwright.options.AriaRole.DIALOG;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
@@ -30,12 +32,10 @@ class AccessibilityTest extends AtTheBench {
         isAccessible(page, "measure");
         for (String key : List.of("c", "x", "g", "?")) {
             page.keyboard().press(key);
-            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG))
-                    .isVisible();
+            assertThat(page.getByRole(DIALOG)).isVisible();
             isAccessible(page, "measure, card " + key);
             page.keyboard().press("Escape");
-            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG))
-                    .hasCount(0);
+            assertThat(page.getByRole(DIALOG)).hasCount(0);
         }
         page.keyboard().type("1..2\n");
         assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
@@ -58,14 +58,47 @@ class AccessibilityTest extends AtTheBench {
         }
         for (String key : List.of("h", "k")) {
             page.keyboard().press(key);
-            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG))
-                    .isVisible();
+            assertThat(page.getByRole(DIALOG)).isVisible();
             isAccessible(page, "read, card " + key);
             page.keyboard().press("Escape");
         }
+        planning(page);
         page.navigate(server().address() + "/nowhere");
         assertThat(page.getByText("There is nothing at this address")).isVisible();
         isAccessible(page, "nothing here");
+    }
+
+    private void planning(Page page) {
+        page.navigate(server().address() + "/jobs");
+        assertThat(page.getByText("A new job")).isVisible();
+        isAccessible(page, "jobs");
+        for (int job : new int[] {1, 3, 5}) {
+            page.navigate(server().address() + "/jobs/" + job);
+            assertThat(page.getByTestId("part")).isVisible();
+            page.locator("[data-column='2']").first().click();
+            isAccessible(page, "plan of job " + job);
+        }
+        page.locator("[data-column='2']").first().dblclick();
+        isAccessible(page, "plan, a field open");
+        page.keyboard().press("Escape");
+        for (String button : List.of("Head of the job", "Paste rows", "another kind of part")) {
+            page.getByRole(BUTTON, new Page.GetByRoleOptions().setName(button)).click();
+            assertThat(page.getByRole(DIALOG)).isVisible();
+            isAccessible(page, "plan, " + button);
+            page.keyboard().press("Escape");
+            assertThat(page.getByRole(DIALOG)).hasCount(0);
+        }
+        page.navigate(server().address() + "/parts/17/look");
+        assertThat(page.getByText("look first").first()).isVisible();
+        isAccessible(page, "look first");
+        page.navigate(server().address() + "/settings");
+        assertThat(page.getByText("Name of the shop")).isVisible();
+        isAccessible(page, "settings");
+        page.navigate(server().address());
+        page.getByLabel("Limits, as on the drawing").fill("25 k6");
+        page.getByLabel("Figure, mm").fill("25.03");
+        assertThat(page.getByText("keep into a new job")).isVisible();
+        isAccessible(page, "quick size");
     }
 
     private static void isAccessible(Page page, String screen) {

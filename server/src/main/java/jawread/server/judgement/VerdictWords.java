@@ -10,6 +10,8 @@ import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
 import jawread.server.judgement.SheetView.ToCutView;
 import jawread.server.judgement.SheetView.VerdictView;
+import jawread.server.settings.Setting;
+import jawread.server.settings.ShopSettings;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -20,8 +22,10 @@ import org.springframework.stereotype.Component;
 class VerdictWords {
     private final Words words;
     private final Figures figures;
+    private final ShopSettings settings;
 
-    VerdictWords(Words words, Figures figures) {
+    VerdictWords(Words words, Figures figures, ShopSettings settings) {
+        this.settings = settings;
         this.words = words;
         this.figures = figures;
     }
@@ -55,7 +59,9 @@ class VerdictWords {
     }
 
     private ToCutView toCut(WayOut.Cut cut, JudgedBy by, LengthUnit unit, Length step) {
-        Optional<WayOut.Cut> side = by.diameter() ? Optional.of(cut.perSide()) : Optional.empty();
+        // A dial that reads the diameter is fed by the diameter: half of it would only mislead.
+        boolean bySide = by.diameter() && settings.of(Setting.MACHINE_READS).equals("radius");
+        Optional<WayOut.Cut> side = bySide ? Optional.of(cut.perSide()) : Optional.empty();
         return new ToCutView(
                 show(cut.toNear(), unit, step),
                 cut.toMiddle().map(middle -> show(middle, unit, step)).orElse(null),

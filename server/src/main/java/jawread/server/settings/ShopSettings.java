@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.heat.Material;
@@ -18,6 +19,8 @@ import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What this shop has decided. */
 @Service
@@ -26,6 +29,8 @@ public class ShopSettings {
     private final Shop shop;
     private final Clock clock;
     private final Words words;
+    /** What was decided, by setting; read again once something was. Asked for with each verdict, changed once a year. */
+    private final AtomicReference<Map<Setting, String>> known = new AtomicReference<>();
 
     public ShopSettings(ShopSettingRepository changed, Shop shop, Clock clock, Words words) {
         this.changed = changed;
@@ -66,7 +71,12 @@ public class ShopSettings {
 
     @Transactional(readOnly = true)
     public String of(Setting setting) {
-        return standing(setting, changed.findByName(setting.code())).choice();
+        Map<Setting, String> choices = known.get();
+        if (choices == null) {
+            choices = all().stream().collect(Collectors.toMap(Standing::setting, Standing::choice));
+            known.set(choices);
+        }
+        return choices.get(setting);
     }
 
     /** The choices that a new job starts with. */
@@ -111,6 +121,13 @@ public class ShopSettings {
         Editions.refuseUnlessSame(edition, before.map(ShopSetting::edition).orElse(0L), words);
         ShopSetting now = before.orElseGet(() -> new ShopSetting(setting));
         now.change(accepted, person, clock.instant());
-        return standing(setting, Optional.of(changed.saveAndFlush(now)));
+        Standing standing = standing(setting, Optional.of(changed.saveAndFlush(now)));
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                known.set(null);
+            }
+        });
+        return standing;
     }
 }

@@ -72,6 +72,33 @@ class SettingsTest {
     }
 
     @Test
+    void a_dial_that_reads_the_diameter_is_told_no_half_of_it() {
+        var quick = Map.of("kind", "outside", "limits", "25 k6", "figure", "25.03");
+        assertThat(said(quick)).contains("a side");
+        assertThat(choose(
+                                "machine-reads",
+                                setting("machine-reads").path("edition").asLong(),
+                                "diameter")
+                        .status())
+                .isEqualTo(200);
+        assertThat(said(quick)).contains("Take off 0.0215 mm for the middle").doesNotContain("a side");
+        assertThat(choose(
+                                "machine-reads",
+                                setting("machine-reads").path("edition").asLong(),
+                                "radius")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private String said(Map<String, String> quick) {
+        return server.post("/api/quick-size", quick)
+                .json()
+                .path("verdict")
+                .path("sentence")
+                .asString();
+    }
+
+    @Test
     void nobody_decides_without_saying_who_they_are() {
         assertThat(server.send(Server.json(
                                 server.request("/api/settings/sounds").header("If-Match", "\"0\""),
