@@ -120,7 +120,8 @@ export function tube(draw: Draw): Sheet {
               return [axis - (one.size * across) / 2 - 16, middle];
             case 'bore':
             case 'inside':
-              return [axis + 16, middle];
+              // Above the half, where ports lie more often than not.
+              return [axis + 16, y(one.from + (Math.min(one.to, end) - one.from) / 4)];
             case 'step':
             case 'depth':
               return [

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Plan, Problem } from '../api/client';
 import { type PartOnList, useWriteParts } from '../api/planning';
 import { Button } from '../ui/Button';
-import { copyName } from './usePlanning';
+import { copyName } from './typed';
 
 /** The list as it is being written, and the edition that it was begun on. */
 interface Draft {

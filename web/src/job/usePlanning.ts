@@ -11,6 +11,7 @@ import {
 import { newId } from '../api/newId';
 import { changePlan } from '../api/planChanges';
 import { keys, queries } from '../api/queries';
+import { asTyped, copyName, type Draft, type New } from './typed';
 import { knownToMean } from './useUnderstood';
 
 /** A feature that the server would not take as it was typed; what was typed stays. */
@@ -56,29 +57,6 @@ export interface Planning {
   /** One sentence on what was done last. */
   say: string;
 }
-
-/** A feature of which nothing is said yet: its name and limits will tell the kind. */
-export const blank = (name: string): TypedFeature => ({
-  name,
-  kind: '',
-  round: false,
-  limits: '',
-  service: '',
-  outOfRound: '',
-  taper: '',
-  steps: '',
-  grades: '',
-  envelope: false,
-  decisive: false,
-  lies: '',
-  face: '',
-  layout: '',
-  sections: '',
-  axes: '',
-  keepClear: '',
-  outOfReach: '',
-  order: '',
-});
 
 export function usePlanning(job: Job): Planning | undefined {
   const [search, setSearch] = useSearchParams();
@@ -254,73 +232,7 @@ export function usePlanning(job: Job): Planning | undefined {
   };
 }
 
-/** What was typed and is not kept yet, and what it was already understood to mean while it was typed. */
-interface Draft {
-  typed: TypedFeature;
-  means: Planned | undefined;
-}
-
-/** A feature that was made here, and where in the order. */
-interface New {
-  key: string;
-  at: number | undefined;
-}
-
-/** The features of a plan with what was typed since; new ones stand in their place before the server has seen them. */
-function asTyped(kept: Planned[], drafts: Record<string, Draft>, news: New[]): Planned[] {
-  const features = kept.map((feature) => {
-    const draft = drafts[feature.key];
-    return draft === undefined
-      ? feature
-      : {
-          ...feature,
-          ...draft.means,
-          key: feature.key,
-          edition: feature.edition,
-          typed: draft.typed,
-        };
-  });
-  for (const { key, at } of news) {
-    const draft = drafts[key];
-    if (draft !== undefined && features.every((each) => each.key !== key)) {
-      features.splice(at ?? features.length, 0, unseen(key, draft.typed));
-    }
-  }
-  return features;
-}
-
-/** A feature that the server has not answered for yet. */
-const unseen = (key: string, typed: TypedFeature): Planned => ({
-  key,
-  edition: 0,
-  typed,
-  brief: '',
-  understood: {},
-  refused: {},
-  doubts: [],
-  places: [],
-  bands: [],
-  readings: 0,
-  seconds: 0,
-  time: '',
-  by: '',
-});
-
 function without<T>(all: Record<string, T>, key: string): Record<string, T> {
   const { [key]: gone, ...rest } = all;
   return gone === undefined ? all : rest;
-}
-
-/**
- * The next free name after a feature's own.
- *
- * @example copyName('journal 1', ['journal 1', 'journal 2']) // 'journal 3'
- */
-export function copyName(name: string, taken: string[]): string {
-  const [, stem = name, own = '1'] = /^(.*?)\s+(\d+)$/.exec(name) ?? [];
-  let number = Number(own) + 1;
-  while (taken.includes(`${stem} ${number}`)) {
-    number++;
-  }
-  return `${stem} ${number}`;
 }

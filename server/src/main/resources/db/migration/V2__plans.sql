@@ -55,7 +55,7 @@ ALTER TABLE feature ALTER COLUMN made_at SET NOT NULL;
 ALTER TABLE feature ADD COLUMN made_by_id BIGINT REFERENCES person;
 
 -- A feature in the words it was typed in, and the title block that was in force: what it means is understood from both.
-ALTER TABLE feature ADD COLUMN as_typed VARCHAR(6000);
+ALTER TABLE feature ADD COLUMN as_typed VARCHAR(12000);
 ALTER TABLE feature ADD COLUMN title_block VARCHAR(400);
 UPDATE feature SET
     as_typed = CAST(JSON_OBJECT(
@@ -63,9 +63,11 @@ UPDATE feature SET
         'lies': CAST(starts_pm / 1000000000.0 AS DECIMAL(20, 9)) || ' mm - '
             || CAST((starts_pm + length_pm) / 1000000000.0 AS DECIMAL(20, 9)) || ' mm',
         'layout': 'free', 'axes': 'thrust 0',
-        'sections': (SELECT LISTAGG(place.name || ' ' || CAST((place.depth_pm - feature.starts_pm) / 1000000000.0
-            AS DECIMAL(20, 9)) || ' mm', '; ') WITHIN GROUP (ORDER BY place.position)
-            FROM place WHERE place.feature_id = feature.id)) AS VARCHAR),
+        'sections': (SELECT LISTAGG(at.section, '; ') WITHIN GROUP (ORDER BY at.position)
+            FROM (SELECT place.feature_id, place.position, place.name || ' '
+                || CAST((place.depth_pm - f.starts_pm) / 1000000000.0 AS DECIMAL(20, 9)) || ' mm' AS section
+                FROM place JOIN feature f ON f.id = place.feature_id) at
+            WHERE at.feature_id = feature.id)) AS VARCHAR),
     title_block = CAST(JSON_OBJECT('unit': (SELECT unit FROM job JOIN plan ON plan.job_id = job.id
         WHERE plan.id = feature.plan_id), 'byDecimals': JSON_OBJECT()) AS VARCHAR);
 ALTER TABLE feature ALTER COLUMN as_typed SET NOT NULL;

@@ -50,6 +50,7 @@ public record PlannedFeature(
         List<LimitDoubt> doubts,
         Map<String, Refusal> refusals) {
     private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_TEXT = 300;
 
     /** Understands each field on its own. */
     public static PlannedFeature of(TypedFeature typed, TitleBlock block) {
@@ -139,11 +140,19 @@ public record PlannedFeature(
             if (typed.name().isEmpty() || typed.name().length() > LONGEST_NAME) {
                 refusals.put("name", Refusal.of("feature-name").with("most", LONGEST_NAME));
             }
+            if (typed.face().length() > LONGEST_NAME) {
+                refusals.put("face", Refusal.of("text-too-long").with("most", LONGEST_NAME));
+            }
         }
 
         /** An empty text is not demanded. */
         private <T> Optional<T> field(String name, String text, Supplier<Outcome<T>> read) {
             if (text.isEmpty()) {
+                return Optional.empty();
+            }
+            if (text.length() > LONGEST_TEXT) {
+                // Not worked on: nobody types this much into one field of a plan.
+                refusals.put(name, Refusal.of("text-too-long").with("most", LONGEST_TEXT));
                 return Optional.empty();
             }
             return read.get().fold(Optional::of, refusal -> {

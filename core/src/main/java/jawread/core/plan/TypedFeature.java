@@ -72,7 +72,8 @@ public record TypedFeature(
     }
 
     private static String tidy(String text) {
-        return text == null ? "" : text.strip();
+        // A tab or a line end that was pasted along stands for the space it looks like.
+        return text == null ? "" : text.replaceAll("\\p{Cntrl}+", " ").strip();
     }
 
     /** A feature of this name and kind with these limits; all else is left to what is usual. */

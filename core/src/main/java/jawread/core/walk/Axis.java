@@ -39,6 +39,10 @@ public record Axis(String name, BigDecimal degrees) {
     }
 
     private static Outcome<Axis> one(String text) {
+        return Listed.named(text).then(Axis::read);
+    }
+
+    private static Outcome<Axis> read(String text) {
         Matcher written = WRITTEN.matcher(text);
         if (!written.matches()) {
             return Outcome.refused(Refusal.of("bad-angle").with("text", text));

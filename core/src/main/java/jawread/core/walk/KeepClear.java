@@ -46,7 +46,8 @@ public record KeepClear(Length from, Length to, String what) {
         if (!written.matches()) {
             return Outcome.refused(Refusal.of("bad-band").with("text", text));
         }
-        return TypedLength.parse(written.group(1), unit, Kind.SIZE)
+        return Listed.named(written.group(3))
+                .then(what -> TypedLength.parse(written.group(1), unit, Kind.SIZE))
                 .then(from -> TypedLength.parse(written.group(2), unit, Kind.SIZE)
                         .then(to -> from.length().compareTo(to.length()) < 0
                                 ? Outcome.of(new KeepClear(from.length(), to.length(), written.group(3)))

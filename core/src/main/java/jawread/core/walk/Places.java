@@ -20,6 +20,9 @@ import jawread.core.length.Refusal;
 public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> bands, List<Place> inOrder) {
     private static final Pattern OUT_OF_REACH = Pattern.compile("([^:/]+?)\\s*(?:/\\s*([^:]+?)\\s*)?:\\s*(.+)");
 
+    /** More than anybody goes through on one feature; a slip of the pen makes thousands. */
+    private static final int MOST_PLACES = 200;
+
     public Places {
         sections = List.copyOf(sections);
         axes = List.copyOf(axes);
@@ -33,17 +36,21 @@ public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> ba
         public static Outcome<List<OutOfReach>> parse(String text) {
             Outcome<List<OutOfReach>> all = Outcome.of(List.of());
             for (String each : Listed.items(text)) {
-                Matcher written = OUT_OF_REACH.matcher(each);
-                all = written.matches()
-                        ? all.map(before -> {
-                            var more = new ArrayList<>(before);
-                            more.add(new OutOfReach(
-                                    written.group(1), Optional.ofNullable(written.group(2)), written.group(3)));
-                            return List.copyOf(more);
-                        })
-                        : Outcome.refused(Refusal.of("bad-out-of-reach").with("text", each));
+                all = all.then(before -> one(each).map(place -> {
+                    var more = new ArrayList<>(before);
+                    more.add(place);
+                    return List.copyOf(more);
+                }));
             }
             return all;
+        }
+
+        private static Outcome<OutOfReach> one(String text) {
+            Matcher written = OUT_OF_REACH.matcher(text);
+            return written.matches()
+                    ? Listed.named(written.group(3))
+                            .map(why -> new OutOfReach(written.group(1), Optional.ofNullable(written.group(2)), why))
+                    : Outcome.refused(Refusal.of("bad-out-of-reach").with("text", text));
         }
 
         private boolean names(Section of, Axis across) {
@@ -55,7 +62,8 @@ public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> ba
     /**
      * Lays the places out. A section in a keep-clear band moves to the band's nearer edge; where that is past the feature's
      * end, or meets another section, its places cannot be measured. Refuses a section below the feature's end
-     * ({@code section-beyond}), and something out of reach that is not there ({@code no-such-place-here}).
+     * ({@code section-beyond}), over 200 places
+     * ({@code too-many-places}), and something out of reach that is not there ({@code no-such-place-here}).
      *
      * @param length of the feature from its face; empty where nobody has said
      */
@@ -66,6 +74,11 @@ public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> ba
             List<OutOfReach> outOfReach,
             WalkOrder order,
             Optional<Length> length) {
+        if (sections.size() * axes.size() > MOST_PLACES) {
+            return Outcome.refused(Refusal.of("too-many-places")
+                    .with("count", sections.size() * axes.size())
+                    .with("most", MOST_PLACES));
+        }
         for (Section section : sections) {
             Optional<Length> depth = section.depth();
             if (depth.isPresent() && length.isPresent() && depth.get().compareTo(length.get()) > 0) {

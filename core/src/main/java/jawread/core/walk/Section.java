@@ -34,6 +34,10 @@ public record Section(String name, Optional<Length> depth) {
     }
 
     private static Outcome<Section> one(String text, LengthUnit unit) {
+        return Listed.named(text).then(named -> read(named, unit));
+    }
+
+    private static Outcome<Section> read(String text, LengthUnit unit) {
         Matcher written = WRITTEN.matcher(text);
         if (!written.matches() || written.group(2) == null) {
             return Outcome.of(new Section(text, Optional.empty()));

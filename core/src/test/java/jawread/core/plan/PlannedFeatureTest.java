@@ -4,6 +4,9 @@ import static jawread.core.length.LengthUnit.INCH;
 import static jawread.core.length.LengthUnit.MILLIMETRE;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
@@ -67,6 +70,28 @@ class PlannedFeatureTest {
                 "x");
         assertThat(PlannedFeature.of(typed, TitleBlock.in(INCH)).refusals())
                 .containsOnlyKeys("name", "kind", "layout", "order");
+    }
+
+    @Test
+    void nonsense_of_any_length_is_refused_at_its_field() {
+        TypedFeature journal = TypedFeature.of("journal", FeatureKind.OUTSIDE, "44 h8");
+        String everywhere = String.join(", ", Collections.nCopies(200, "12"));
+        assertThat(PlannedFeature.of(journal.withFree(everywhere, ""), TitleBlock.in(MILLIMETRE))
+                        .refusals())
+                .containsOnlyKeys("sections");
+        assertThat(PlannedFeature.of(journal.withFree("x".repeat(80), ""), TitleBlock.in(MILLIMETRE))
+                        .refusals())
+                .containsOnlyKeys("sections");
+        String degrees = IntStream.range(0, 60).mapToObj(String::valueOf).collect(Collectors.joining("; "));
+        assertThat(PlannedFeature.of(journal.withFree("a, b, c, d", degrees), TitleBlock.in(MILLIMETRE))
+                        .refusals()
+                        .get("sections")
+                        .code())
+                .isEqualTo("too-many-places");
+        assertThat(PlannedFeature.of(journal.withWear("9".repeat(400), ""), TitleBlock.in(MILLIMETRE))
+                        .refusals())
+                .containsOnlyKeys("service");
+        assertThat(TypedFeature.of("two\n\tlines", FeatureKind.BORE, "").name()).isEqualTo("two lines");
     }
 
     @Test

@@ -45,8 +45,8 @@ import jawread.server.settings.ShopSettings;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Refused;
+import jawread.server.words.Shop;
 import jawread.server.words.Words;
-import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -62,7 +62,7 @@ public class QuickSizes {
     private final ReadingWords readingWords;
     private final Figures figures;
     private final Clock clock;
-    private final boolean demonstration;
+    private final Shop shop;
     private final Words words;
 
     QuickSizes(
@@ -75,7 +75,7 @@ public class QuickSizes {
             ReadingWords readingWords,
             Figures figures,
             Clock clock,
-            Environment environment,
+            Shop shop,
             Words words) {
         this.drawer = drawer;
         this.jobs = jobs;
@@ -86,7 +86,7 @@ public class QuickSizes {
         this.readingWords = readingWords;
         this.figures = figures;
         this.clock = clock;
-        this.demonstration = List.of(environment.getActiveProfiles()).contains("demo");
+        this.shop = shop;
         this.words = words;
     }
 
@@ -207,7 +207,7 @@ public class QuickSizes {
         Job job = jobs.open(
                 JobHead.called(name, unit),
                 Map.of(),
-                demonstration,
+                shop.demonstration(),
                 List.of(new NewPlan(
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
                         List.of(feature),

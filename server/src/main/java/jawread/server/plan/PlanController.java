@@ -5,29 +5,21 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
-import java.net.URI;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
-import jawread.server.job.Job;
-import jawread.server.job.JobHead;
-import jawread.server.job.Jobs;
 import jawread.server.job.PartShape;
 import jawread.server.job.PlanHead;
 import jawread.server.job.RoundNames;
+import jawread.server.plan.KindsOfPart.PartOnList;
 import jawread.server.plan.PlanView.PlanChangedView;
-import jawread.server.plan.Planning.PartOnList;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -37,54 +29,23 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * Jobs and their plans. Whatever changes answers with the whole plan, but for a change of features, which answers with them. The
- * edition of each thing that can be changed stands beside it, and goes back in If-Match; the plan as a whole has no tag, for it is
- * made of many.
+ * Plans. Whatever changes answers with the whole plan, but for a change of features, which answers with them. The edition of each
+ * thing that can be changed stands beside it, and goes back in If-Match; the plan as a whole has no tag, for it is made of many.
  */
 @RestController
 @RequestMapping("/api")
 class PlanController {
-    private final Jobs jobs;
-    private final Planning planning;
+    private final KindsOfPart kinds;
     private final PlanViews views;
     private final ScreenTickets tickets;
     private final Words words;
 
-    PlanController(Jobs jobs, Planning planning, PlanViews views, ScreenTickets tickets, Words words) {
-        this.jobs = jobs;
-        this.planning = planning;
+    PlanController(KindsOfPart kinds, PlanViews views, ScreenTickets tickets, Words words) {
+        this.kinds = kinds;
         this.views = views;
         this.tickets = tickets;
         this.words = words;
     }
-
-    record ListedJobView(long id, String name, String about, boolean archived) {}
-
-    /** @param unit in or mm */
-    record HeadBody(
-            String name,
-            String about,
-            String limitsSource,
-            String customerReference,
-            String unit,
-            String material,
-            String temperature,
-            boolean livesHangOnIt,
-            String decider,
-            Map<String, String> choices) {}
-
-    /**
-     * @param template to start from; empty for an empty plan
-     * @param copyOf a job to start from; absent otherwise
-     */
-    record NewJobBody(
-            String name,
-            String limitsSource,
-            String unit,
-            String template,
-            @Nullable Long copyOf) {}
-
-    record ArchiveBody(boolean archived) {}
 
     /** @param shape shaft, barrel, bush or plate @param rounds cuts or as-left */
     record PlanHeadBody(String name, String shape, String rounds) {}
@@ -96,74 +57,10 @@ class PlanController {
 
     record PastedBody(String text) {}
 
-    @Allowed(ANYONE)
-    @GetMapping("/jobs")
-    List<ListedJobView> all() {
-        return jobs.all().stream()
-                .map(job -> new ListedJobView(
-                        job.id(), job.name(), job.about(), job.archivedAt().isPresent()))
-                .toList();
-    }
-
-    @Allowed(ANYONE)
-    @GetMapping("/templates")
-    List<String> templates() {
-        return Templates.codes();
-    }
-
-    @Allowed(PERSON)
-    @PostMapping("/jobs")
-    ResponseEntity<PlanView> open(@RequestBody NewJobBody body, HttpServletRequest request) {
-        var person = tickets.whoStandsAt(request);
-        Job job = body.copyOf() != null
-                ? planning.copy(body.copyOf(), person)
-                : planning.open(
-                        JobHead.called(body.name(), unit(body.unit())).from(body.limitsSource()),
-                        body.template(),
-                        person);
-        return ResponseEntity.created(URI.create("/api/jobs/" + job.id())).body(views.of(job.id()));
-    }
-
-    @Allowed(ANYONE)
-    @GetMapping("/jobs/{job}/plan")
-    PlanView plan(@PathVariable long job) {
-        return views.of(job);
-    }
-
-    @Allowed(PERSON)
-    @PutMapping("/jobs/{job}")
-    PlanView write(
-            @PathVariable long job,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
-            @RequestBody HeadBody body) {
-        planning.write(
-                job,
-                Editions.of(ifMatch, words),
-                new JobHead(
-                        body.name(),
-                        body.about(),
-                        body.limitsSource(),
-                        body.customerReference(),
-                        unit(body.unit()),
-                        body.material(),
-                        body.temperature(),
-                        body.livesHangOnIt(),
-                        body.decider()),
-                body.choices());
-        return views.of(job);
-    }
-
-    @Allowed(PERSON)
-    @PutMapping("/jobs/{job}/archived")
-    PlanView archive(@PathVariable long job, @RequestBody ArchiveBody body) {
-        planning.archive(job, body.archived());
-        return views.of(job);
-    }
-
     @Allowed(PERSON)
     @PostMapping("/jobs/{job}/plans")
     PlanView addPlan(@PathVariable long job, @RequestBody PlanHeadBody body, HttpServletRequest request) {
-        planning.addPlan(job, head(body), tickets.whoStandsAt(request));
+        kinds.add(job, head(body), tickets.whoStandsAt(request));
         return views.of(job);
     }
 
@@ -173,9 +70,8 @@ class PlanController {
             @PathVariable long plan,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @RequestBody PlanHeadBody body) {
-        return views.of(planning.writePlan(plan, Editions.of(ifMatch, words), head(body))
-                .job()
-                .id());
+        return views.of(
+                kinds.write(plan, Editions.of(ifMatch, words), head(body)).job().id());
     }
 
     @Allowed(PERSON)
@@ -187,9 +83,8 @@ class PlanController {
         List<PartOnList> list = body.parts().stream()
                 .map(part -> new PartOnList(Optional.ofNullable(part.id()), part.name(), part.mark(), part.hours()))
                 .toList();
-        return views.of(planning.writeParts(plan, Editions.of(ifMatch, words), list)
-                .job()
-                .id());
+        return views.of(
+                kinds.writeParts(plan, Editions.of(ifMatch, words), list).job().id());
     }
 
     /** Changes some features of a plan, all or none. */
@@ -211,12 +106,6 @@ class PlanController {
     @PostMapping("/plans/{plan}/pasted")
     PastedView paste(@PathVariable long plan, @RequestBody PastedBody body) {
         return views.pasted(plan, body.text());
-    }
-
-    private LengthUnit unit(String symbol) {
-        return LengthUnit.ofSuffix(symbol)
-                .filter(unit -> unit == LengthUnit.INCH || unit == LengthUnit.MILLIMETRE)
-                .orElseThrow(() -> refused("unit", "bad-unit"));
     }
 
     private PlanHead head(PlanHeadBody body) {

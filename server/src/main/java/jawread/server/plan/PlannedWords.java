@@ -15,15 +15,11 @@ import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.Span;
 import jawread.core.plan.TypedFeature;
-import jawread.core.walk.Place;
-import jawread.core.walk.Places;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.LimitsView;
 import jawread.server.job.LimitsWords;
-import jawread.server.plan.PlannedView.BandView;
 import jawread.server.plan.PlannedView.MateView;
-import jawread.server.plan.PlannedView.PlannedPlaceView;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -32,12 +28,14 @@ import org.springframework.stereotype.Component;
 @Component
 class PlannedWords {
     private final PlannedFeatures planned;
+    private final PlacesWords placesWords;
     private final LimitsWords limits;
     private final Figures figures;
     private final Words words;
 
-    PlannedWords(PlannedFeatures planned, LimitsWords limits, Figures figures, Words words) {
+    PlannedWords(PlannedFeatures planned, PlacesWords placesWords, LimitsWords limits, Figures figures, Words words) {
         this.planned = planned;
+        this.placesWords = placesWords;
         this.limits = limits;
         this.figures = figures;
         this.words = words;
@@ -72,8 +70,8 @@ class PlannedWords {
                 planned.lies()
                         .map(lies -> figures.reading(lies.length(), unit, step))
                         .orElse(null),
-                planned.places().map(all -> places(all, unit, step)).orElse(List.of()),
-                planned.places().map(all -> bands(all, unit, step)).orElse(List.of()),
+                planned.places().map(all -> placesWords.places(all, unit, step)).orElse(List.of()),
+                planned.places().map(all -> placesWords.bands(all, unit, step)).orElse(List.of()),
                 readings,
                 seconds,
                 duration(seconds),
@@ -124,7 +122,7 @@ class PlannedWords {
                         of.grades().stream()
                                 .map(grade -> grade.stamp() + " " + limits.brief(grade.limits(), unit, step))
                                 .collect(Collectors.joining(", "))));
-        planned.places().ifPresent(of -> said.put("sections", walk(of, unit, step)));
+        planned.places().ifPresent(of -> said.put("sections", placesWords.walk(of, unit, step)));
         return said;
     }
 
@@ -138,19 +136,6 @@ class PlannedWords {
                 Map.of(
                         "limit", both(limit.length(), unit, step),
                         "difference", both(limit.asDifference(), unit, step)));
-    }
-
-    private String walk(Places places, LengthUnit unit, Length step) {
-        String sections = places.sections().stream()
-                .map(section -> section.name()
-                        + section.depth()
-                                .map(depth ->
-                                        " " + figures.reading(depth, unit, step).text())
-                                .orElse(""))
-                .collect(Collectors.joining(", "));
-        return words.say(
-                "plan.places." + (places.measurable().size() == 1 ? "one" : "many"),
-                Map.of("count", places.measurable().size(), "sections", sections));
     }
 
     private List<String> doubts(PlannedFeature planned, LengthUnit unit) {
@@ -183,38 +168,6 @@ class PlannedWords {
                         "most", both(fit.largestClearance().orElseThrow(), unit, step),
                         "largest", both(fit.smallestClearance().orElseThrow().abs(), unit, step),
                         "smallest", both(fit.largestClearance().orElseThrow().abs(), unit, step)));
-    }
-
-    private List<PlannedPlaceView> places(Places all, LengthUnit unit, Length step) {
-        return all.inOrder().stream()
-                .map(place -> new PlannedPlaceView(
-                        all.nameOf(place),
-                        place.section().name(),
-                        place.axis().name(),
-                        place.axis().degrees().doubleValue(),
-                        place.depth()
-                                .map(depth -> figures.reading(depth, unit, step))
-                                .orElse(null),
-                        place.cannotBeMeasured().isEmpty(),
-                        remark(place, unit, step)))
-                .toList();
-    }
-
-    private List<BandView> bands(Places all, LengthUnit unit, Length step) {
-        return all.bands().stream()
-                .map(band -> new BandView(
-                        figures.reading(band.from(), unit, step), figures.reading(band.to(), unit, step), band.what()))
-                .toList();
-    }
-
-    private String remark(Place place, LengthUnit unit, Length step) {
-        return place.cannotBeMeasured()
-                .map(why -> words.say("plan.place.cannot", Map.of("why", why)))
-                .or(() -> place.movedFrom()
-                        .map(from -> words.say(
-                                "plan.place.moved",
-                                Map.of("from", figures.reading(from, unit, step).withUnit()))))
-                .orElse("");
     }
 
     /** Whole minutes from one on, so that nobody takes a plan for a stopwatch. */

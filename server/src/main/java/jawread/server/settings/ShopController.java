@@ -6,12 +6,10 @@ import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Arrays;
 import jawread.server.access.Allowed;
 import jawread.server.access.PersonView;
 import jawread.server.access.ScreenTickets;
 import jawread.server.words.Shop;
-import org.springframework.core.env.Environment;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,14 +22,12 @@ class ShopController {
     private final ScreenTickets tickets;
     private final Shop shop;
     private final Clock clock;
-    private final boolean demonstration;
 
-    ShopController(ShopSettings settings, ScreenTickets tickets, Shop shop, Clock clock, Environment environment) {
+    ShopController(ShopSettings settings, ScreenTickets tickets, Shop shop, Clock clock) {
         this.settings = settings;
         this.tickets = tickets;
         this.shop = shop;
         this.clock = clock;
-        this.demonstration = Arrays.asList(environment.getActiveProfiles()).contains("demo");
     }
 
     /**
@@ -56,7 +52,7 @@ class ShopController {
     ShopView shop(HttpServletRequest request) {
         return new ShopView(
                 settings.of(Setting.SHOP_NAME),
-                demonstration,
+                shop.demonstration(),
                 clock.instant(),
                 shop.decimalMark(),
                 settings.of(Setting.UNIT),

@@ -7,6 +7,7 @@ import jakarta.persistence.EntityManager;
 import java.lang.reflect.Method;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Server;
@@ -18,11 +19,15 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Nothing read is ever changed or deleted: not through a repository, not by Hibernate, not by SQL. */
+/** Nothing read, seen or planned is ever changed or deleted: not through a repository, not by Hibernate, not by SQL. */
 @ExtendWith(RunningServer.class)
 class InsertOnlyTest {
-    private static final List<Class<?>> REPOSITORIES =
-            List.of(ReadingRepository.class, RoundRepository.class, ReadingMarkRepository.class);
+    private static final List<Class<?>> REPOSITORIES = List.of(
+            ReadingRepository.class,
+            RoundRepository.class,
+            ReadingMarkRepository.class,
+            LookRepository.class,
+            CautionTickRepository.class);
     private final Server server;
 
     InsertOnlyTest(Server server) {
@@ -85,13 +90,24 @@ class InsertOnlyTest {
                 "update measuring_round set number = number + 1",
                 "delete from measuring_round",
                 "update reading_mark set reason = 'other'",
-                "delete from reading_mark"
+                "delete from reading_mark",
+                "update look set found = 'OK'",
+                "delete from look",
+                "update caution_tick set caution = 'none'",
+                "delete from caution_tick",
+                "update feature set low_pm = 0",
+                "delete from feature",
+                "update place set depth_pm = 0",
+                "delete from place"
             })
     void the_database_itself_refuses(String sql) {
         JdbcTemplate database = server.bean(JdbcTemplate.class);
         String table = sql.replaceAll("update |delete from | set .*", "");
         if (table.equals("reading_mark")) {
             noteOnTheFirstReading();
+        }
+        if (table.equals("caution_tick")) {
+            server.put("/api/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
         }
         long rows = database.queryForObject("select count(*) from " + table, Long.class);
         assertThat(rows).isPositive();

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class WordsTest {
     private static Words wordsWith(String decimalMark) {
-        return new Words(new Figures(new Shop("a shop", Path.of("."), Set.of(), decimalMark)));
+        return new Words(new Figures(new Shop("a shop", Path.of("."), Set.of(), false, decimalMark)));
     }
 
     private final Words words = wordsWith(".");

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { copyName } from './usePlanning';
+import { copyName } from './typed';
 
 it.each([
   ['journal', ['journal'], 'journal 2'],
