@@ -7,21 +7,8 @@ import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
-import { CAUTIONS, SETTINGS } from '../ui/labels';
+import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 
-const SCHOOLS = [
-  'repeats',
-  'gauge-choice',
-  'drive',
-  'telescoping',
-  'bore-set-size',
-  'axes',
-  'place-value',
-  'near-limit',
-  'out-of-round',
-  'taper',
-  'display',
-];
 const TITLE_BLOCK = ['decimals-1', 'decimals-2', 'decimals-3', 'decimals-4'];
 
 interface HeadCardProps {

@@ -12,6 +12,7 @@ import { newId } from '../api/newId';
 import { changePlan } from '../api/planChanges';
 import { keys, queries } from '../api/queries';
 import { asTyped, copyName, type Draft, type New } from './typed';
+import { type Can, Undo } from './Undo';
 import { knownToMean } from './useUnderstood';
 
 /** A feature that the server would not take as it was typed; what was typed stays. */
@@ -66,8 +67,8 @@ export function usePlanning(job: Job): Planning | undefined {
   const [conflict, setConflict] = useState<Conflict | undefined>();
   const [news, setNews] = useState<New[]>([]);
   const [begun, setBegun] = useState<Record<string, number>>({});
-  const [undos, setUndos] = useState<PlanChange[]>([]);
-  const [redos, setRedos] = useState<PlanChange[]>([]);
+  const [can, setCan] = useState<Can>({ undo: false, redo: false });
+  const [piles] = useState(() => new Undo(setCan));
   const [say, setSay] = useState('');
   const plan = job.plans.find(({ id }) => id === Number(search.get('plan'))) ?? job.plans[0];
   // The same list until one of its features is another: a long plan is drawn from it.
@@ -112,14 +113,12 @@ export function usePlanning(job: Job): Planning | undefined {
     }
     setSay(failure.message);
   };
-  const remember = (undo: PlanChange) => {
-    if (undo.puts.length + undo.removes.length > 0 || undo.order) {
-      setUndos((all) => [...all, undo]);
-      setRedos([]);
-    }
+  const refusing = (key?: string, mine?: TypedFeature) => (failure: unknown) => {
+    failed(failure, key, mine);
+    return undefined;
   };
   const act = (change: PlanChange, key?: string, mine?: TypedFeature) =>
-    void make(change, key).then(remember, (failure: unknown) => failed(failure, key, mine));
+    piles.follow(make(change, key).catch(refusing(key, mine)));
   const select = (key: string | undefined) =>
     setSearch(
       (before) => {
@@ -148,21 +147,9 @@ export function usePlanning(job: Job): Planning | undefined {
     act({ puts: [put], removes: [] }, to, typed);
     return to;
   };
-  /** Takes the last change of one pile back, and puts what undoes that on the other. */
-  const back = (
-    from: PlanChange[],
-    setFrom: (all: PlanChange[]) => void,
-    setTo: (change: (all: PlanChange[]) => PlanChange[]) => void,
-  ) => {
-    const change = from.at(-1);
-    if (change !== undefined) {
-      setFrom(from.slice(0, -1));
-      change.puts.forEach(({ key }) => forget(key));
-      make(change).then(
-        (undo) => setTo((all) => [...all, undo]),
-        (failure: unknown) => failed(failure),
-      );
-    }
+  const back = (change: PlanChange) => {
+    change.puts.forEach(({ key }) => forget(key));
+    return make(change).catch(refusing());
   };
   return {
     job,
@@ -224,10 +211,10 @@ export function usePlanning(job: Job): Planning | undefined {
         act({ puts: [], removes: [], order });
       }
     },
-    canUndo: undos.length > 0,
-    undo: () => back(undos, setUndos, setRedos),
-    canRedo: redos.length > 0,
-    redo: () => back(redos, setRedos, setUndos),
+    canUndo: can.undo,
+    undo: () => piles.undo(back),
+    canRedo: can.redo,
+    redo: () => piles.redo(back),
     say,
   };
 }

@@ -7,27 +7,12 @@ import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
-import { CAUTIONS, SETTINGS } from '../ui/labels';
+import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
   ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'theme', 'materials']],
-  [
-    'Schools of new jobs',
-    [
-      'repeats',
-      'gauge-choice',
-      'drive',
-      'telescoping',
-      'bore-set-size',
-      'axes',
-      'place-value',
-      'near-limit',
-      'out-of-round',
-      'taper',
-      'display',
-    ],
-  ],
+  ['Schools of new jobs', SCHOOLS],
   [
     'Sizes without a tolerance of their own',
     ['general-tolerance', 'decimals-1', 'decimals-2', 'decimals-3', 'decimals-4'],

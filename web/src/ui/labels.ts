@@ -168,3 +168,18 @@ export const SETTINGS: Record<string, SettingLabel> = {
     choices: { device: 'as the device prefers', light: 'light', dim: 'dim' },
   },
 };
+
+/** The schools, in the order of the work. */
+export const SCHOOLS: readonly string[] = [
+  'repeats',
+  'gauge-choice',
+  'drive',
+  'telescoping',
+  'bore-set-size',
+  'axes',
+  'place-value',
+  'near-limit',
+  'out-of-round',
+  'taper',
+  'display',
+];

@@ -100,150 +100,89 @@ public record TypedFeature(
                 "");
     }
 
-    public TypedFeature withLies(String text) {
+    /** The texts that may be put otherwise in a copy. */
+    private enum Text {
+        SERVICE,
+        OUT_OF_ROUND,
+        TAPER,
+        STEPS,
+        LIES,
+        FACE,
+        LAYOUT,
+        SECTIONS,
+        AXES,
+        KEEP_CLEAR
+    }
+
+    private TypedFeature with(Text which, String text) {
         return new TypedFeature(
                 name,
                 kind,
                 round,
                 limits,
-                service,
-                outOfRound,
-                taper,
-                steps,
+                which == Text.SERVICE ? text : service,
+                which == Text.OUT_OF_ROUND ? text : outOfRound,
+                which == Text.TAPER ? text : taper,
+                which == Text.STEPS ? text : steps,
                 grades,
                 envelope,
                 decisive,
-                text,
-                face,
-                layout,
-                sections,
-                axes,
-                keepClear,
+                which == Text.LIES ? text : lies,
+                which == Text.FACE ? text : face,
+                which == Text.LAYOUT ? text : layout,
+                which == Text.SECTIONS ? text : sections,
+                which == Text.AXES ? text : axes,
+                which == Text.KEEP_CLEAR ? text : keepClear,
                 outOfReach,
                 order);
     }
 
+    public TypedFeature withLies(String text) {
+        return with(Text.LIES, text);
+    }
+
     public TypedFeature withLayout(Layout of) {
-        return withPlaces(of.code(), sections, axes);
+        return with(Text.LAYOUT, of.code());
     }
 
     /** Sections and axes of its own. */
     public TypedFeature withFree(String ownSections, String ownAxes) {
-        return withPlaces(Layout.FREE.code(), ownSections, ownAxes);
-    }
-
-    private TypedFeature withPlaces(String of, String ownSections, String ownAxes) {
-        return new TypedFeature(
-                name,
-                kind,
-                round,
-                limits,
-                service,
-                outOfRound,
-                taper,
-                steps,
-                grades,
-                envelope,
-                decisive,
-                lies,
-                face,
-                of,
-                ownSections,
-                ownAxes,
-                keepClear,
-                outOfReach,
-                order);
+        return withLayout(Layout.FREE).with(Text.SECTIONS, ownSections).with(Text.AXES, ownAxes);
     }
 
     public TypedFeature withKeepClear(String bands, String fromFace) {
-        return new TypedFeature(
-                name,
-                kind,
-                round,
-                limits,
-                service,
-                outOfRound,
-                taper,
-                steps,
-                grades,
-                envelope,
-                decisive,
-                lies,
-                fromFace,
-                layout,
-                sections,
-                axes,
-                bands,
-                outOfReach,
-                order);
+        return with(Text.KEEP_CLEAR, bands).with(Text.FACE, fromFace);
     }
 
     public TypedFeature withWear(String serviceLimit, String reworkSteps) {
-        return new TypedFeature(
-                name,
-                kind,
-                round,
-                limits,
-                serviceLimit,
-                outOfRound,
-                taper,
-                reworkSteps,
-                grades,
-                envelope,
-                decisive,
-                lies,
-                face,
-                layout,
-                sections,
-                axes,
-                keepClear,
-                outOfReach,
-                order);
+        return with(Text.SERVICE, serviceLimit).with(Text.STEPS, reworkSteps);
     }
 
     public TypedFeature withForm(String roundLimit, String taperLimit) {
-        return new TypedFeature(
-                name,
-                kind,
-                round,
-                limits,
-                service,
-                roundLimit,
-                taperLimit,
-                steps,
-                grades,
-                envelope,
-                decisive,
-                lies,
-                face,
-                layout,
-                sections,
-                axes,
-                keepClear,
-                outOfReach,
-                order);
+        return with(Text.OUT_OF_ROUND, roundLimit).with(Text.TAPER, taperLimit);
     }
 
-    public TypedFeature asDecisive() {
+    /** A looked-at item that alone decides against the part. */
+    public static TypedFeature decisive(String name) {
         return new TypedFeature(
                 name,
-                kind,
-                round,
-                limits,
-                service,
-                outOfRound,
-                taper,
-                steps,
-                grades,
-                envelope,
+                FeatureKind.LOOKED_AT.code(),
+                false,
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                false,
                 true,
-                lies,
-                face,
-                layout,
-                sections,
-                axes,
-                keepClear,
-                outOfReach,
-                order);
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "");
     }
 }

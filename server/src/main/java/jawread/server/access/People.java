@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.length.Refusal;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -45,10 +44,10 @@ public class People {
     public Person add(String name, String does) {
         String trimmed = name.strip();
         if (trimmed.isEmpty() || trimmed.length() > LONGEST_NAME) {
-            throw Refused.field("name", Refusal.of("bad-name"), words.say("problem.bad-name"));
+            throw words.refused("name", "bad-name");
         }
         if (people.existsByNameIgnoreCase(trimmed)) {
-            throw Refused.field("name", Refusal.of("name-taken"), words.say("problem.name-taken"));
+            throw words.refused("name", "name-taken");
         }
         return people.save(new Person(trimmed, does.strip()));
     }

@@ -99,7 +99,7 @@ final class DemoJobs {
                                         .withWear("3.2600", "+0.030 +0.060")
                                         .withForm("0.0020", "0.0030")
                                         .withKeepClear("4.2-5.1 inlet ports", "top face"),
-                                lookedAt("cracked").asDecisive(),
+                                TypedFeature.decisive("cracked"),
                                 lookedAt("scored"),
                                 lookedAt("ridge felt"),
                                 lookedAt("pitted")),
@@ -204,7 +204,7 @@ final class DemoJobs {
                                 TypedFeature.of("runout of the drum seat", FeatureKind.RUNOUT, "0.05")
                                         .withLies("62-410")
                                         .withFree("left 30; middle 174; right 318", "turned once 0"),
-                                lookedAt("cracked").asDecisive(),
+                                TypedFeature.decisive("cracked"),
                                 lookedAt("keyway edges chipped"),
                                 lookedAt("discoloured by heat")),
                         List.of(PartHead.of("drum shaft", "HD-3"))));

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.length.Refusal;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
@@ -48,9 +47,9 @@ public class Looks {
      */
     @Transactional
     public void keep(UUID id, long partId, long featureId, String found, String note, Person person) {
-        Look.Found seen = Look.Found.of(found).orElseThrow(() -> refused("found", "bad-look"));
+        Look.Found seen = Look.Found.of(found).orElseThrow(() -> words.refused("found", "bad-look"));
         if (note.length() > LONGEST_NOTE) {
-            throw refused("note", "long-note");
+            throw words.refused("note", "long-note");
         }
         Optional<Look> before = looks.findById(id);
         if (before.isPresent()) {
@@ -72,10 +71,6 @@ public class Looks {
         looks.save(new Look(id, part, item, seen, note.strip(), person, clock.instant()));
     }
 
-    private Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
-    }
-
     /** The cautions of a job that a person has not yet ticked, in the order of the catalogue. */
     @Transactional(readOnly = true)
     public List<Caution> cautionsDue(Job job, Person person) {
@@ -91,7 +86,7 @@ public class Looks {
     /** Ticks a caution off; once more changes nothing. */
     @Transactional
     public void tick(UUID id, long jobId, String code, Person person) {
-        Caution caution = Caution.of(code).orElseThrow(() -> refused("caution", "no-such-caution"));
+        Caution caution = Caution.of(code).orElseThrow(() -> words.refused("caution", "no-such-caution"));
         Job job = jobs.job(jobId);
         journal.write(jobId, What.LOOK);
         if (cautionsDue(job, person).contains(caution)) {

@@ -3,7 +3,6 @@ package jawread.server.measure;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.length.Refusal;
 import jawread.server.access.People;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
@@ -64,7 +63,7 @@ public class Marks {
         }
         String reason = mark.reason().strip();
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
-            throw Refused.field("reason", Refusal.of("no-reason"), words.say("problem.no-reason"));
+            throw words.refused("reason", "no-reason");
         }
         journal.write(reading.round().part().job().id(), What.MARK);
         if (mark.kind() == ReadingMark.Kind.STRIKE

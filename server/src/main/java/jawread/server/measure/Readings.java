@@ -120,7 +120,7 @@ public class Readings {
 
     private void refuseMadeUp(KeepReading asked, Part part) {
         if (asked.origin() == Origin.DEMONSTRATION && !part.job().demonstration()) {
-            throw Refused.field("origin", Refusal.of("made-up"), words.say("problem.made-up"));
+            throw words.refused("origin", "made-up");
         }
     }
 
@@ -128,7 +128,7 @@ public class Readings {
         Scale scale = gauge.scale();
         LengthUnit unit = scale.unit();
         if (asked.typed().isPresent() == asked.parts().isPresent()) {
-            throw Refused.field("typed", Refusal.of("typed-or-parts"), words.say("problem.typed-or-parts"));
+            throw words.refused("typed", "typed-or-parts");
         }
         return asked.typed()
                 .map(text -> accepted("typed", unit, typed(text, unit)))

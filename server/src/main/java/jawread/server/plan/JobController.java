@@ -9,14 +9,12 @@ import java.net.URI;
 import java.util.List;
 import java.util.Map;
 import jawread.core.length.LengthUnit;
-import jawread.core.length.Refusal;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
 import jawread.server.words.Editions;
-import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -142,10 +140,6 @@ class JobController {
     private LengthUnit unit(String symbol) {
         return LengthUnit.ofSuffix(symbol)
                 .filter(unit -> unit == LengthUnit.INCH || unit == LengthUnit.MILLIMETRE)
-                .orElseThrow(() -> refused("unit", "bad-unit"));
-    }
-
-    private Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
+                .orElseThrow(() -> words.refused("unit", "bad-unit"));
     }
 }

@@ -66,7 +66,7 @@ public class KindsOfPart {
 
     private void refuseUnlessNamed(PlanHead head) {
         if (head.name().isEmpty() || head.name().length() > SHORT_NAME) {
-            throw refused("name", "plan-name");
+            throw words.refused("name", "plan-name");
         }
     }
 
@@ -109,18 +109,14 @@ public class KindsOfPart {
     private void refuseUnlessSound(PartOnList part, String field, List<PartOnList> before) {
         String name = part.name().strip();
         if (name.isEmpty() || name.length() > SHORT_NAME || part.mark().length() > SHORT_NAME) {
-            throw refused(field + ".name", "part-name");
+            throw words.refused(field + ".name", "part-name");
         }
         if (before.stream().anyMatch(each -> each.name().strip().equalsIgnoreCase(name))) {
-            throw refused(field + ".name", "part-twice");
+            throw words.refused(field + ".name", "part-twice");
         }
         if (!part.hours().isBlank()
                 && TypedNumber.within(part.hours(), BigDecimal.ZERO, MOST_HOURS).isEmpty()) {
-            throw refused(field + ".hours", "bad-hours");
+            throw words.refused(field + ".hours", "bad-hours");
         }
-    }
-
-    private Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
     }
 }

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import jawread.core.length.Refusal;
 import jawread.core.limit.FeatureKind;
 import jawread.core.plan.KindByName;
 import jawread.core.plan.PlannedFeature;
@@ -18,7 +17,6 @@ import jawread.core.plan.TypedFeature;
 import jawread.core.walk.Layout;
 import jawread.server.job.Job;
 import jawread.server.plan.PastedView.PastedRowView;
-import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -59,7 +57,7 @@ class PastedFeatures {
     PastedView understand(String text, Job job) {
         List<CSVRecord> rows = rows(text);
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
-            throw Refused.field("text", Refusal.of("nothing-pasted"), words.say("problem.nothing-pasted"));
+            throw words.refused("text", "nothing-pasted");
         }
         List<String> headings = headings(rows.get(0));
         boolean headed = headings.contains("limits") || headings.contains("name");

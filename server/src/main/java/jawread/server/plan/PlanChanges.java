@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.length.Refusal;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Person;
@@ -73,7 +72,7 @@ public class PlanChanges {
             put(put, plan, standing, undo, person).ifPresent(changed::add);
         }
         if (standing.byKey.size() > MOST_FEATURES) {
-            throw refused("features", "too-many-features");
+            throw words.refused("features", "too-many-features");
         }
         List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
         boolean newRevision = before.isFixed() && !now.equals(before.features());
@@ -111,10 +110,6 @@ public class PlanChanges {
                     words.say(first.getValue(), job.unit()));
         });
         return planned;
-    }
-
-    private Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
     }
 
     /** The features of a plan while it is being changed, in their order. */

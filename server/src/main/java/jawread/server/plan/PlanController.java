@@ -7,7 +7,6 @@ import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
-import jawread.core.length.Refusal;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
@@ -17,7 +16,6 @@ import jawread.server.job.RoundNames;
 import jawread.server.plan.KindsOfPart.PartOnList;
 import jawread.server.plan.PlanView.PlanChangedView;
 import jawread.server.words.Editions;
-import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -111,11 +109,7 @@ class PlanController {
     private PlanHead head(PlanHeadBody body) {
         return new PlanHead(
                 body.name(),
-                PartShape.of(body.shape()).orElseThrow(() -> refused("shape", "bad-shape")),
-                RoundNames.of(body.rounds()).orElseThrow(() -> refused("rounds", "bad-rounds")));
-    }
-
-    private Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
+                PartShape.of(body.shape()).orElseThrow(() -> words.refused("shape", "bad-shape")),
+                RoundNames.of(body.rounds()).orElseThrow(() -> words.refused("rounds", "bad-rounds")));
     }
 }

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.heat.Material;
-import jawread.core.length.Refusal;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
@@ -62,7 +61,7 @@ public class Planning {
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
                         List.of(),
                         List.of(PartHead.of(words.say("plan.first-part"), ""))))
-                : Templates.of(template).orElseThrow(() -> refused("template", "no-such-template"));
+                : Templates.of(template).orElseThrow(() -> words.refused("template", "no-such-template"));
         return jobs.open(head, Map.of(), shop.demonstration(), plans, Optional.of(person));
     }
 
@@ -103,13 +102,13 @@ public class Planning {
         Editions.refuseUnlessSame(edition, job.version(), words);
         refuseUnlessSound(head);
         if (head.unit() != job.unit() && jobs.plansOf(job).stream().anyMatch(this::hasSizes)) {
-            throw refused("unit", "unit-in-use");
+            throw words.refused("unit", "unit-in-use");
         }
         var accepted = new EnumMap<Setting, String>(Setting.class);
         choices.forEach((name, choice) -> {
             Setting setting = Setting.of(name)
                     .filter(Setting.ofJobs()::contains)
-                    .orElseThrow(() -> refused(name, "no-such-setting"));
+                    .orElseThrow(() -> words.refused(name, "no-such-setting"));
             accepted.put(setting, setting.accept(choice).fold(text -> text, refusal -> {
                 throw Refused.field(name, refusal, words.say(refusal, head.unit()));
             }));
@@ -129,32 +128,28 @@ public class Planning {
 
     private void refuseUnlessSound(JobHead head) {
         if (head.name().isEmpty() || head.name().length() > LONGEST_NAME) {
-            throw refused("name", "job-name");
+            throw words.refused("name", "job-name");
         }
         refuseLonger("about", head.about(), LONGEST_TEXT);
         refuseLonger("limitsSource", head.limitsSource(), LONGEST_TEXT);
         refuseLonger("customerReference", head.customerReference(), LONGEST_NAME);
         if (!head.material().isEmpty()
                 && Material.called(head.material(), settings.ownMaterials()).isEmpty()) {
-            throw refused("material", "no-such-material");
+            throw words.refused("material", "no-such-material");
         }
         if (!head.temperature().isEmpty()
                 && TypedNumber.within(head.temperature(), COLDEST, HOTTEST).isEmpty()) {
-            throw refused("temperature", "bad-temperature");
+            throw words.refused("temperature", "bad-temperature");
         }
         if (head.livesHangOnIt() && head.decider().isEmpty()) {
-            throw refused("decider", "no-decider");
+            throw words.refused("decider", "no-decider");
         }
         refuseLonger("decider", head.decider(), SHORT_NAME);
     }
 
     private void refuseLonger(String field, String text, int most) {
         if (text.length() > most) {
-            throw refused(field, "text-too-long");
+            throw words.refused(field, "text-too-long");
         }
-    }
-
-    private Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), words.say("problem." + code));
     }
 }

@@ -60,6 +60,6 @@ final class Templates {
                 row.text("feature"), FeatureKind.of(row.text("kind")).orElseThrow(), "");
         TypedFeature placed =
                 Layout.of(row.text("layout")).map(feature::withLayout).orElse(feature);
-        return row.has("decisive") ? placed.asDecisive() : placed;
+        return row.has("decisive") ? TypedFeature.decisive(row.text("feature")) : placed;
     }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import jawread.core.heat.Material;
 import jawread.core.length.LengthUnit;
@@ -31,58 +32,17 @@ public enum Setting {
 
     // What a title block says of sizes without a tolerance of their own.
     GENERAL_TOLERANCE("none", Scope.SHOP_AND_JOB, "none", "f", "m", "c", "v"),
-    DECIMALS_1("", Scope.SHOP_AND_JOB) {
-        @Override
-        Outcome<String> understand(String text) {
-            return tolerance(text);
-        }
-    },
-    DECIMALS_2("", Scope.SHOP_AND_JOB) {
-        @Override
-        Outcome<String> understand(String text) {
-            return tolerance(text);
-        }
-    },
-    DECIMALS_3("", Scope.SHOP_AND_JOB) {
-        @Override
-        Outcome<String> understand(String text) {
-            return tolerance(text);
-        }
-    },
-    DECIMALS_4("", Scope.SHOP_AND_JOB) {
-        @Override
-        Outcome<String> understand(String text) {
-            return tolerance(text);
-        }
-    },
+    DECIMALS_1("", Scope.SHOP_AND_JOB, Setting::tolerance),
+    DECIMALS_2("", Scope.SHOP_AND_JOB, Setting::tolerance),
+    DECIMALS_3("", Scope.SHOP_AND_JOB, Setting::tolerance),
+    DECIMALS_4("", Scope.SHOP_AND_JOB, Setting::tolerance),
 
     /** Which cautions matter on a job, by their codes, apart by spaces. */
-    CAUTIONS("machine-stopped sharp eyes", Scope.SHOP_AND_JOB) {
-        @Override
-        Outcome<String> understand(String text) {
-            return Stream.of(text.split("\\s+"))
-                    .filter(code -> !code.isEmpty() && Caution.of(code).isEmpty())
-                    .findFirst()
-                    .map(code -> Outcome.<String>refused(
-                            Refusal.of("no-such-caution").with("text", code)))
-                    .orElse(Outcome.of(text));
-        }
-    },
+    CAUTIONS("machine-stopped sharp eyes", Scope.SHOP_AND_JOB, Setting::cautions),
 
     MACHINE_READS("radius", Scope.SHOP, "radius", "diameter"),
     /** The shop's own materials, {@code gunmetal 18.3}, apart by semicolons. */
-    MATERIALS("", Scope.SHOP) {
-        @Override
-        Outcome<String> understand(String text) {
-            Outcome<String> all = Outcome.of(text);
-            for (String each : text.split(";")) {
-                all = each.isBlank()
-                        ? all
-                        : all.then(before -> Material.parse(each).map(own -> before));
-            }
-            return all;
-        }
-    },
+    MATERIALS("", Scope.SHOP, Setting::materials),
     SOUNDS("on", Scope.SHOP, "on", "off"),
     THEME("device", Scope.SHOP, "device", "light", "dim");
 
@@ -95,10 +55,17 @@ public enum Setting {
     private final String startingValue;
     private final Scope scope;
     private final List<String> choices;
+    private final Function<String, Outcome<String>> understood;
 
     Setting(String startingValue, Scope scope, String... choices) {
+        this(startingValue, scope, Outcome::of, choices);
+    }
+
+    /** One that is typed, and not any text is right. */
+    Setting(String startingValue, Scope scope, Function<String, Outcome<String>> understood, String... choices) {
         this.startingValue = startingValue;
         this.scope = scope;
+        this.understood = understood;
         this.choices = List.of(choices);
     }
 
@@ -139,11 +106,7 @@ public enum Setting {
             return Outcome.refused(
                     Refusal.of("no-such-choice").with("text", choice).with("choices", String.join(", ", choices)));
         }
-        return understand(choice);
-    }
-
-    Outcome<String> understand(String text) {
-        return Outcome.of(text);
+        return understood.apply(choice);
     }
 
     /** A plus and minus in inches, or nothing. */
@@ -152,5 +115,22 @@ public enum Setting {
                 ? Outcome.of(text)
                 : TypedLength.parse(text, LengthUnit.INCH, TypedLength.Kind.SIZE)
                         .then(typed -> typed.length().isZero() ? Outcome.refused("form-limit-zero") : Outcome.of(text));
+    }
+
+    private static Outcome<String> cautions(String text) {
+        return Stream.of(text.split("\\s+"))
+                .filter(code -> !code.isEmpty() && Caution.of(code).isEmpty())
+                .findFirst()
+                .map(code ->
+                        Outcome.<String>refused(Refusal.of("no-such-caution").with("text", code)))
+                .orElse(Outcome.of(text));
+    }
+
+    private static Outcome<String> materials(String text) {
+        Outcome<String> all = Outcome.of(text);
+        for (String each : text.split(";")) {
+            all = each.isBlank() ? all : all.then(before -> Material.parse(each).map(own -> before));
+        }
+        return all;
     }
 }
