@@ -44,10 +44,10 @@ public class People {
     public Person add(String name, String does) {
         String trimmed = name.strip();
         if (trimmed.isEmpty() || trimmed.length() > LONGEST_NAME) {
-            throw words.refused("name", "bad-name");
+            throw Refused.field("name", "bad-name", words);
         }
         if (people.existsByNameIgnoreCase(trimmed)) {
-            throw words.refused("name", "name-taken");
+            throw Refused.field("name", "name-taken", words);
         }
         return people.save(new Person(trimmed, does.strip()));
     }

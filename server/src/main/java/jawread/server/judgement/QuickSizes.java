@@ -199,7 +199,7 @@ public class QuickSizes {
         TypedLimits.parse(quick.limits(), block(unit), kind).fold(typed -> typed, refusal -> {
             throw Refused.field("limits", refusal, words.say(refusal, unit));
         });
-        long gauge = quick.gauge().orElseThrow(() -> words.refused("gauge", "no-gauge"));
+        long gauge = quick.gauge().orElseThrow(() -> Refused.field("gauge", "no-gauge", words));
         String name = words.say("quick.name", Map.of("limits", quick.limits().strip()));
         TypedFeature feature =
                 TypedFeature.of(quick.limits().strip(), kind, quick.limits()).withLayout(Layout.ONE_PLACE);

@@ -47,9 +47,9 @@ public class Looks {
      */
     @Transactional
     public void keep(UUID id, long partId, long featureId, String found, String note, Person person) {
-        Look.Found seen = Look.Found.of(found).orElseThrow(() -> words.refused("found", "bad-look"));
+        Look.Found seen = Look.Found.of(found).orElseThrow(() -> Refused.field("found", "bad-look", words));
         if (note.length() > LONGEST_NOTE) {
-            throw words.refused("note", "long-note");
+            throw Refused.field("note", "long-note", words);
         }
         Optional<Look> before = looks.findById(id);
         if (before.isPresent()) {
@@ -86,7 +86,7 @@ public class Looks {
     /** Ticks a caution off; once more changes nothing. */
     @Transactional
     public void tick(UUID id, long jobId, String code, Person person) {
-        Caution caution = Caution.of(code).orElseThrow(() -> words.refused("caution", "no-such-caution"));
+        Caution caution = Caution.of(code).orElseThrow(() -> Refused.field("caution", "no-such-caution", words));
         Job job = jobs.job(jobId);
         journal.write(jobId, What.LOOK);
         if (cautionsDue(job, person).contains(caution)) {

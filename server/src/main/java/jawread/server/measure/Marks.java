@@ -63,7 +63,7 @@ public class Marks {
         }
         String reason = mark.reason().strip();
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
-            throw words.refused("reason", "no-reason");
+            throw Refused.field("reason", "no-reason", words);
         }
         journal.write(reading.round().part().job().id(), What.MARK);
         if (mark.kind() == ReadingMark.Kind.STRIKE

@@ -120,7 +120,7 @@ public class Readings {
 
     private void refuseMadeUp(KeepReading asked, Part part) {
         if (asked.origin() == Origin.DEMONSTRATION && !part.job().demonstration()) {
-            throw words.refused("origin", "made-up");
+            throw Refused.field("origin", "made-up", words);
         }
     }
 
@@ -128,7 +128,7 @@ public class Readings {
         Scale scale = gauge.scale();
         LengthUnit unit = scale.unit();
         if (asked.typed().isPresent() == asked.parts().isPresent()) {
-            throw words.refused("typed", "typed-or-parts");
+            throw Refused.field("typed", "typed-or-parts", words);
         }
         return asked.typed()
                 .map(text -> accepted("typed", unit, typed(text, unit)))

@@ -15,6 +15,7 @@ import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
 import jawread.server.words.Editions;
+import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -140,6 +141,6 @@ class JobController {
     private LengthUnit unit(String symbol) {
         return LengthUnit.ofSuffix(symbol)
                 .filter(unit -> unit == LengthUnit.INCH || unit == LengthUnit.MILLIMETRE)
-                .orElseThrow(() -> words.refused("unit", "bad-unit"));
+                .orElseThrow(() -> Refused.field("unit", "bad-unit", words));
     }
 }

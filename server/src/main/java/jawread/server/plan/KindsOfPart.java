@@ -66,7 +66,7 @@ public class KindsOfPart {
 
     private void refuseUnlessNamed(PlanHead head) {
         if (head.name().isEmpty() || head.name().length() > SHORT_NAME) {
-            throw words.refused("name", "plan-name");
+            throw Refused.field("name", "plan-name", words);
         }
     }
 
@@ -109,14 +109,14 @@ public class KindsOfPart {
     private void refuseUnlessSound(PartOnList part, String field, List<PartOnList> before) {
         String name = part.name().strip();
         if (name.isEmpty() || name.length() > SHORT_NAME || part.mark().length() > SHORT_NAME) {
-            throw words.refused(field + ".name", "part-name");
+            throw Refused.field(field + ".name", "part-name", words);
         }
         if (before.stream().anyMatch(each -> each.name().strip().equalsIgnoreCase(name))) {
-            throw words.refused(field + ".name", "part-twice");
+            throw Refused.field(field + ".name", "part-twice", words);
         }
         if (!part.hours().isBlank()
                 && TypedNumber.within(part.hours(), BigDecimal.ZERO, MOST_HOURS).isEmpty()) {
-            throw words.refused(field + ".hours", "bad-hours");
+            throw Refused.field(field + ".hours", "bad-hours", words);
         }
     }
 }

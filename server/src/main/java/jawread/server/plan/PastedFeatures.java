@@ -17,6 +17,7 @@ import jawread.core.plan.TypedFeature;
 import jawread.core.walk.Layout;
 import jawread.server.job.Job;
 import jawread.server.plan.PastedView.PastedRowView;
+import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -57,7 +58,7 @@ class PastedFeatures {
     PastedView understand(String text, Job job) {
         List<CSVRecord> rows = rows(text);
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
-            throw words.refused("text", "nothing-pasted");
+            throw Refused.field("text", "nothing-pasted", words);
         }
         List<String> headings = headings(rows.get(0));
         boolean headed = headings.contains("limits") || headings.contains("name");

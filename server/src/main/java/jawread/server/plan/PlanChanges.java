@@ -72,7 +72,7 @@ public class PlanChanges {
             put(put, plan, standing, undo, person).ifPresent(changed::add);
         }
         if (standing.byKey.size() > MOST_FEATURES) {
-            throw words.refused("features", "too-many-features");
+            throw Refused.field("features", "too-many-features", words);
         }
         List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
         boolean newRevision = before.isFixed() && !now.equals(before.features());

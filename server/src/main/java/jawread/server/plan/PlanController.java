@@ -16,6 +16,7 @@ import jawread.server.job.RoundNames;
 import jawread.server.plan.KindsOfPart.PartOnList;
 import jawread.server.plan.PlanView.PlanChangedView;
 import jawread.server.words.Editions;
+import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -109,7 +110,7 @@ class PlanController {
     private PlanHead head(PlanHeadBody body) {
         return new PlanHead(
                 body.name(),
-                PartShape.of(body.shape()).orElseThrow(() -> words.refused("shape", "bad-shape")),
-                RoundNames.of(body.rounds()).orElseThrow(() -> words.refused("rounds", "bad-rounds")));
+                PartShape.of(body.shape()).orElseThrow(() -> Refused.field("shape", "bad-shape", words)),
+                RoundNames.of(body.rounds()).orElseThrow(() -> Refused.field("rounds", "bad-rounds", words)));
     }
 }

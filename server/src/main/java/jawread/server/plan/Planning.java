@@ -61,7 +61,7 @@ public class Planning {
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
                         List.of(),
                         List.of(PartHead.of(words.say("plan.first-part"), ""))))
-                : Templates.of(template).orElseThrow(() -> words.refused("template", "no-such-template"));
+                : Templates.of(template).orElseThrow(() -> Refused.field("template", "no-such-template", words));
         return jobs.open(head, Map.of(), shop.demonstration(), plans, Optional.of(person));
     }
 
@@ -102,13 +102,13 @@ public class Planning {
         Editions.refuseUnlessSame(edition, job.version(), words);
         refuseUnlessSound(head);
         if (head.unit() != job.unit() && jobs.plansOf(job).stream().anyMatch(this::hasSizes)) {
-            throw words.refused("unit", "unit-in-use");
+            throw Refused.field("unit", "unit-in-use", words);
         }
         var accepted = new EnumMap<Setting, String>(Setting.class);
         choices.forEach((name, choice) -> {
             Setting setting = Setting.of(name)
                     .filter(Setting.ofJobs()::contains)
-                    .orElseThrow(() -> words.refused(name, "no-such-setting"));
+                    .orElseThrow(() -> Refused.field(name, "no-such-setting", words));
             accepted.put(setting, setting.accept(choice).fold(text -> text, refusal -> {
                 throw Refused.field(name, refusal, words.say(refusal, head.unit()));
             }));
@@ -128,28 +128,28 @@ public class Planning {
 
     private void refuseUnlessSound(JobHead head) {
         if (head.name().isEmpty() || head.name().length() > LONGEST_NAME) {
-            throw words.refused("name", "job-name");
+            throw Refused.field("name", "job-name", words);
         }
         refuseLonger("about", head.about(), LONGEST_TEXT);
         refuseLonger("limitsSource", head.limitsSource(), LONGEST_TEXT);
         refuseLonger("customerReference", head.customerReference(), LONGEST_NAME);
         if (!head.material().isEmpty()
                 && Material.called(head.material(), settings.ownMaterials()).isEmpty()) {
-            throw words.refused("material", "no-such-material");
+            throw Refused.field("material", "no-such-material", words);
         }
         if (!head.temperature().isEmpty()
                 && TypedNumber.within(head.temperature(), COLDEST, HOTTEST).isEmpty()) {
-            throw words.refused("temperature", "bad-temperature");
+            throw Refused.field("temperature", "bad-temperature", words);
         }
         if (head.livesHangOnIt() && head.decider().isEmpty()) {
-            throw words.refused("decider", "no-decider");
+            throw Refused.field("decider", "no-decider", words);
         }
         refuseLonger("decider", head.decider(), SHORT_NAME);
     }
 
     private void refuseLonger(String field, String text, int most) {
         if (text.length() > most) {
-            throw words.refused(field, "text-too-long");
+            throw Refused.field(field, "text-too-long", words);
         }
     }
 }

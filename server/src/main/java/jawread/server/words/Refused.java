@@ -29,6 +29,11 @@ public class Refused extends RuntimeException {
         return new Refused(refusal, HttpStatus.UNPROCESSABLE_CONTENT, field, sentence);
     }
 
+    /** As above, with the problem's own sentence. */
+    public static Refused field(String field, String code, Words words) {
+        return field(field, Refusal.of(code), words.say("problem." + code));
+    }
+
     public static Refused of(HttpStatus status, String code, String sentence) {
         return new Refused(Refusal.of(code), status, "", sentence);
     }

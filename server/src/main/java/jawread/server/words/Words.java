@@ -56,11 +56,6 @@ public class Words {
         });
     }
 
-    /** A request refused for what one of its fields says, with the problem's own sentence. */
-    public Refused refused(String field, String code) {
-        return Refused.field(field, Refusal.of(code), say("problem." + code));
-    }
-
     /** What is wrong and what would be right; lengths in the unit the person works in. */
     public String say(Refusal refusal, LengthUnit unit) {
         var facts = new LinkedHashMap<String, Object>();
