@@ -950,6 +950,7 @@ export interface components {
             edition: number;
             /** Format: uuid */
             key: string;
+            layout: string;
             length?: components["schemas"]["LengthText"];
             limits?: components["schemas"]["LimitsView"];
             mate?: components["schemas"]["MateView"];
@@ -959,8 +960,6 @@ export interface components {
             refused: {
                 [key: string]: string;
             };
-            /** Format: int64 */
-            seconds: number;
             starts?: components["schemas"]["LengthText"];
             time: string;
             typed: components["schemas"]["TypedFeature"];

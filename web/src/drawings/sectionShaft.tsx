@@ -59,7 +59,6 @@ export function shaft(draw: Draw): Sheet {
             laid={one}
             at={x}
             y={[axis - (one.size * across) / 2, axis + (one.size * across) / 2]}
-            along={along}
           />
         </g>
       ))}
@@ -187,7 +186,6 @@ function Stations({
   laid: Laid;
   at: (pm: number) => number;
   y: [number, number];
-  along: number;
 }) {
   return depthsOf(laid).map((depth) => (
     <path

@@ -5,7 +5,6 @@ import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { LAYOUTS, ORDERS } from '../ui/labels';
-import { layoutOf } from './columns';
 import type { Planning } from './usePlanning';
 
 interface FeatureDetailsProps {
@@ -102,7 +101,7 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
       <div className="grid grid-cols-2 gap-3">
         <Choice
           label="Layout"
-          value={layoutOf(typed)}
+          value={shown.layout}
           choices={LAYOUTS}
           onChoose={(layout) => write({ layout, sections: '', axes: '' })}
         />

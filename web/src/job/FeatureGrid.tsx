@@ -79,7 +79,7 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
           return;
         }
         const field = COLUMNS[open.column];
-        if (text !== undefined && field && text.trim() !== field.value(feature.typed)) {
+        if (text !== undefined && field && text.trim() !== field.value(feature)) {
           now.write(field.write(feature.typed, text.trim()), feature.key);
         }
         const next = step(open.column, row, to, all.length);

@@ -76,7 +76,7 @@ export const FeatureRow = memo(function FeatureRow({
               <EditCell
                 column={each}
                 atFirst={editing}
-                value={each.value(typed)}
+                value={each.value(feature)}
                 label={`${each.head} of ${typed.name}`}
                 onType={acts.type}
                 onEnd={acts.end}

@@ -7,7 +7,7 @@ export interface Column {
   head: string;
   choices?: Record<string, string>;
   /** What its open field starts with. */
-  value: (typed: TypedFeature) => string;
+  value: (feature: Planned) => string;
   /** As it stands in the row. */
   shown: (feature: Planned) => string;
   /** The feature with another text in this field. */
@@ -16,17 +16,11 @@ export interface Column {
 
 export const USUALLY_ROUND = ['outside', 'bore'];
 
-/** The layout that stands where none was chosen. */
-const USUAL: Record<string, string> = { outside: 'shaft-journal', bore: 'bore' };
-
-export const layoutOf = ({ layout, kind }: TypedFeature): string =>
-  layout || USUAL[kind] || 'one-place';
-
 export const COLUMNS: readonly Column[] = [
   {
     field: 'name',
     head: 'Feature',
-    value: ({ name }) => name,
+    value: ({ typed }) => typed.name,
     shown: ({ typed }) => typed.name,
     write: (typed, name) => ({ ...typed, name }),
   },
@@ -34,14 +28,14 @@ export const COLUMNS: readonly Column[] = [
     field: 'kind',
     head: 'Kind',
     choices: KINDS,
-    value: ({ kind }) => kind,
+    value: ({ typed }) => typed.kind,
     shown: ({ typed }) => typed.kind.replaceAll('-', ' '),
     write: (typed, kind) => ({ ...typed, kind, round: USUALLY_ROUND.includes(kind) }),
   },
   {
     field: 'limits',
     head: 'Limits, as on the drawing',
-    value: ({ limits }) => limits,
+    value: ({ typed }) => typed.limits,
     shown: ({ typed }) => (typed.kind === 'looked-at' ? '' : typed.limits),
     write: (typed, limits) => ({ ...typed, limits }),
   },
@@ -49,7 +43,7 @@ export const COLUMNS: readonly Column[] = [
     field: 'layout',
     head: 'Places',
     choices: LAYOUTS,
-    value: layoutOf,
+    value: ({ layout }) => layout,
     shown: ({ typed, places }) => {
       const count = places.filter(({ canBeMeasured }) => canBeMeasured).length;
       return typed.kind === 'looked-at' ? '' : `${count}`;

@@ -69,8 +69,8 @@ const unseen = (key: string, typed: TypedFeature): Planned => ({
   doubts: [],
   places: [],
   bands: [],
+  layout: typed.layout,
   readings: 0,
-  seconds: 0,
   time: '',
   by: '',
 });

@@ -2,7 +2,6 @@ package jawread.core.judge;
 
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
@@ -33,14 +32,16 @@ public enum SizeVerdict {
         if (place.state() == RepeatState.UNSETTLED) {
             return UNSETTLED;
         }
-        Optional<Length> value = place.value();
-        return value.isEmpty()
-                ? NOT_MEASURED
-                : switch (WayOut.of(kind, value.get(), limits).word()) {
-                    case IN -> IN;
-                    case METAL_LEFT -> METAL_LEFT;
-                    case GONE -> GONE;
-                };
+        return place.value().map(size -> of(size, kind, limits)).orElse(NOT_MEASURED);
+    }
+
+    /** Of one size, on its own. */
+    public static SizeVerdict of(Length size, FeatureKind kind, Limits limits) {
+        return switch (WayOut.of(kind, size, limits).word()) {
+            case IN -> IN;
+            case METAL_LEFT -> METAL_LEFT;
+            case GONE -> GONE;
+        };
     }
 
     /** The worst of several; not measured when there are none. */

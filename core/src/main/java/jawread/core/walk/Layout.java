@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 
@@ -55,7 +56,7 @@ public enum Layout {
 
     /** Sections at their usual shares of the length; without a depth while the length is not known. */
     public List<Section> sections(Optional<Length> length) {
-        return java.util.stream.IntStream.range(0, sectionNames.size())
+        return IntStream.range(0, sectionNames.size())
                 .mapToObj(i ->
                         new Section(sectionNames.get(i), length.map(of -> of.times(new BigDecimal(fractions.get(i))))))
                 .toList();

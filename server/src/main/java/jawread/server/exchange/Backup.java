@@ -37,31 +37,37 @@ final class Backup {
      */
     record Contents(long rows, String hash) {}
 
-    /**
-     * Writes all that a connection sees. The head of the journal is locked meanwhile, so that whoever keeps something waits and
-     * nothing is half in the file.
-     */
+    /** Writes all that a connection sees. */
     static Map<String, Contents> write(Connection connection, OutputStream to) throws SQLException, IOException {
+        Path statements = Files.createTempFile("jawread", ".sql");
+        try (var zip = new ZipOutputStream(to)) {
+            Map<String, Contents> contents = script(connection, statements);
+            zip.putNextEntry(new ZipEntry(TABLES));
+            zip.write(table(contents).getBytes(StandardCharsets.UTF_8));
+            zip.putNextEntry(new ZipEntry(STATEMENTS));
+            Files.copy(statements, zip);
+            return contents;
+        } finally {
+            Files.deleteIfExists(statements);
+        }
+    }
+
+    /**
+     * The head of the journal is locked meanwhile, so that whoever keeps something waits and nothing is half in the file; no
+     * longer than that, for whoever fetches the file may be slow.
+     */
+    private static Map<String, Contents> script(Connection connection, Path to) throws SQLException {
         boolean auto = connection.getAutoCommit();
         connection.setAutoCommit(false);
-        Path statements = Files.createTempFile("jawread", ".sql");
         try (var lock = connection.createStatement();
                 var script = connection.prepareStatement("SCRIPT TO ?")) {
             lock.executeQuery("SELECT last_id FROM journal_head FOR UPDATE");
-            script.setString(1, statements.toString());
+            script.setString(1, to.toString());
             script.execute();
-            Map<String, Contents> contents = contents(connection);
-            try (var zip = new ZipOutputStream(to)) {
-                zip.putNextEntry(new ZipEntry(TABLES));
-                zip.write(table(contents).getBytes(StandardCharsets.UTF_8));
-                zip.putNextEntry(new ZipEntry(STATEMENTS));
-                Files.copy(statements, zip);
-            }
-            return contents;
+            return contents(connection);
         } finally {
             connection.rollback();
             connection.setAutoCommit(auto);
-            Files.deleteIfExists(statements);
         }
     }
 

@@ -207,16 +207,15 @@ public class Jobs {
         return revisions.findFirstByPlanIdOrderByNumberDesc(plan.id()).orElseThrow();
     }
 
-    /** All that a plan has said, the first first. */
-    @Transactional(readOnly = true)
-    public List<PlanRevision> revisionsOf(Plan plan) {
-        return revisions.findAllByPlanIdOrderByNumber(plan.id());
-    }
-
-    /** The newest revision that holds this edition of a feature; the plan may have gone on without it. */
+    /**
+     * The newest revision that holds this edition of a feature; the plan may have gone on without it. Refuses with 409 one
+     * that was replaced before anything was read against it: there is no revision that it could be read against.
+     */
     @Transactional(readOnly = true)
     public PlanRevision revisionWith(Feature feature) {
-        return revisions.findAllWith(feature.id()).get(0);
+        return revisions.findAllWith(feature.id()).stream()
+                .findFirst()
+                .orElseThrow(() -> Refused.of(HttpStatus.CONFLICT, "plan-went-on", words.say("problem.plan-went-on")));
     }
 
     @Transactional(readOnly = true)
@@ -239,7 +238,6 @@ public class Jobs {
         return features.findById(featureId)
                 .filter(feature -> feature.plan().id() == part.plan().id())
                 .filter(Feature::canBeMeasured)
-                .filter(feature -> !revisions.findAllWith(feature.id()).isEmpty())
                 .orElseThrow(notFound("no-such-feature"));
     }
 

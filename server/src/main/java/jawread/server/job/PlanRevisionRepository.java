@@ -14,8 +14,6 @@ interface PlanRevisionRepository extends Repository<PlanRevision, Long> {
     @EntityGraph(attributePaths = {"plan", "plan.job"})
     Optional<PlanRevision> findFirstByPlanIdOrderByNumberDesc(long planId);
 
-    List<PlanRevision> findAllByPlanIdOrderByNumber(long planId);
-
     /** Those that hold this edition of a feature, the newest first. */
     @Query("""
             select revision from PlanRevision revision join fetch revision.plan plan join fetch plan.job

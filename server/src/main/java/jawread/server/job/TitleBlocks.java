@@ -3,6 +3,7 @@ package jawread.server.job;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -31,7 +32,6 @@ public final class TitleBlocks {
             }
         }
         var general = GeneralTolerance.of(choices.apply(Setting.GENERAL_TOLERANCE));
-        return new TitleBlock(
-                unit, general.fold(java.util.Optional::of, none -> java.util.Optional.empty()), byDecimals);
+        return new TitleBlock(unit, general.fold(Optional::of, none -> Optional.empty()), byDecimals);
     }
 }

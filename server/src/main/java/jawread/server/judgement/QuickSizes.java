@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.judge.SizeVerdict;
-import jawread.core.judge.WayOut;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -133,15 +132,9 @@ public class QuickSizes {
     }
 
     private VerdictView verdict(FeatureKind kind, TypedLimits allowed, TypedLength size, LengthUnit unit) {
-        SizeVerdict verdict =
-                switch (WayOut.of(kind, size.length(), allowed.limits()).word()) {
-                    case IN -> SizeVerdict.IN;
-                    case METAL_LEFT -> SizeVerdict.METAL_LEFT;
-                    case GONE -> SizeVerdict.GONE;
-                };
         Length finer = size.resolution().compareTo(allowed.resolution()) < 0 ? size.resolution() : allowed.resolution();
         return verdicts.of(
-                verdict,
+                SizeVerdict.of(size.length(), kind, allowed.limits()),
                 Optional.of(size.length()),
                 new JudgedBy(kind, kind.isUsuallyRound(), allowed.limits()),
                 unit,

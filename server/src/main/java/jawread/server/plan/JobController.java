@@ -113,7 +113,8 @@ class JobController {
     PlanView write(
             @PathVariable long job,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
-            @RequestBody HeadBody body) {
+            @RequestBody HeadBody body,
+            HttpServletRequest request) {
         planning.write(
                 job,
                 Editions.of(ifMatch, words),
@@ -127,7 +128,8 @@ class JobController {
                         body.temperature(),
                         body.livesHangOnIt(),
                         body.decider()),
-                body.choices());
+                body.choices(),
+                tickets.whoStandsAt(request));
         return views.of(job);
     }
 

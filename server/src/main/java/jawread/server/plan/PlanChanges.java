@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.length.Refusal;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Person;
@@ -78,6 +79,47 @@ public class PlanChanges {
         boolean newRevision = before.isFixed() && !now.equals(before.features());
         PlanRevision revision = newRevision ? jobs.revise(before, now) : jobs.list(before, now);
         return new Done(seq, revision, changed, undo.change(now), newRevision);
+    }
+
+    /**
+     * Understands every feature of a job under its title block as it now stands: a size that has none of its own takes the new
+     * tolerance, in the next revision where the plan was read against. Refuses with 422 a block under which one would have none.
+     */
+    @Transactional
+    public void restate(Job job, Person person) {
+        for (Plan plan : jobs.plansOf(job)) {
+            PlanRevision before = jobs.newest(plan);
+            List<Feature> now = before.features().stream()
+                    .map(feature -> restated(feature, job, person))
+                    .toList();
+            if (!now.equals(before.features())) {
+                if (before.isFixed()) {
+                    jobs.revise(before, now);
+                } else {
+                    jobs.list(before, now);
+                }
+            }
+        }
+    }
+
+    /** The feature itself where the title block says nothing of it. */
+    private Feature restated(Feature feature, Job job, Person person) {
+        PlannedFeature planned = PlannedFeature.of(feature.asTyped(), job.titleBlock());
+        if (!planned.isUnderstood()) {
+            throw Refused.field(
+                    "general-tolerance",
+                    Refusal.of("tolerance-needed"),
+                    words.say(
+                            "problem.tolerance-needed",
+                            Map.of(
+                                    "name",
+                                    feature.name(),
+                                    "limits",
+                                    feature.asTyped().limits())));
+        }
+        return planned.judgedBy().equals(feature.planned().judgedBy())
+                ? feature
+                : jobs.edition(feature.plan(), feature.key(), planned, Optional.of(person));
     }
 
     private Optional<Feature> put(Put put, Plan plan, Standing standing, Undo undo, Person person) {

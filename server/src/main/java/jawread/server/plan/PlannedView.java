@@ -20,9 +20,9 @@ import jawread.server.words.LengthText;
  * @param doubts what to look at again in it
  * @param mate the other part of a typed fit; absent without one
  * @param starts from the left end of the part; absent while nobody has said
+ * @param layout the one in force: what was chosen, else what is usual for the kind
  * @param readings how often it is read, or looked at, on one part
- * @param seconds how long that takes
- * @param time the same, in words
+ * @param time how long that takes, in words
  * @param by with what such a feature is usually measured
  */
 public record PlannedView(
@@ -39,8 +39,8 @@ public record PlannedView(
         @Nullable LengthText length,
         List<PlannedPlaceView> places,
         List<BandView> bands,
+        String layout,
         int readings,
-        long seconds,
         String time,
         String by) {
     /** A band that no contact may stand in, by depth from the feature's face. */

@@ -72,8 +72,8 @@ class PlannedWords {
                         .orElse(null),
                 planned.places().map(all -> placesWords.places(all, unit, step)).orElse(List.of()),
                 planned.places().map(all -> placesWords.bands(all, unit, step)).orElse(List.of()),
+                planned.layout().code(),
                 readings,
-                seconds,
                 duration(seconds),
                 words.say("plan.with." + planned.time().with()));
     }

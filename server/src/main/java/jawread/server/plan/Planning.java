@@ -39,13 +39,15 @@ public class Planning {
     private static final BigDecimal HOTTEST = new BigDecimal("200");
 
     private final Jobs jobs;
+    private final PlanChanges changes;
     private final ShopSettings settings;
     private final Shop shop;
     private final Journal journal;
     private final Words words;
 
-    public Planning(Jobs jobs, ShopSettings settings, Shop shop, Journal journal, Words words) {
+    public Planning(Jobs jobs, PlanChanges changes, ShopSettings settings, Shop shop, Journal journal, Words words) {
         this.jobs = jobs;
+        this.changes = changes;
         this.settings = settings;
         this.shop = shop;
         this.journal = journal;
@@ -96,7 +98,7 @@ public class Planning {
      * once sizes are planned: what is typed without a unit would mean something else.
      */
     @Transactional
-    public Job write(long jobId, long edition, JobHead head, Map<String, String> choices) {
+    public Job write(long jobId, long edition, JobHead head, Map<String, String> choices, Person person) {
         journal.write(jobId, What.PLAN);
         Job job = jobs.job(jobId);
         Editions.refuseUnlessSame(edition, job.version(), words);
@@ -113,7 +115,9 @@ public class Planning {
                 throw Refused.field(name, refusal, words.say(refusal, head.unit()));
             }));
         });
-        return jobs.write(job, head, accepted);
+        Job written = jobs.write(job, head, accepted);
+        changes.restate(written, person);
+        return written;
     }
 
     private boolean hasSizes(Plan plan) {

@@ -2,11 +2,11 @@ package jawread.server.settings;
 
 import java.time.Clock;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.heat.Material;
@@ -30,7 +30,7 @@ public class ShopSettings {
     private final Clock clock;
     private final Words words;
     /** What was decided, by setting; read again once something was. Asked for with each verdict, changed once a year. */
-    private final AtomicReference<Map<Setting, String>> known = new AtomicReference<>();
+    private final Map<Setting, String> known = new EnumMap<>(Setting.class);
 
     public ShopSettings(ShopSettingRepository changed, Shop shop, Clock clock, Words words) {
         this.changed = changed;
@@ -71,12 +71,13 @@ public class ShopSettings {
 
     @Transactional(readOnly = true)
     public String of(Setting setting) {
-        Map<Setting, String> choices = known.get();
-        if (choices == null) {
-            choices = all().stream().collect(Collectors.toMap(Standing::setting, Standing::choice));
-            known.set(choices);
+        // One at a time, so that what was read before a change is never put in place after it.
+        synchronized (known) {
+            if (known.isEmpty()) {
+                all().forEach(standing -> known.put(standing.setting(), standing.choice()));
+            }
+            return known.get(setting);
         }
-        return choices.get(setting);
     }
 
     /** The choices that a new job starts with. */
@@ -125,7 +126,9 @@ public class ShopSettings {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                known.set(null);
+                synchronized (known) {
+                    known.clear();
+                }
             }
         });
         return standing;

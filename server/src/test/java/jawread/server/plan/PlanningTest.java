@@ -328,6 +328,79 @@ class PlanningTest {
     }
 
     @Test
+    void a_changed_title_block_is_understood_throughout() {
+        JsonNode job = open("restated", "mm", "");
+        String path = "/api/jobs/" + job.path("id").asLong();
+        JsonNode medium = choose(path, "m").json();
+        JsonNode plan = medium.path("plans").get(0);
+        add(plan, typed("collar", "outside", "40"));
+        add(plan, typed("body", "outside", "32 h9"));
+        JsonNode before = plan(job).path("features");
+        JsonNode after = choose(path, "f").json().path("plans").get(0).path("features");
+        assertThat(after.get(0).path("brief").asString()).isEqualTo("39.85 / 40.15");
+        // What has limits of its own stays the very edition it was.
+        assertThat(after.get(1).path("edition").asLong())
+                .isEqualTo(before.get(1).path("edition").asLong());
+        Answer none = choose(path, "none");
+        assertThat(none.code()).isEqualTo("tolerance-needed");
+        assertThat(none.sentence()).contains("collar is written 40");
+        assertThat(plan(job).path("features").get(0).path("brief").asString()).isEqualTo("39.85 / 40.15");
+    }
+
+    private Answer choose(String path, String generalTolerance) {
+        JsonNode now = server.get(path + "/plan").json();
+        Map<String, Object> head = head(now);
+        head.put("choices", Map.of("general-tolerance", generalTolerance));
+        return put(path, now.path("edition").asLong(), head);
+    }
+
+    @Test
+    void a_figure_for_a_feature_replaced_before_anything_was_read_is_told_where_to_go() {
+        JsonNode job = open("went on", "mm", "");
+        JsonNode plan = plan(job);
+        JsonNode old = add(plan, typed("body", "outside", "32 h9"))
+                .json()
+                .path("changed")
+                .get(0);
+        long part = plan.path("parts").get(0).path("id").asLong();
+        long place = sheet(part, old.path("edition").asLong())
+                .path("rounds")
+                .get(0)
+                .path("places")
+                .get(0)
+                .path("id")
+                .asLong();
+        change(
+                plan,
+                List.of(Map.of(
+                        "key", old.path("key").asString(),
+                        "edition", old.path("edition").asLong(),
+                        "typed", typed("body", "outside", "32 h8"))),
+                List.of());
+        Answer answer = server.put(
+                "/api/readings/" + UUID.randomUUID(),
+                Map.of(
+                        "part",
+                        part,
+                        "feature",
+                        old.path("edition").asLong(),
+                        "round",
+                        0,
+                        "place",
+                        place,
+                        "gauge",
+                        6,
+                        "person",
+                        1,
+                        "typed",
+                        "31.97",
+                        "takenAt",
+                        "2026-03-10T08:00:00Z"));
+        assertThat(answer.code()).isEqualTo("plan-went-on");
+        assertThat(answer.sentence()).contains("waits in the tray");
+    }
+
+    @Test
     void lives_hang_on_it_asks_who_decides() {
         JsonNode job = open("brakes", "mm", "");
         Map<String, Object> head = head(job);
