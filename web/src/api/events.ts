@@ -1,4 +1,4 @@
-import type { QueryClient } from '@tanstack/react-query';
+import type { InvalidateQueryFilters, QueryClient } from '@tanstack/react-query';
 import type { Sheet } from './client';
 import type { Outbox } from './outbox';
 import { isOurs } from './planChanges';
@@ -27,21 +27,37 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
     // A reading of our own is answered with the sheet as it then stands: asking once more would only be in its way.
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';
-      void queries.invalidateQueries({ queryKey: keys.bench });
+      refresh(queries, { queryKey: keys.bench });
       if (told.what === 'look') {
-        void queries.invalidateQueries({ queryKey: keys.looks });
+        refresh(queries, { queryKey: keys.looks });
       }
       if (told.what === 'plan') {
         void isOurs(told.job, told.seq).then((known) => {
           if (!known) {
-            void queries.invalidateQueries({ queryKey: keys.jobs });
+            refresh(queries, { queryKey: keys.jobs });
           }
         });
       }
-      void queries.invalidateQueries({ queryKey: keys.sheets, refetchType });
+      refresh(queries, { queryKey: keys.sheets, refetchType });
     });
   });
   return events;
+}
+
+/**
+ * Asks again for what changed. What is being asked for the very first time may have been answered before the change, and is not
+ * asked anew while it is on its way: it is asked once more when it is here.
+ */
+function refresh(queries: QueryClient, what: InvalidateQueryFilters): void {
+  const first = queries
+    .getQueryCache()
+    .findAll({ queryKey: what.queryKey ?? [] })
+    .filter(({ state }) => state.fetchStatus !== 'idle' && state.data === undefined);
+  void queries.invalidateQueries(what);
+  for (const query of first) {
+    const again = () => void queries.invalidateQueries({ queryKey: query.queryKey, exact: true });
+    void query.promise?.then(again, again);
+  }
 }
 
 /** Whether what was told stands on the sheet in sight already. */

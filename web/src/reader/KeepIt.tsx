@@ -36,7 +36,8 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
   const { scale, basePm, counts, sense, figure, pm } = reader;
   const bench = useBench();
   const shop = useShop();
-  const gauges = (useGauges().data ?? []).filter(
+  const drawer = useGauges().data;
+  const gauges = (drawer ?? []).filter(
     (gauge) => gauge.mayMeasure && gauge.scale.id === scale.id && gauge.base.pm === basePm,
   );
   const [gauge, setGauge] = useState<Gauge | undefined>();
@@ -95,7 +96,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
         )}
         <WhatIsMissing
           nobody={person === undefined}
-          gaugeless={gauges.length === 0}
+          gaugeless={drawer !== undefined && gauges.length === 0}
           base={`${scale.baseName} ${reader.base}`}
           distance={reader.start !== undefined}
           senseless={senseless}

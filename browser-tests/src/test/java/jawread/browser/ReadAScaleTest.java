@@ -204,10 +204,10 @@ class ReadAScaleTest extends AtTheBench {
 
     @Test
     void what_was_read_is_kept_at_a_place_that_waits() {
-        Page page = reader("mic-mm-0001?parts=sleeve%3D14;thimble%3D22;vernier%3D1");
+        Page page = reader("mic-mm-0001?base=100&parts=sleeve%3D14;thimble%3D22;vernier%3D1");
         page.keyboard().press("k");
         assertThat(page.getByRole(DIALOG))
-                .containsText("No gauge of the drawer that may measure has this scale with frame 0");
+                .containsText("No gauge of the drawer that may measure has this scale with frame 100");
         page.keyboard().press("Escape");
         Locator frame = named(page, TEXTBOX, "frame");
         frame.fill("25");
