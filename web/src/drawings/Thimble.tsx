@@ -9,6 +9,7 @@ import {
   type SleeveLine,
   sleeveRow,
   thimbleLines,
+  type TurnedLine,
   turningOf,
   vernierLines,
 } from './thimbleLines';
@@ -36,6 +37,10 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
   const onSleeve = sleeveRow(sum, step, face);
   const covered = up < 0 && lit === 'sleeve' ? counts.sleeve : undefined;
   const fine = lines > 50 ? 0.6 : 1;
+  const onThimble = thimbleLines(sum, step, face);
+  const isNow = ({ count }: TurnedLine) =>
+    (lit === 'thimble' && count === counts.thimble) ||
+    (lit === 'vernier' && count === counts.meets);
   return (
     <svg {...hold} viewBox={`0 0 ${width} ${SHEET_HEIGHT}`} aria-hidden="true" data-testid="face">
       <MetalDefs id={id} />
@@ -103,47 +108,50 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
         height={2 * face.thimbleRadius}
         fill={`url(#${id}knurl)`}
       />
-      {thimbleLines(sum, step, face).map((line) => {
-        const now =
-          (lit === 'thimble' && line.count === counts.thimble) ||
-          (lit === 'vernier' && line.count === counts.meets);
-        return (
-          <g key={line.count}>
-            <Tick
+      {onThimble.map((line) => (
+        // By its place in sight: at each whole line of a turn the next line stands where the last one stood.
+        <Tick
+          key={line.slot}
+          row="thimble"
+          {...ends(line)}
+          now={isNow(line)}
+          width={(line.figure === undefined ? 1.9 * fine : 2.6) * line.breadth ** 0.5}
+        />
+      ))}
+      {onThimble.map(
+        (line) =>
+          line.figure !== undefined && (
+            <Printed
+              key={line.count}
               row="thimble"
-              {...ends(line)}
-              now={now}
-              width={(line.figure === undefined ? 1.9 * fine : 2.6) * line.breadth ** 0.5}
-            />
-            {line.figure !== undefined && (
-              <Printed
-                row="thimble"
-                x={figuresX}
-                y={line.figureY}
-                anchor="start"
-                breadth={line.breadth}
-                now={now}
-                size="text-[26px]"
-              >
-                {line.figure}
-              </Printed>
-            )}
-            {line.otherFigure !== undefined && (
-              <Printed
-                row="thimble-other"
-                x={figuresX + 76}
-                y={line.figureY}
-                anchor="start"
-                breadth={line.breadth}
-                quiet
-                size="text-[19px]"
-              >
-                {line.otherFigure}
-              </Printed>
-            )}
-          </g>
-        );
-      })}
+              x={figuresX}
+              y={line.figureY}
+              anchor="start"
+              breadth={line.breadth}
+              now={isNow(line)}
+              size="text-[26px]"
+            >
+              {line.figure}
+            </Printed>
+          ),
+      )}
+      {onThimble.map(
+        (line) =>
+          line.otherFigure !== undefined && (
+            <Printed
+              key={line.count}
+              row="thimble-other"
+              x={figuresX + 76}
+              y={line.figureY}
+              anchor="start"
+              breadth={line.breadth}
+              quiet
+              size="text-[19px]"
+            >
+              {line.otherFigure}
+            </Printed>
+          ),
+      )}
       <g transform={`translate(${onSleeve.shift} 0)`}>
         {covered !== undefined && onTurn && (
           <PointedAt x={-covered * face.pitch} from={face.index} to={SHEET_HEIGHT - 20}>

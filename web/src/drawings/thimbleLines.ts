@@ -33,6 +33,8 @@ export interface SleeveLine extends Line {
 
 export interface TurnedLine extends Line {
   count: number;
+  /** Its place in sight, from the line last passed: after a whole line of a turn the next line stands in it. */
+  slot: number;
   figure: string | undefined;
   otherFigure: string | undefined;
   /** How much of its breadth the eye sees, 0 at the horizon to 1 at the index. */
@@ -123,8 +125,9 @@ export function thimbleLines(sum: ScaleSum, step: number, face: HeadFace): Turne
   const { lines, angleALine, up, isBoth, figureEvery } = headOf(sum);
   const at = turned(sum, step);
   return Array.from({ length: lines }, (_, count) => {
-    const away = count - at;
-    return { count, angle: up * (away - lines * Math.round(away / lines)) * angleALine };
+    const around = lines * Math.round((count - at) / lines);
+    const slot = count - Math.floor(at) - around;
+    return { count, slot, angle: up * (count - at - around) * angleALine };
   })
     .filter(
       ({ count, angle }) =>
@@ -132,12 +135,13 @@ export function thimbleLines(sum: ScaleSum, step: number, face: HeadFace): Turne
         // Toward the horizon the finest lines run into one another: an eye sees the longer ones alone.
         (count % 5 === 0 || face.sleeveRadius * angleALine * Math.cos(angle) > CLOSEST),
     )
-    .map(({ count, angle }) => {
+    .map(({ count, slot, angle }) => {
       const figured = count % figureEvery === 0;
       const along = figured ? 1 : lines > 50 && count % 5 !== 0 ? 0.4 : 0.55;
       const radius = face.sleeveRadius + (face.thimbleRadius - face.sleeveRadius) * along;
       return {
         count,
+        slot,
         x1: face.edge,
         y1: face.index - face.sleeveRadius * Math.sin(angle),
         x2: face.edge + face.bevel * along,
@@ -182,6 +186,7 @@ export function vernierLines(
       lastFigureY = legible ? y : lastFigureY;
       return {
         count,
+        slot: count,
         x1: from,
         y1: y,
         x2: face.edge,

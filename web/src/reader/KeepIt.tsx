@@ -33,7 +33,7 @@ function waitingIn({ plans, next }: BenchJob): Waiting[] {
 
 /** Keeps what the scale says at a place that waits in a job, as read with a gauge of the drawer. */
 export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => void }) {
-  const { scale, basePm, counts, sense, figure, pm } = reader;
+  const { scale, basePm, stands, sense, figure, pm } = reader;
   const bench = useBench();
   const shop = useShop();
   const drawer = useGauges().data;
@@ -70,8 +70,11 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       gauge: inHand.id,
       person,
     };
-    const parts = sense === undefined ? counts : { ...counts, sense };
-    const fate = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, parts, pm });
+    const fate = await keepReading(shop.data, shop.dataUpdatedAt, target, {
+      figure,
+      parts: stands,
+      pm,
+    });
     setSaid(
       fate === 'kept'
         ? `${figure} ${scale.unit} is kept: ${words}`
@@ -98,7 +101,6 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
           nobody={person === undefined}
           gaugeless={drawer !== undefined && gauges.length === 0}
           base={`${scale.baseName} ${reader.base}`}
-          distance={reader.start !== undefined}
           senseless={senseless}
         />
         {gauges.length > 1 && (
@@ -117,7 +119,6 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
         {inHand &&
           person !== undefined &&
           !senseless &&
-          reader.start === undefined &&
           bench.data?.jobs.map((job) => (
             <section key={job.id} aria-label={job.name}>
               <h3 className="text-body">{job.name}</h3>
@@ -151,19 +152,16 @@ interface WhatIsMissingProps {
   nobody: boolean;
   gaugeless: boolean;
   base: string;
-  distance: boolean;
   senseless: boolean;
 }
 
-function WhatIsMissing({ nobody, gaugeless, base, distance, senseless }: WhatIsMissingProps) {
-  const words = distance
-    ? 'A distance between two positions is kept where it is measured: read one position again to keep that.'
-    : senseless
-      ? LOOK_FIRST
-      : gaugeless
-        ? `No gauge of the drawer that may measure has this scale with ${base}: set what the gauge adds as it stands on yours.`
-        : nobody
-          ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
-          : '';
+function WhatIsMissing({ nobody, gaugeless, base, senseless }: WhatIsMissingProps) {
+  const words = senseless
+    ? LOOK_FIRST
+    : gaugeless
+      ? `No gauge of the drawer that may measure has this scale with ${base}: set what the gauge adds as it stands on yours.`
+      : nobody
+        ? 'Every reading is kept with a name: say first, at the top of the page, who measures.'
+        : '';
   return words && <p className="border-l-4 border-ink pl-3 font-semibold">{words}</p>;
 }

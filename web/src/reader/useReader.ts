@@ -18,10 +18,14 @@ import {
 /** Turning comes first; the address and the server are told once the hand rests. */
 const REST_MS = 150;
 
-const written = (counts: PartCounts, under = ''): string =>
+const written = (counts: PartCounts): string =>
   Object.entries(counts)
-    .map(([name, count]) => `${under}${name}=${count}`)
+    .map(([name, count]) => `${name}=${count}`)
     .join(';');
+
+/** The same counts, as those of one end of a distance. */
+const at = (end: 'start' | 'end', counts: PartCounts): PartCounts =>
+  Object.fromEntries(Object.entries(counts).map(([name, count]) => [`${end}.${name}`, count]));
 
 const parsed = (text: string): PartCounts =>
   Object.fromEntries(
@@ -52,12 +56,13 @@ export function useReader(scale: Scale) {
     search.get('sense') === '-1' ? -1 : search.get('sense') === '1' ? 1 : undefined;
   const basePm = useTypedSize(base, scale.unit);
   const counts = partsAt(sum, step);
-  const position =
-    scale.family === 'comparator' ? `${written(counts)};sense=${sense ?? 1}` : written(counts);
-  const parts =
-    start === undefined
-      ? position
-      : `${written(partsAt(sum, start), 'start.')};${written(counts, 'end.')}`;
+  const stands: PartCounts =
+    start !== undefined
+      ? { ...at('start', partsAt(sum, start)), ...at('end', counts) }
+      : scale.family === 'comparator'
+        ? { ...counts, sense: sense ?? 1 }
+        : counts;
+  const parts = written(stands);
   const rested = useRested(parts);
   const reading = useScaleReading(scale.id, base, rested);
   const set = (name: string, value: string) =>
@@ -79,15 +84,16 @@ export function useReader(scale: Scale) {
       setLatest.current('parts', rested);
     }
   }, [isRested, rested, start]);
-  const at = { step, sense: sense ?? 1 };
-  const pm = start === undefined ? sumPm(sum, basePm.data ?? 0, at) : distancePm(sum, start, step);
+  const standing = { step, sense: sense ?? 1 };
+  const pm =
+    start === undefined ? sumPm(sum, basePm.data ?? 0, standing) : distancePm(sum, start, step);
   const finest = finestShown(sum, step);
   return {
     scale,
     sum,
     step,
     turn: setStep,
-    at,
+    at: standing,
     sense,
     setSense: (to: Sense) => set('sense', String(to)),
     base,
@@ -95,7 +101,8 @@ export function useReader(scale: Scale) {
     setBase: (to: string) => set('base', to),
     start,
     setStart,
-    counts,
+    /** The counts that make the figure: those of both ends of a distance, the sense of a comparator. */
+    stands,
     pm,
     finest,
     figure: digitsOf(pm, scale.unit, finest),
