@@ -17,7 +17,13 @@ class ArchitectureTest {
             .onlyDependOnClassesThat()
             // Files only to read its own tables.
             .resideInAnyPackage(
-                    "jawread.core..", "java.lang..", "java.math..", "java.util..", "java.io..", "java.nio.charset..");
+                    "jawread.core..",
+                    "java.lang..",
+                    "java.math..",
+                    "java.util..",
+                    "java.io..",
+                    "java.nio.charset..",
+                    "org.apache.commons.statistics..");
 
     @ArchTest
     static final ArchRule no_clock_and_no_randomness_of_its_own = ArchRuleDefinition.noClasses()
@@ -53,6 +59,10 @@ class ArchitectureTest {
             .definedBy("jawread.core.walk..")
             .layer("plan")
             .definedBy("jawread.core.plan..")
+            .layer("gauge")
+            .definedBy("jawread.core.gauge..")
+            .whereLayer("gauge")
+            .mayOnlyAccessLayers("length", "table", "limit", "judge")
             .whereLayer("plan")
             .mayOnlyAccessLayers("length", "limit", "walk")
             .whereLayer("walk")

@@ -1,0 +1,60 @@
+package jawread.core.gauge;
+
+import java.util.Locale;
+import java.util.Optional;
+
+/** Why a gauge wants its zero looked at, the weightiest first. */
+public enum CheckWanted {
+    NEVER_CHECKED,
+    DROPPED,
+    /** A display forgets its zero with its cell. */
+    BATTERY,
+    /** Part and gauge have moved in the warmth since. */
+    TEMPERATURE,
+    /** It lay unused longer than the shop allows. */
+    BREAK,
+    /** A job begins with it. */
+    START,
+    /** A job is through with it. */
+    END;
+
+    /** From here on the gauge has another temperature than when it was checked, in K. */
+    public static final double WARMER = 3;
+
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /**
+     * What is known since the last check.
+     *
+     * @param checked whether there was one at all
+     * @param minutesUnused since it was last checked or read with
+     * @param warmer how much the temperature has changed, in K; zero where nobody measured
+     * @param readWith whether it was read with
+     */
+    public record Since(
+            boolean checked,
+            boolean dropped,
+            boolean newBattery,
+            long minutesUnused,
+            double warmer,
+            boolean readWith) {}
+
+    /** Why, whatever the job; empty when it may be read with as it is. @param longestBreak in minutes */
+    public static Optional<CheckWanted> of(Since since, long longestBreak) {
+        if (!since.checked()) {
+            return Optional.of(NEVER_CHECKED);
+        }
+        if (since.dropped()) {
+            return Optional.of(DROPPED);
+        }
+        if (since.newBattery()) {
+            return Optional.of(BATTERY);
+        }
+        if (Math.abs(since.warmer()) >= WARMER) {
+            return Optional.of(TEMPERATURE);
+        }
+        return since.minutesUnused() > longestBreak ? Optional.of(BREAK) : Optional.empty();
+    }
+}

@@ -1,0 +1,117 @@
+package jawread.core.gauge;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import jawread.core.gauge.Question.About;
+import jawread.core.judge.RepeatSchool;
+import jawread.core.judge.Uncertainty;
+import jawread.core.judge.Warmth;
+import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
+
+/**
+ * Which method a feature is measured with: the quickest that can decide its limits; where none can, the one that comes nearest.
+ *
+ * @param sizes that must lie in range: the limits, or the one there is
+ * @param size where the uncertainty is reckoned: the middle of the limits
+ * @param questions zones to be decided; none where one limit alone is given
+ * @param depth of the deepest place in a hole; empty where it is not a hole, or nobody said how deep
+ * @param places how many
+ */
+public record Choosing(
+        FeatureKind kind,
+        List<Length> sizes,
+        Length size,
+        List<Question> questions,
+        Optional<Length> depth,
+        int places,
+        RepeatSchool repeats,
+        ChoiceSchool school,
+        Warmth warmth) {
+    public Choosing {
+        sizes = List.copyOf(sizes);
+        questions = List.copyOf(questions);
+    }
+
+    /**
+     * Every method with what speaks for or against it, the proposed one first.
+     *
+     * @param masters that a comparator can be set on
+     */
+    public List<Choice> among(List<Method> methods, SettingMasters masters) {
+        return methods.stream()
+                .map(method -> judged(method, masters))
+                .sorted(Comparator.comparing(Choice::fitness)
+                        .thenComparing(choice -> choice.fitness() == Fitness.GOOD ? choice.seconds() : 0L)
+                        .thenComparing(
+                                choice -> choice.ratio().map(ratio -> -ratio).orElse(0.0))
+                        .thenComparing(Choice::seconds))
+                .toList();
+    }
+
+    private Choice judged(Method method, SettingMasters masters) {
+        Optional<Usage> usage = method.usage(kind);
+        if (!method.gauge().mayMeasure() || !method.read().mayMeasure()) {
+            return Choice.refused(method, Fitness.NOT_FIT);
+        }
+        if (usage.isEmpty()) {
+            return Choice.refused(method, Fitness.WRONG_KIND);
+        }
+        if (!isInRange(method, usage.get())) {
+            return Choice.refused(method, Fitness.WRONG_RANGE);
+        }
+        Optional<Length> reach = method.gauge().ownReach().or(() -> usage.get().reach());
+        if (depth.isPresent() && reach.isPresent() && depth.get().compareTo(reach.get()) > 0) {
+            return Choice.refused(method, Fitness.OUT_OF_REACH);
+        }
+        Optional<Length> um = method.gauge().kind().isComparator()
+                ? masters.expandedFor(method.gauge(), size)
+                : Optional.of(Length.ZERO);
+        return um.map(expanded -> weighed(method, usage.get(), expanded))
+                .orElseGet(() -> Choice.refused(method, Fitness.NO_MASTER));
+    }
+
+    private boolean isInRange(Method method, Usage usage) {
+        return sizes.stream()
+                .allMatch(size -> method.gauge().covers(size)
+                        && method.read().covers(size)
+                        && usage.from().stream().allMatch(from -> size.compareTo(from) >= 0)
+                        && usage.to().stream().allMatch(to -> size.compareTo(to) <= 0));
+    }
+
+    private Choice weighed(Method method, Usage usage, Length masterExpanded) {
+        int readings = repeatsWith(method);
+        var uncertainty = Uncertainty.of(method.measures(usage, size, readings, masterExpanded, warmth));
+        long seconds = places == 0 ? 0 : usage.setUpSeconds() + (long) places * readings * usage.secondsAReading();
+        Optional<Question> hardest =
+                questions.stream().min(Comparator.comparing(question -> ratio(question, uncertainty)));
+        Optional<Double> ratio = hardest.map(question -> ratio(question, uncertainty));
+        return new Choice(
+                method, fitness(method, usage, ratio), Optional.of(uncertainty), ratio, hardest, readings, seconds);
+    }
+
+    /** One reading does only where the turning point is seen. */
+    private int repeatsWith(Method method) {
+        return repeats == RepeatSchool.ONCE && !method.isLive()
+                ? RepeatSchool.TWO_THEN_THIRD.fewest()
+                : repeats.fewest();
+    }
+
+    private static double ratio(Question question, Uncertainty uncertainty) {
+        double expanded = question.isForm() ? 2 * uncertainty.difference() : uncertainty.expanded();
+        return expanded > 0 ? question.zone().picometres() / 1e6 / (2 * expanded) : Double.POSITIVE_INFINITY;
+    }
+
+    private Fitness fitness(Method method, Usage usage, Optional<Double> ratio) {
+        boolean asksOvality = questions.stream().anyMatch(question -> question.about() == About.OUT_OF_ROUND);
+        if (asksOvality && method.gauge().kind().missesOvality()) {
+            return Fitness.CANNOT_SEE;
+        }
+        boolean good = questions.stream().allMatch(question -> school.isGood(method, question, ratio.orElse(0.0)));
+        if (good) {
+            return Fitness.GOOD;
+        }
+        return ratio.orElse(0.0) >= 1 ? Fitness.WITH_CARE : Fitness.CANNOT_DECIDE;
+    }
+}

@@ -1,0 +1,39 @@
+package jawread.core.judge;
+
+import jawread.core.length.Length;
+
+/** How far a gauge may be out by itself: as its kind may be, or as a calibration found this one. */
+public sealed interface GaugeError {
+    /** The variance it brings, in µm². */
+    double variance();
+
+    /** The largest error a gauge of its kind may show, a: any error up to it is as likely as another. */
+    record Permitted(Length most) implements GaugeError {
+        public Permitted {
+            if (most.isNegative()) {
+                throw new IllegalArgumentException("A largest permitted error is zero or above, not " + most);
+            }
+        }
+
+        @Override
+        public double variance() {
+            double a = Uncertainty.micrometres(most);
+            return a * a / 3;
+        }
+    }
+
+    /** The U of its calibration, expanded with k = 2 (ISO/IEC Guide 98-3). */
+    record Calibrated(Length expanded) implements GaugeError {
+        public Calibrated {
+            if (expanded.isNegative()) {
+                throw new IllegalArgumentException("A calibration's U is zero or above, not " + expanded);
+            }
+        }
+
+        @Override
+        public double variance() {
+            double half = Uncertainty.micrometres(expanded) / 2;
+            return half * half;
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package jawread.core.judge;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+
+/**
+ * How well the value of a place is known (ISO/IEC Guide 98-3): u² = d²/12 + a²/3 + s²/n + (Um/2)² + (L·αp·δT)²/3 + w² + m².
+ *
+ * @param contributions the largest first, those of zero among them
+ * @param placeVariance d²/12 + s²/n in µm²: what is left between places of one feature, where everything else is the same
+ */
+public record Uncertainty(List<Contribution> contributions, double placeVariance) {
+    public Uncertainty {
+        contributions = List.copyOf(contributions);
+    }
+
+    /** @param variance in µm² */
+    public record Contribution(UncertaintySource source, double variance) {
+        /** The standard uncertainty it would make alone, in µm. */
+        public double micrometres() {
+            return Math.sqrt(variance);
+        }
+    }
+
+    public static Uncertainty of(MeasuredBy by) {
+        double d = micrometres(by.resolution());
+        double size = micrometres(by.size());
+        double step = d * d / 12;
+        double repeat = by.spread()
+                        .map(Uncertainty::micrometres)
+                        .map(s -> Math.max(s * s, step))
+                        .orElse(0.0)
+                / by.readings();
+        double master = micrometres(by.masterExpanded()) / 2;
+        Warmth warmth = by.warmth();
+        return new Uncertainty(
+                Stream.of(
+                                new Contribution(UncertaintySource.RESOLUTION, by.isComparator() ? 2 * step : step),
+                                new Contribution(
+                                        UncertaintySource.GAUGE, by.error().variance()),
+                                new Contribution(UncertaintySource.REPEAT, repeat),
+                                new Contribution(UncertaintySource.MASTER, master * master),
+                                new Contribution(UncertaintySource.TEMPERATURE, warmth.differenceVariance(size)),
+                                new Contribution(UncertaintySource.EXPANSION, warmth.expansionVariance(size)),
+                                new Contribution(UncertaintySource.MATERIAL, warmth.materialVariance(size)))
+                        .sorted(Comparator.comparing(Contribution::variance).reversed())
+                        .toList(),
+                step + repeat);
+    }
+
+    /** u, in µm. */
+    public double standard() {
+        return Math.sqrt(
+                contributions.stream().mapToDouble(Contribution::variance).sum());
+    }
+
+    /** U = 2u, in µm. */
+    public double expanded() {
+        return 2 * standard();
+    }
+
+    /** u_place, in µm. */
+    public double place() {
+        return Math.sqrt(placeVariance);
+    }
+
+    /** u_diff = √2·u_place, of a difference of two places, in µm. */
+    public double difference() {
+        return Math.sqrt(2 * placeVariance);
+    }
+
+    /** The largest single contribution; empty when the two largest are equal. */
+    public Optional<UncertaintySource> largest() {
+        Contribution first = contributions.get(0);
+        return first.variance() > contributions.get(1).variance() ? Optional.of(first.source()) : Optional.empty();
+    }
+
+    static double micrometres(Length length) {
+        return length.in(LengthUnit.MICROMETRE).doubleValue();
+    }
+}
