@@ -68,6 +68,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/gauges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/gauges/{gauge}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gauge"];
+        put: operations["write_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/gauges/{gauge}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["calibrated"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/gauges/{gauge}/checks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["check"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/gauges/{gauge}/events/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["befell"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/gauges/{gauge}/uncertainty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["uncertainty"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/masters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addMaster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/masters/{master}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["writeMaster"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/events": {
         parameters: {
             query?: never;
@@ -91,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["readable"];
         put?: never;
         post?: never;
         delete?: never;
@@ -340,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan}/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methods"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/methods/{feature}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan}/parts": {
         parameters: {
             query?: never;
@@ -564,6 +740,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/studies/understood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["studySoFar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/studies/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepStudy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates": {
         parameters: {
             query?: never;
@@ -573,6 +781,38 @@ export interface paths {
         };
         get: operations["templates"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/understood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trialSoFar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepTrial"];
         post?: never;
         delete?: never;
         options?: never;
@@ -649,10 +889,69 @@ export interface components {
             feature?: number | null;
             sentence: string;
         };
+        CheckBody: {
+            done: string;
+            /** Format: int64 */
+            job: number;
+            /** Format: int64 */
+            master: number;
+            shown: string;
+            shownAfter: string;
+            temperature: string;
+            unitConfirmed: boolean;
+        };
+        CheckView: {
+            allowed: components["schemas"]["LengthText"];
+            /** Format: date-time */
+            at: string;
+            found: components["schemas"]["LengthText"];
+            good: boolean;
+            /** Format: uuid */
+            id: string;
+            left: components["schemas"]["LengthText"];
+            person: string;
+            sentence: string;
+        };
+        ChoosingView: {
+            features: components["schemas"]["MethodsOfFeatureView"][];
+            name: string;
+            /** Format: int64 */
+            plan: number;
+            school: string;
+            total: string;
+        };
+        ContributionView: {
+            alone: components["schemas"]["LengthText"];
+            name: string;
+            /** Format: int32 */
+            percent: number;
+            source: string;
+        };
         CutView: {
             asked?: components["schemas"]["LengthText"];
             sentence: string;
             took?: components["schemas"]["LengthText"];
+        };
+        DrawerView: {
+            gauges: components["schemas"]["GaugeRowView"][];
+            kinds: components["schemas"]["GaugeKindView"][];
+            masters: components["schemas"]["MasterView"][];
+            materials: string[];
+            summary: string;
+        };
+        EventBody: {
+            kind: string;
+            words: string;
+        };
+        EventView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            person: string;
+            word: string;
+            words: string;
         };
         FeatureView: {
             diameter: boolean;
@@ -670,17 +969,69 @@ export interface components {
             error: string;
             text: string;
         };
-        GaugeView: {
-            base: components["schemas"]["LengthText"];
+        GaugeKindView: {
+            bracket: boolean;
+            code: string;
+            frames: boolean;
+            name: string;
+            scales: components["schemas"]["ScaleChoiceView"][];
+            transfer: boolean;
+        };
+        GaugePageView: {
+            allowed: components["schemas"]["LengthText"];
+            calibration: string;
+            checks: components["schemas"]["CheckView"][];
+            correction: string;
+            drift: string;
+            /** Format: int64 */
+            edition: number;
+            events: components["schemas"]["EventView"][];
+            gauge: components["schemas"]["GaugeRowView"];
+            masters: components["schemas"]["MasterView"][];
+            readers: components["schemas"]["ReaderView"][];
+            studies: components["schemas"]["StudyView"][];
+            switchable: boolean;
+            trials: components["schemas"]["TrialView"][];
+            typed: components["schemas"]["TypedGauge"];
+            uses: components["schemas"]["UseView"][];
+        };
+        GaugeRowView: {
+            checked: string;
+            due: string;
+            holds: string;
             /** Format: int64 */
             id: number;
+            kind: string;
+            kindName: string;
+            leastCount: components["schemas"]["LengthText"];
+            name: string;
+            range: string;
+            shopNumber: string;
+            state: string;
+            stateWord: string;
+            wanted: string;
+        };
+        GaugeView: {
+            base: components["schemas"]["LengthText"];
+            bases: components["schemas"]["LengthText"][];
+            /** Format: int64 */
+            id: number;
+            key: string;
             mayMeasure: boolean;
             name: string;
             rangeHigh: components["schemas"]["LengthText"];
             rangeLow: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            reader: number;
             scale: components["schemas"]["ScaleView"];
             shopNumber: string;
             state: string;
+            stateWord: string;
+            technique: string;
+            wanted: string;
+        };
+        GaugesBody: {
+            gauges: components["schemas"]["TypedGauge"][];
         };
         HeadBody: {
             about: string;
@@ -772,6 +1123,23 @@ export interface components {
             reading: string;
             reason: string;
         };
+        MasterView: {
+            certified: components["schemas"]["LengthText"];
+            due: string;
+            /** Format: int64 */
+            edition: number;
+            expanded: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            kindName: string;
+            material: string;
+            shopNumber: string;
+            size: components["schemas"]["LengthText"];
+            state: string;
+            stateWord: string;
+            unit: string;
+        };
         MateView: {
             sentence: string;
             typed: components["schemas"]["TypedFeature"];
@@ -779,6 +1147,35 @@ export interface components {
         MaterialView: {
             name: string;
             perMillionKelvin: string;
+        };
+        MethodView: {
+            costs: string;
+            expanded: components["schemas"]["LengthText"];
+            fitness: string;
+            key: string;
+            name: string;
+            number: string;
+            proposed: boolean;
+            ratio: string;
+            reason: string;
+            remark: string;
+            /** Format: int64 */
+            seconds: number;
+            technique: string;
+            time: string;
+            uncertainty: components["schemas"]["UncertaintyView"];
+            word: string;
+        };
+        MethodsOfFeatureView: {
+            asks: string;
+            inForce: string;
+            /** Format: uuid */
+            key: string;
+            kind: string;
+            methods: components["schemas"]["MethodView"][];
+            name: string;
+            picked: boolean;
+            warning: string;
         };
         MisreadView: {
             size: components["schemas"]["LengthText"];
@@ -847,6 +1244,9 @@ export interface components {
             /** Format: int64 */
             id: number;
             name: string;
+        };
+        PickBody: {
+            method: string;
         };
         PlaceView: {
             /** Format: int32 */
@@ -993,7 +1393,15 @@ export interface components {
             size?: components["schemas"]["LengthText"];
             verdict?: components["schemas"]["VerdictView"];
         };
+        ReaderView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            shopNumber: string;
+        };
         ReadingBody: {
+            /** Format: int64 */
+            base?: number | null;
             /** Format: int64 */
             feature: number;
             /** Format: int64 */
@@ -1009,6 +1417,8 @@ export interface components {
             place: number;
             /** Format: int64 */
             pm?: number | null;
+            /** Format: int64 */
+            reader?: number | null;
             /** Format: int32 */
             round: number;
             /** Format: date-time */
@@ -1071,6 +1481,11 @@ export interface components {
             person: string;
             reason: string;
         };
+        ScaleChoiceView: {
+            id: string;
+            name: string;
+            unit: string;
+        };
         ScalePartView: {
             /** Format: int64 */
             divisionPm: number;
@@ -1121,8 +1536,7 @@ export interface components {
             changed?: components["schemas"]["ChangedView"];
             feature: components["schemas"]["FeatureView"];
             features: components["schemas"]["FeatureView"][];
-            /** Format: int64 */
-            gauge?: number | null;
+            gauge?: string | null;
             job: components["schemas"]["JobView"];
             next?: components["schemas"]["NextView"];
             part: components["schemas"]["PartView"];
@@ -1170,6 +1584,19 @@ export interface components {
             /** Format: int64 */
             timeout: number;
         };
+        StudySoFarView: {
+            complete: boolean;
+            sentence: string;
+        };
+        StudyView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            people: string;
+            sentence: string;
+        };
         TickBody: {
             caution: string;
             /** Format: int64 */
@@ -1186,6 +1613,45 @@ export interface components {
             part: string;
             runs: components["schemas"]["RunView"][];
             sentence: string;
+        };
+        TrialBody: {
+            /** Format: int64 */
+            gauge: number;
+            /** Format: int64 */
+            master: number;
+            /** Format: int64 */
+            reader: number;
+            readings: string[];
+        };
+        TrialResultView: {
+            advice: string;
+            bias: components["schemas"]["LengthText"];
+            biased: boolean;
+            /** Format: int32 */
+            count: number;
+            holds: components["schemas"]["LengthText"];
+            readings: components["schemas"]["LengthText"][];
+            sentence: string;
+            spread: components["schemas"]["LengthText"];
+        };
+        TrialSoFarView: {
+            result: components["schemas"]["TrialResultView"];
+            wanting: string;
+        };
+        TrialView: {
+            /** Format: date-time */
+            at: string;
+            holds: string;
+            /** Format: uuid */
+            id: string;
+            person: string;
+            result: components["schemas"]["TrialResultView"];
+        };
+        TypedCalibration: {
+            due: string;
+            error: string;
+            expanded: string;
+            on: string;
         };
         TypedFeature: {
             axes: string;
@@ -1207,6 +1673,58 @@ export interface components {
             service: string;
             steps: string;
             taper: string;
+        };
+        TypedGauge: {
+            allowedSteps: string;
+            base: string;
+            error: string;
+            kind: string;
+            name: string;
+            rangeHigh: string;
+            rangeLow: string;
+            reach: string;
+            readers: number[];
+            rods: string;
+            scale: string;
+            shopNumber: string;
+            spread: string;
+            step: string;
+            switchable: boolean;
+            unit: string;
+        };
+        TypedMaster: {
+            certified: string;
+            due: string;
+            expanded: string;
+            kind: string;
+            material: string;
+            retired: boolean;
+            shopNumber: string;
+            size: string;
+            unit: string;
+        };
+        TypedStudy: {
+            /** Format: int64 */
+            gauge: number;
+            name: string;
+            people: string[];
+            readings: string[][][];
+            tolerance: string;
+        };
+        UncertaintyView: {
+            contributions: components["schemas"]["ContributionView"][];
+            expanded: components["schemas"]["LengthText"];
+            sentence: string;
+        };
+        UseView: {
+            error: components["schemas"]["LengthText"];
+            errorFrom: string;
+            features: string;
+            reach: components["schemas"]["LengthText"];
+            reachFrom: string;
+            spread: components["schemas"]["LengthText"];
+            spreadFrom: string;
+            time: string;
         };
         VerdictView: {
             cut?: components["schemas"]["ToCutView"];
@@ -1316,6 +1834,261 @@ export interface operations {
             };
         };
     };
+    drawer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GaugesBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerView"];
+                };
+            };
+        };
+    };
+    gauge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gauge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
+    write_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                gauge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedGauge"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
+    calibrated: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                gauge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedCalibration"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gauge: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CheckBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
+    befell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gauge: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
+    uncertainty: {
+        parameters: {
+            query: {
+                reader?: number;
+                kind: string;
+                size: string;
+                readings?: number;
+            };
+            header?: never;
+            path: {
+                gauge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UncertaintyView"];
+                };
+            };
+        };
+    };
+    addMaster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedMaster"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerView"];
+                };
+            };
+        };
+    };
+    writeMaster: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                master: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedMaster"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawerView"];
+                };
+            };
+        };
+    };
     events: {
         parameters: {
             query?: {
@@ -1340,7 +2113,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    readable: {
         parameters: {
             query?: never;
             header?: never;
@@ -1763,6 +2536,55 @@ export interface operations {
             };
         };
     };
+    methods: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChoosingView"];
+                };
+            };
+        };
+    };
+    pick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+                feature: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChoosingView"];
+                };
+            };
+        };
+    };
     writeParts: {
         parameters: {
             query?: never;
@@ -2108,6 +2930,56 @@ export interface operations {
             };
         };
     };
+    studySoFar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedStudy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudySoFarView"];
+                };
+            };
+        };
+    };
+    keepStudy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedStudy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
     templates: {
         parameters: {
             query?: never;
@@ -2124,6 +2996,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+        };
+    };
+    trialSoFar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSoFarView"];
+                };
+            };
+        };
+    };
+    keepTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GaugePageView"];
                 };
             };
         };

@@ -33,6 +33,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.drawer..")
             .layer("job")
             .definedBy("jawread.server.job..")
+            .layer("choosing")
+            .definedBy("jawread.server.choosing..")
             .layer("measure")
             .definedBy("jawread.server.measure..")
             .layer("plan")
@@ -54,6 +56,7 @@ class ArchitectureTest {
                     "scale",
                     "drawer",
                     "job",
+                    "choosing",
                     "measure",
                     "plan",
                     "judgement",
@@ -61,14 +64,16 @@ class ArchitectureTest {
                     "calc",
                     "demo")
             .whereLayer("settings")
-            .mayOnlyBeAccessedByLayers("job", "measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers("drawer", "job", "choosing", "measure", "plan", "judgement", "demo")
             .whereLayer("live")
-            .mayOnlyBeAccessedByLayers("drawer", "job", "measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers("drawer", "job", "choosing", "measure", "plan", "judgement", "demo")
             .whereLayer("scale")
             .mayOnlyBeAccessedByLayers("drawer", "judgement")
             .whereLayer("drawer")
-            .mayOnlyBeAccessedByLayers("job", "measure", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers("job", "choosing", "measure", "plan", "judgement", "demo")
             .whereLayer("job")
+            .mayOnlyBeAccessedByLayers("choosing", "measure", "plan", "judgement", "demo")
+            .whereLayer("choosing")
             .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "demo")
             .whereLayer("measure")
             .mayOnlyBeAccessedByLayers("plan", "judgement", "demo")

@@ -16,7 +16,7 @@ import jawread.core.limit.FeatureKind;
  * @param sizes that must lie in range: the limits, or the one there is
  * @param size where the uncertainty is reckoned: the middle of the limits
  * @param questions zones to be decided; none where one limit alone is given
- * @param depth of the deepest place in a hole; empty where it is not a hole, or nobody said how deep
+ * @param depth of the deepest place in a hole, from the end it is reached from; empty where it is not a hole, or nobody said how deep
  * @param places how many
  */
 public record Choosing(

@@ -4,9 +4,11 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BinaryOperator;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -34,8 +36,64 @@ public record Usage(
         Optional<Length> reach,
         Optional<Length> from,
         Optional<Length> to) {
-    private static final List<Row> ROWS =
-            Table.beside(Usage.class, "usages.csv").rows();
+    private static final List<Entry> ENTRIES = Table.beside(Usage.class, "usages.csv").rows().stream()
+            .flatMap(row -> Stream.of(LengthUnit.INCH, LengthUnit.MILLIMETRE).map(unit -> Entry.of(row, unit)))
+            .toList();
+
+    private static final Comparator<Entry> NARROWEST =
+            Comparator.comparing(Entry::coarse).thenComparing(Entry::above);
+
+    /**
+     * A row of the table, in one unit.
+     *
+     * @param features as the table has them: rows of one kind with the same ones are one use
+     * @param coarse holds from this least count on
+     * @param above holds from this upper end of the range on
+     * @param errorShare of the upper end of the range, on top of the fixed part
+     */
+    private record Entry(
+            String kind,
+            boolean inch,
+            String features,
+            Length coarse,
+            Length above,
+            Usage usage,
+            Optional<Length> error,
+            BigDecimal errorShare) {
+        private static Entry of(Row row, LengthUnit unit) {
+            String suffix = unit.isInch() ? "_in" : "_mm";
+            String share = unit.isInch() ? "error_in_per_in" : "error_mm_per_mm";
+            return new Entry(
+                    row.text("kind"),
+                    unit.isInch(),
+                    row.text("features"),
+                    Length.ofMicrometres(Long.parseLong(row.text("coarse_um"))),
+                    length(row, "above" + suffix, unit).orElseThrow(),
+                    new Usage(
+                            kinds(row.text("features")),
+                            length(row, "s" + suffix, unit),
+                            Optional.empty(),
+                            Integer.parseInt(row.text("seconds")),
+                            Integer.parseInt(row.text("set_up")),
+                            length(row, "reach" + suffix, unit),
+                            length(row, "from" + suffix, unit),
+                            length(row, "to" + suffix, unit)),
+                    length(row, "error" + suffix, unit),
+                    row.has(share) ? new BigDecimal(row.text(share)) : BigDecimal.ZERO);
+        }
+
+        private Usage upTo(Length rangeHigh) {
+            return new Usage(
+                    usage.features,
+                    usage.spread,
+                    error.map(fixed -> fixed.plus(rangeHigh.times(errorShare))),
+                    usage.secondsAReading,
+                    usage.setUpSeconds,
+                    usage.reach,
+                    usage.from,
+                    usage.to);
+        }
+    }
 
     /**
      * Empty when the kind is not for such a feature.
@@ -52,57 +110,24 @@ public record Usage(
 
     /** All that such a gauge is used for, what it is most used for first. */
     public static Stream<Usage> of(GaugeKind kind, LengthUnit unit, Length leastCount, Length rangeHigh) {
-        List<Row> rows = ROWS.stream()
-                .filter(row -> row.text("kind").equals(kind.code()))
-                .filter(row -> coarse(row).compareTo(leastCount) <= 0)
-                .filter(row -> above(row, unit).compareTo(rangeHigh) <= 0)
-                .toList();
         // Of the rows for one use the one for the coarsest scale, and the longest range, that still holds.
-        return rows.stream()
-                .map(row -> row.text("features"))
-                .distinct()
-                .map(features -> rows.stream()
-                        .filter(row -> row.text("features").equals(features))
-                        .max(Comparator.comparing(Usage::coarse).thenComparing(row -> above(row, unit)))
-                        .orElseThrow())
-                .map(row -> of(row, unit, rangeHigh));
+        var uses = new LinkedHashMap<String, Entry>();
+        ENTRIES.stream()
+                .filter(entry -> entry.kind.equals(kind.code()) && entry.inch == unit.isInch())
+                .filter(entry -> entry.coarse.compareTo(leastCount) <= 0 && entry.above.compareTo(rangeHigh) <= 0)
+                .forEach(entry -> uses.merge(entry.features, entry, BinaryOperator.maxBy(NARROWEST)));
+        return uses.values().stream().map(entry -> entry.upTo(rangeHigh));
     }
 
-    private static Usage of(Row row, LengthUnit unit, Length rangeHigh) {
-        String suffix = unit.isInch() ? "_in" : "_mm";
-        Optional<Length> fixed = length(row, "error" + suffix, unit);
-        BigDecimal share = row.has("error" + suffix)
-                ? new BigDecimal(row.text(unit.isInch() ? "error_in_per_in" : "error_mm_per_mm"))
-                : BigDecimal.ZERO;
-        return new Usage(
-                features(row),
-                length(row, "s" + suffix, unit),
-                fixed.map(error -> error.plus(rangeHigh.times(share))),
-                Integer.parseInt(row.text("seconds")),
-                Integer.parseInt(row.text("set_up")),
-                length(row, "reach" + suffix, unit),
-                length(row, "from" + suffix, unit),
-                length(row, "to" + suffix, unit));
-    }
-
-    private static Set<FeatureKind> features(Row row) {
-        var features = EnumSet.noneOf(FeatureKind.class);
-        Arrays.stream(row.text("features").split("\\|"))
+    private static Set<FeatureKind> kinds(String features) {
+        var kinds = EnumSet.noneOf(FeatureKind.class);
+        Arrays.stream(features.split("\\|"))
                 .map(code -> FeatureKind.of(code).orElseThrow())
-                .forEach(features::add);
-        return features;
-    }
-
-    private static Length coarse(Row row) {
-        return Length.ofMicrometres(Long.parseLong(row.text("coarse_um")));
-    }
-
-    private static Length above(Row row, LengthUnit unit) {
-        return length(row, unit.isInch() ? "above_in" : "above_mm", unit).orElseThrow();
+                .forEach(kinds::add);
+        return kinds;
     }
 
     private static Optional<Length> length(Row row, String column, LengthUnit unit) {
-        LengthUnit whole = unit.isInch() ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
-        return row.has(column) ? Optional.of(Length.of(new BigDecimal(row.text(column)), whole)) : Optional.empty();
+        return row.has(column) ? Optional.of(Length.of(new BigDecimal(row.text(column)), unit)) : Optional.empty();
     }
 }

@@ -1,5 +1,8 @@
 package jawread.core.gauge;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -15,7 +18,18 @@ public record ZeroCheck(Length found, Done done, Length left) {
     public enum Done {
         NOTHING,
         SET_TO_ZERO,
-        SENT_AWAY
+        SENT_AWAY;
+
+        /** The one that is called so; empty for any other word. */
+        public static Optional<Done> of(String code) {
+            return Arrays.stream(values())
+                    .filter(done -> done.code().equals(code))
+                    .findFirst();
+        }
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
     }
 
     /**

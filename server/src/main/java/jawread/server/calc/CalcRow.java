@@ -121,6 +121,41 @@ final class CalcRow {
         }
     }
 
+    BigDecimal notNegative(String column) {
+        BigDecimal number = number(column);
+        if (number.signum() < 0) {
+            throw bad(column, text(column), "zero or above");
+        }
+        return number;
+    }
+
+    /** A length in a unit that the column's name says, zero or above. */
+    Length notNegative(String column, LengthUnit unit) {
+        Length length = length(column, required(column), unit);
+        if (length.isNegative()) {
+            throw bad(column, text(column), "zero or above");
+        }
+        return length;
+    }
+
+    /** The same, above zero. */
+    Length aboveZero(String column, LengthUnit unit) {
+        Length length = notNegative(column, unit);
+        if (length.isZero()) {
+            throw bad(column, text(column), "above zero");
+        }
+        return length;
+    }
+
+    /** A whole number from 1 to 10 000. */
+    int count(String column) {
+        String text = required(column).strip();
+        if (!text.matches("\\d{1,5}") || Integer.parseInt(text) < 1 || Integer.parseInt(text) > 10_000) {
+            throw bad(column, text, "a whole number from 1 to 10 000");
+        }
+        return Integer.parseInt(text);
+    }
+
     Scale scale() {
         String id = required("scale");
         return Scales.of(id)

@@ -11,6 +11,7 @@ import java.util.UUID;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
@@ -59,8 +60,7 @@ final class DemoReadings {
         read("M6", 0, 2, 0, "25.007", "25.007");
         read("C2", 0, 3, 0, "118.04", "118.02");
         read("C2", 0, 4, 0, "2.24", "2.26");
-        // Through a telescoping gauge, read with the micrometer.
-        read("M5", 0, 5, 0, "16.008", "16.010");
+        read("T1 + M5", 0, 5, 0, "16.008", "16.010");
 
         look(2, 6);
         read("M6", 2, 1, 0, "32.608", "32.609");
@@ -93,9 +93,9 @@ final class DemoReadings {
         read(gauge, part, feature, 0, first.toPlainString(), second.toPlainString());
     }
 
-    private void read(String shopNumber, int part, int feature, int round, String... figures) {
-        Gauge gauge = drawer.all().stream()
-                .filter(each -> each.shopNumber().equals(shopNumber))
+    private void read(String number, int part, int feature, int round, String... figures) {
+        GaugeAndReader method = drawer.methods().stream()
+                .filter(each -> each.number().equals(number))
                 .findFirst()
                 .orElseThrow();
         for (String figure : figures) {
@@ -105,10 +105,12 @@ final class DemoReadings {
                     features.get(feature).id(),
                     round,
                     features.get(feature).places().get(0).id(),
-                    gauge.id(),
+                    method.gauge().id(),
+                    method.reader().map(Gauge::id),
                     person.id(),
                     Origin.DEMONSTRATION,
                     Optional.of(figure),
+                    Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     time));

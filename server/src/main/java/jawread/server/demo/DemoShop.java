@@ -3,6 +3,10 @@ package jawread.server.demo;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
+import jawread.server.drawer.DrawerChanges;
+import jawread.server.drawer.Masters;
+import jawread.server.drawer.Trials;
+import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.measure.Looks;
@@ -23,15 +27,33 @@ import org.springframework.transaction.annotation.Transactional;
 class DemoShop implements SmartLifecycle {
     private final People people;
     private final Drawer drawer;
+    private final DrawerChanges changes;
+    private final Masters masters;
+    private final ZeroChecks checks;
+    private final Trials trials;
     private final Jobs jobs;
     private final Readings readings;
     private final Rounds rounds;
     private final Looks looks;
     private volatile boolean furnished;
 
-    DemoShop(People people, Drawer drawer, Jobs jobs, Readings readings, Rounds rounds, Looks looks) {
+    DemoShop(
+            People people,
+            Drawer drawer,
+            DrawerChanges changes,
+            Masters masters,
+            ZeroChecks checks,
+            Trials trials,
+            Jobs jobs,
+            Readings readings,
+            Rounds rounds,
+            Looks looks) {
         this.people = people;
         this.drawer = drawer;
+        this.changes = changes;
+        this.masters = masters;
+        this.checks = checks;
+        this.trials = trials;
         this.jobs = jobs;
         this.readings = readings;
         this.rounds = rounds;
@@ -62,8 +84,9 @@ class DemoShop implements SmartLifecycle {
             Person ansa = people.add("Ansa", "turner");
             Person bero = people.add("Bero", "repairs");
             Person tilde = people.add("Tilde", "inspects and signs");
-            people.add("Kit", "learning");
-            new DemoGauges(drawer).fill();
+            Person kit = people.add("Kit", "learning");
+            new DemoGauges(changes, masters, tilde).fill();
+            new DemoChecks(drawer, changes, checks, trials).untilThisMorning(ansa, tilde, kit);
             Job shafts = new DemoJobs(jobs, ansa).idlerShafts();
             Job seats = new DemoJobs(jobs, tilde).valveSeats();
             new DemoJobs(jobs, tilde).drumShaft();

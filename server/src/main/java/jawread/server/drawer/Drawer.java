@@ -1,25 +1,33 @@
 package jawread.server.drawer;
 
-import java.util.Collection;
-import java.util.Comparator;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
-import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
+import java.util.stream.Stream;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The gauges. */
+/** The gauges and the masters, as they stand. */
 @Service
 public class Drawer {
     private final GaugeRepository gauges;
+    private final GaugeEventRepository events;
+    private final MasterRepository masters;
+    private final Clock clock;
     private final Words words;
 
-    public Drawer(GaugeRepository gauges, Words words) {
+    public Drawer(
+            GaugeRepository gauges, GaugeEventRepository events, MasterRepository masters, Clock clock, Words words) {
         this.gauges = gauges;
+        this.events = events;
+        this.masters = masters;
+        this.clock = clock;
         this.words = words;
     }
 
@@ -36,19 +44,75 @@ public class Drawer {
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-gauge", words.say("problem.no-such-gauge")));
     }
 
-    /**
-     * The first that may measure and whose range covers these sizes; one that reads in this unit before any other. Empty
-     * when the drawer has none.
-     */
+    /** Refuses unknown ids with 404. @param reader of a transfer gauge */
     @Transactional(readOnly = true)
-    public Optional<Gauge> firstFor(Collection<Length> sizes, LengthUnit unit) {
-        return all().stream()
-                .filter(gauge -> gauge.state().mayMeasure() && sizes.stream().allMatch(gauge::covers))
-                .min(Comparator.comparing(gauge -> gauge.scale().unit() != unit));
+    public GaugeAndReader method(long gauge, Optional<Long> reader) {
+        return new GaugeAndReader(byId(gauge), reader.map(this::byId));
     }
 
-    @Transactional
-    public Gauge add(Gauge gauge) {
-        return gauges.save(gauge);
+    @Transactional(readOnly = true)
+    public List<GaugeEvent> eventsOf(Gauge gauge) {
+        return events.findAllByGaugeIdOrderByAt(gauge.id());
+    }
+
+    /** Of all gauges, in the order of time. */
+    @Transactional(readOnly = true)
+    public List<GaugeEvent> events() {
+        return events.findAllByOrderByAt();
+    }
+
+    /**
+     * All that can be measured with: each gauge with a scale or with pins, and each transfer gauge with every reader that may
+     * measure it.
+     */
+    @Transactional(readOnly = true)
+    public List<GaugeAndReader> methods() {
+        List<Gauge> all = all();
+        return all.stream()
+                .flatMap(gauge -> gauge.kind().isTransfer()
+                        ? readersOf(gauge, all).map(reader -> new GaugeAndReader(gauge, Optional.of(reader)))
+                        : Stream.of(GaugeAndReader.of(gauge)))
+                .toList();
+    }
+
+    /** Those named; where none is, every outside micrometer and caliper whose range meets the gauge's own. */
+    Stream<Gauge> readersOf(Gauge transfer, List<Gauge> all) {
+        return all.stream()
+                .filter(gauge -> gauge.kind().mayRead())
+                .filter(gauge -> transfer.readers().isEmpty()
+                        ? gauge.rangeLow().compareTo(transfer.rangeHigh()) <= 0
+                                && gauge.rangeHigh().compareTo(transfer.rangeLow()) >= 0
+                        : transfer.readers().contains(gauge.id()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<ShopMaster> masters() {
+        return masters.findAllByOrderById();
+    }
+
+    /** Refuses an unknown id with 404. */
+    @Transactional(readOnly = true)
+    public ShopMaster masterById(long id) {
+        return masters.findById(id)
+                .orElseThrow(
+                        () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-master", words.say("problem.no-such-master")));
+    }
+
+    /** Its state today. */
+    public GaugeState stateOf(Gauge gauge) {
+        return gauge.stateOn(today());
+    }
+
+    /** Whether a master may be used today: neither retired nor past its date. */
+    public boolean mayBeUsed(ShopMaster master) {
+        return !master.retired() && master.due().stream().noneMatch(due -> due.isBefore(today()));
+    }
+
+    public LocalDate today() {
+        return dayOf(clock.instant());
+    }
+
+    LocalDate dayOf(Instant at) {
+        return LocalDate.ofInstant(at, ZoneId.systemDefault());
     }
 }

@@ -1,34 +1,230 @@
 package jawread.server.drawer;
 
 import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.PERSON;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import jawread.server.access.Allowed;
-import jawread.server.scale.ScaleViews;
-import jawread.server.words.Figures;
+import jawread.server.access.ScreenTickets;
+import jawread.server.drawer.DrawerChanges.TypedCalibration;
+import jawread.server.drawer.DrawerPages.StudySoFarView;
+import jawread.server.drawer.DrawerPages.TrialSoFarView;
+import jawread.server.drawer.Masters.TypedMaster;
+import jawread.server.drawer.Trials.TypedStudy;
+import jawread.server.drawer.Trials.TypedTrial;
+import jawread.server.drawer.ZeroChecks.TypedCheck;
+import jawread.server.words.Editions;
+import jawread.server.words.Words;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The gauges. */
+/** Gauges and masters, their checks and trials. Whatever changes one gauge answers with its page. */
 @RestController
-@RequestMapping("/api/gauges")
+@RequestMapping("/api")
 class DrawerController {
-    private final Drawer drawer;
-    private final Figures figures;
-    private final ScaleViews scales;
+    private final DrawerPages pages;
+    private final DrawerChanges changes;
+    private final ZeroChecks checks;
+    private final Masters masters;
+    private final Trials trials;
+    private final ScreenTickets tickets;
+    private final Words words;
 
-    DrawerController(Drawer drawer, Figures figures, ScaleViews scales) {
-        this.drawer = drawer;
-        this.figures = figures;
-        this.scales = scales;
+    DrawerController(
+            DrawerPages pages,
+            DrawerChanges changes,
+            ZeroChecks checks,
+            Masters masters,
+            Trials trials,
+            ScreenTickets tickets,
+            Words words) {
+        this.pages = pages;
+        this.changes = changes;
+        this.checks = checks;
+        this.masters = masters;
+        this.trials = trials;
+        this.tickets = tickets;
+        this.words = words;
+    }
+
+    record GaugesBody(List<TypedGauge> gauges) {}
+
+    /** @param kind dropped, new-battery, quarantined, back-in-use or retired @param words why; may be empty */
+    record EventBody(String kind, String words) {}
+
+    /**
+     * @param master looked at on it; absent: on closed faces
+     * @param shown what the gauge showed: the master's size, or the error on closed faces
+     * @param done nothing, set-to-zero or sent-away
+     * @param shownAfter when looked at again; empty where it was not
+     */
+    record CheckBody(
+            @Nullable Long master,
+            @Nullable Long job,
+            String shown,
+            String done,
+            String shownAfter,
+            String temperature,
+            boolean unitConfirmed) {}
+
+    record TrialBody(long gauge, @Nullable Long reader, long master, List<String> readings) {
+        private TypedTrial typed() {
+            return new TypedTrial(gauge, Optional.ofNullable(reader), master, readings);
+        }
+    }
+
+    /** All that can be read with. */
+    @Allowed(ANYONE)
+    @GetMapping("/gauges")
+    List<GaugeView> readable() {
+        return pages.readable();
     }
 
     @Allowed(ANYONE)
-    @GetMapping
-    List<GaugeView> all() {
-        return drawer.all().stream()
-                .map(gauge -> GaugeView.of(gauge, figures, scales))
-                .toList();
+    @GetMapping("/drawer")
+    DrawerView drawer(HttpServletRequest request) {
+        return pages.all(tickets.personAt(request));
+    }
+
+    /** Adds gauges, all or none. */
+    @Allowed(PERSON)
+    @PostMapping("/drawer/gauges")
+    DrawerView add(@RequestBody GaugesBody body, HttpServletRequest request) {
+        changes.add(body.gauges(), tickets.whoStandsAt(request));
+        return pages.all(tickets.personAt(request));
+    }
+
+    @Allowed(ANYONE)
+    @GetMapping("/drawer/gauges/{gauge}")
+    GaugePageView gauge(@PathVariable long gauge, HttpServletRequest request) {
+        return pages.page(gauge, tickets.personAt(request));
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/drawer/gauges/{gauge}")
+    GaugePageView write(
+            @PathVariable long gauge,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody TypedGauge body,
+            HttpServletRequest request) {
+        changes.write(gauge, Editions.of(ifMatch, words), body);
+        return gauge(gauge, request);
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/drawer/gauges/{gauge}/calibration")
+    GaugePageView calibrated(
+            @PathVariable long gauge,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody TypedCalibration body,
+            HttpServletRequest request) {
+        changes.calibrated(gauge, Editions.of(ifMatch, words), body, tickets.whoStandsAt(request));
+        return gauge(gauge, request);
+    }
+
+    /** Writes down what befell a gauge. */
+    @Allowed(PERSON)
+    @PutMapping("/drawer/gauges/{gauge}/events/{id}")
+    GaugePageView befell(
+            @PathVariable long gauge, @PathVariable UUID id, @RequestBody EventBody body, HttpServletRequest request) {
+        changes.befell(id, gauge, body.kind(), body.words(), tickets.whoStandsAt(request));
+        return gauge(gauge, request);
+    }
+
+    /** Keeps a look at its zero. */
+    @Allowed(PERSON)
+    @PutMapping("/drawer/gauges/{gauge}/checks/{id}")
+    GaugePageView check(
+            @PathVariable long gauge, @PathVariable UUID id, @RequestBody CheckBody body, HttpServletRequest request) {
+        checks.keep(
+                id,
+                gauge,
+                new TypedCheck(
+                        Optional.ofNullable(body.master()),
+                        Optional.ofNullable(body.job()),
+                        body.shown(),
+                        body.done(),
+                        body.shownAfter(),
+                        body.temperature(),
+                        body.unitConfirmed()),
+                tickets.whoStandsAt(request));
+        return gauge(gauge, request);
+    }
+
+    /** @param kind of feature @param size as typed @param readings a place */
+    @Allowed(ANYONE)
+    @GetMapping("/drawer/gauges/{gauge}/uncertainty")
+    UncertaintyView uncertainty(
+            @PathVariable long gauge,
+            @RequestParam(required = false) Long reader,
+            @RequestParam String kind,
+            @RequestParam String size,
+            @RequestParam(defaultValue = "2") int readings,
+            HttpServletRequest request) {
+        return pages.uncertainty(
+                gauge,
+                Optional.ofNullable(reader),
+                kind,
+                size,
+                Math.max(1, Math.min(readings, 100)),
+                tickets.personAt(request));
+    }
+
+    @Allowed(PERSON)
+    @PostMapping("/drawer/masters")
+    DrawerView addMaster(@RequestBody TypedMaster body, HttpServletRequest request) {
+        masters.add(body);
+        return pages.all(tickets.personAt(request));
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/drawer/masters/{master}")
+    DrawerView writeMaster(
+            @PathVariable long master,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody TypedMaster body,
+            HttpServletRequest request) {
+        masters.write(master, Editions.of(ifMatch, words), body);
+        return pages.all(tickets.personAt(request));
+    }
+
+    /** What a trial comes to so far; keeps nothing. */
+    @Allowed(ANYONE)
+    @PostMapping("/trials/understood")
+    TrialSoFarView trialSoFar(@RequestBody TrialBody body) {
+        return pages.trial(body.typed());
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/trials/{id}")
+    GaugePageView keepTrial(@PathVariable UUID id, @RequestBody TrialBody body, HttpServletRequest request) {
+        trials.keep(id, body.typed(), tickets.whoStandsAt(request));
+        return gauge(body.gauge(), request);
+    }
+
+    /** What a study comes to so far; keeps nothing. */
+    @Allowed(ANYONE)
+    @PostMapping("/studies/understood")
+    StudySoFarView studySoFar(@RequestBody TypedStudy body) {
+        return pages.study(body);
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/studies/{id}")
+    GaugePageView keepStudy(@PathVariable UUID id, @RequestBody TypedStudy body, HttpServletRequest request) {
+        trials.keep(id, body, tickets.whoStandsAt(request));
+        return gauge(body.gauge(), request);
     }
 }

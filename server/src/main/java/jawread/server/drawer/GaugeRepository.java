@@ -5,9 +5,11 @@ import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
 interface GaugeRepository extends Repository<Gauge, Long> {
-    Gauge save(Gauge gauge);
+    Gauge saveAndFlush(Gauge gauge);
 
     Optional<Gauge> findById(long id);
+
+    Optional<Gauge> findByShopNumberIgnoreCase(String number);
 
     List<Gauge> findAllByOrderById();
 }

@@ -1,36 +1,35 @@
 package jawread.server.drawer;
 
+import java.util.List;
 import jawread.server.scale.ScaleView;
-import jawread.server.scale.ScaleViews;
-import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A gauge as screens see it, with what they need to draw its scale.
+ * What can be read with, as the screens that measure see it: a gauge, or a transfer gauge with its reader, with what they need
+ * to draw the scale that is read.
  *
- * @param mayMeasure false for a gauge whose readings are refused
+ * @param key of both: {@code 6}, or {@code 17-6}
+ * @param id of the gauge
+ * @param reader whose scale is read; absent unless the gauge is only carried to it
+ * @param technique the kind of gauge, whose technique card belongs to it
+ * @param mayMeasure false for one whose readings are refused
+ * @param bases all it can stand on, where rods go into it; its own is among them
+ * @param wanted why its zero wants a look; absent when it does not
  */
 public record GaugeView(
+        String key,
         long id,
+        @Nullable Long reader,
         String shopNumber,
         String name,
+        String technique,
         String state,
+        String stateWord,
         boolean mayMeasure,
+        @Nullable String wanted,
         LengthText base,
+        List<LengthText> bases,
         LengthText rangeLow,
         LengthText rangeHigh,
-        ScaleView scale) {
-    static GaugeView of(Gauge gauge, Figures figures, ScaleViews scales) {
-        var unit = gauge.scale().unit();
-        return new GaugeView(
-                gauge.id(),
-                gauge.shopNumber(),
-                gauge.name(),
-                gauge.state().code(),
-                gauge.state().mayMeasure(),
-                figures.reading(gauge.base(), unit, unit.whole()),
-                figures.reading(gauge.rangeLow(), unit, unit.whole()),
-                figures.reading(gauge.rangeHigh(), unit, unit.whole()),
-                scales.of(gauge.scale(), gauge.base()));
-    }
-}
+        ScaleView scale) {}

@@ -22,4 +22,9 @@ public enum PartShape {
     public String code() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
+
+    /** True for a tube: a place in it is reached from the nearer end. */
+    public boolean isOpenAtBothEnds() {
+        return this == BARREL || this == BUSH;
+    }
 }

@@ -62,9 +62,11 @@ class MeasuringController {
             int round,
             long place,
             long gauge,
+            @Nullable Long reader,
             long person,
             @Nullable String typed,
             @Nullable Map<String, BigDecimal> parts,
+            @Nullable Long base,
             @Nullable Long pm,
             Instant takenAt) {}
 
@@ -98,10 +100,12 @@ class MeasuringController {
                 body.round(),
                 body.place(),
                 body.gauge(),
+                Optional.ofNullable(body.reader()),
                 body.person(),
                 body.typed() != null ? Origin.TYPED : Origin.SCALE,
                 Optional.ofNullable(body.typed()),
                 Optional.ofNullable(body.parts()).map(Parts::new),
+                Optional.ofNullable(body.base()).map(Length::ofPicometres),
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
                 body.takenAt().truncatedTo(ChronoUnit.MILLIS)));
         HttpStatus status = kept == Kept.NOW ? HttpStatus.CREATED : HttpStatus.OK;

@@ -216,9 +216,11 @@ public class QuickSizes {
                 0,
                 planned.places().get(0).id(),
                 gauge,
+                Optional.empty(),
                 person.id(),
                 Origin.TYPED,
                 Optional.of(quick.figure()),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 now));

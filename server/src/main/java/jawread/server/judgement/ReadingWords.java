@@ -8,6 +8,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeState;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.measure.History;
@@ -44,7 +45,7 @@ class ReadingWords {
                 reading.origin().code(),
                 byScale(reading).map(ScaleReading::estimated).orElse(false),
                 addends(reading),
-                reading.gauge().shopNumber(),
+                reading.method().number(),
                 reading.person().name(),
                 reading.takenAt(),
                 history.strikeOf(reading).map(ReadingWords::said).orElse(null),
@@ -58,22 +59,38 @@ class ReadingWords {
 
     private List<AddendView> addends(Reading reading) {
         return byScale(reading)
-                .map(sum -> scaleWords.addends(sum, reading.gauge().scale()))
+                .map(sum -> scaleWords.addends(sum, reading.method().read().scale()))
                 .orElseGet(List::of);
     }
 
     /** The sum it was made of; empty for one that was typed. */
     private static Optional<ScaleReading> byScale(Reading reading) {
         return reading.parts()
-                .map(parts -> reading.gauge()
+                .map(parts -> reading.method()
+                        .read()
                         .scale()
-                        .read(reading.gauge().base(), parts)
+                        .read(reading.base(), parts)
                         .orThrow());
     }
 
     /** Kept all the same: a figure is stored first and looked at after. */
     private Optional<String> remark(Reading reading) {
-        return remark(reading.gauge(), reading.value(), reading.leastCount());
+        Gauge read = reading.method().read();
+        var remarks = new ArrayList<String>();
+        if (!reading.correction().isZero()) {
+            remarks.add(words.say(
+                    "remark.corrected",
+                    Map.of(
+                            "gauge", read.shopNumber(),
+                            "raw", figures.exactly(reading.raw(), reading.unit()),
+                            "error", figures.exactly(Length.ZERO.minus(reading.correction()), reading.unit()))));
+        }
+        if (reading.gaugeState() == GaugeState.DUE) {
+            remarks.add(
+                    words.say("remark.was-due", Map.of("gauge", reading.method().number())));
+        }
+        remark(read, reading.raw(), reading.leastCount()).ifPresent(remarks::add);
+        return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
     }
 
     /** What to look at again in a size read with a gauge; empty when nothing is odd. */

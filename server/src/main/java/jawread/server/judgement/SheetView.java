@@ -17,7 +17,7 @@ import jawread.server.words.LengthText;
  * @param parts the parts of the plan, for going to another
  * @param features the features of the plan, for the drawn section and for going to another
  * @param rounds from "as found" on; the last is the one in force
- * @param gauge the one to measure with: the one read with last here, else the first of the drawer that covers the limits
+ * @param gauge the one to measure with: the key of the method read with last here, else the one picked or proposed
  * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
@@ -31,7 +31,7 @@ public record SheetView(
         List<FeatureView> features,
         FeatureView feature,
         List<RoundView> rounds,
-        @Nullable Long gauge,
+        @Nullable String gauge,
         @Nullable NextView next,
         String say) {
     /** @param lives present on a job that lives hang on: who decides, and that this program does not */

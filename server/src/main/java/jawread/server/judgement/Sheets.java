@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
-import jawread.server.drawer.Drawer;
-import jawread.server.drawer.Gauge;
+import jawread.server.choosing.FeatureMethods;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
@@ -15,6 +15,7 @@ import jawread.server.job.LimitsWords;
 import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.job.PlanRevision;
+import jawread.server.job.PlannedFeatures;
 import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
@@ -32,7 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Sheets {
     private final Jobs jobs;
-    private final Drawer drawer;
+    private final FeatureMethods methods;
+    private final PlannedFeatures planned;
     private final Histories histories;
     private final RoundWords rounds;
     private final PartWords partWords;
@@ -44,7 +46,8 @@ public class Sheets {
 
     Sheets(
             Jobs jobs,
-            Drawer drawer,
+            FeatureMethods methods,
+            PlannedFeatures planned,
             Histories histories,
             RoundWords rounds,
             PartWords partWords,
@@ -54,7 +57,8 @@ public class Sheets {
             Figures figures,
             Words words) {
         this.jobs = jobs;
-        this.drawer = drawer;
+        this.methods = methods;
+        this.planned = planned;
         this.histories = histories;
         this.rounds = rounds;
         this.partWords = partWords;
@@ -101,19 +105,20 @@ public class Sheets {
                         .findFirst()
                         .orElseThrow(),
                 roundViews,
-                gauge(judged, job.unit()).map(Gauge::id).orElse(null),
+                gauge(judged).map(GaugeAndReader::key).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }
 
-    private Optional<Gauge> gauge(FeatureJudgement judged, LengthUnit unit) {
-        Optional<Gauge> last = judged.rounds().stream()
+    private Optional<GaugeAndReader> gauge(FeatureJudgement judged) {
+        Feature feature = judged.feature();
+        Optional<GaugeAndReader> last = judged.rounds().stream()
                 .flatMap(round -> round.places().stream())
                 .flatMap(place -> place.readings().stream())
                 .max(Comparator.comparingLong(Reading::seq))
-                .map(Reading::gauge)
-                .filter(gauge -> gauge.state().mayMeasure());
-        return last.or(() -> drawer.firstFor(judged.feature().limits().stated(), unit));
+                .map(Reading::method)
+                .filter(GaugeAndReader::mayMeasure);
+        return last.or(() -> methods.inForce(feature.plan(), feature.key(), planned.of(feature)));
     }
 
     private PartView part(Part part, PlanJudgement plan) {

@@ -12,6 +12,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes down what happens, in one order for all. */
 @Service
 public class Journal {
+    /** What happens to the drawer is no job's. */
+    public static final long DRAWER = 0;
+
     private final EntityManager entities;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;

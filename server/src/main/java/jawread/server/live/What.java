@@ -8,7 +8,9 @@ public enum What {
     MARK,
     ROUND,
     PLAN,
-    LOOK;
+    LOOK,
+    /** A gauge, a master or a check; of no job, or of the one it was made for. */
+    DRAWER;
 
     public String code() {
         return name().toLowerCase(Locale.ROOT);

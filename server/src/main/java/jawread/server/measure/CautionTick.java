@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.UUID;
 import jawread.server.access.Person;
 import jawread.server.job.Job;
+import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
 /** That a person has taken a caution in, in one job. */

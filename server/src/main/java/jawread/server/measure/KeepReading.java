@@ -5,14 +5,17 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
+import jawread.server.drawer.Gauge;
 
 /**
  * A reading to be kept, as the bench sent it.
  *
  * @param id made by the browser, so that sending it twice keeps it once
  * @param round 0 as found, n after cut n
+ * @param reader whose scale was read, where the gauge was only carried to it
  * @param typed the figure as typed; empty when it was read by scale
  * @param parts the counts read on the scale; empty when it was typed
+ * @param base the rod it was read on; empty for the gauge's own base
  * @param sum what the browser made of the parts; a difference from the sum made here is refused
  */
 public record KeepReading(
@@ -22,10 +25,12 @@ public record KeepReading(
         int round,
         long place,
         long gauge,
+        Optional<Long> reader,
         long person,
         Origin origin,
         Optional<String> typed,
         Optional<Parts> parts,
+        Optional<Length> base,
         Optional<Length> sum,
         Instant takenAt) {
     /** Whether a kept reading says just what this one asks for: then it is this one, sent again. */
@@ -35,10 +40,12 @@ public record KeepReading(
                 && kept.round().number() == round
                 && kept.place().id() == place
                 && kept.gauge().id() == gauge
+                && kept.reader().map(Gauge::id).equals(reader)
                 && kept.person().id() == person
                 && kept.origin() == origin
                 && kept.typed().equals(typed)
                 && kept.parts().equals(parts)
+                && (base.isEmpty() || kept.base().equals(base.get()))
                 && kept.takenAt().equals(takenAt);
     }
 }

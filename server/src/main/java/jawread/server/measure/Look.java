@@ -15,6 +15,7 @@ import java.util.UUID;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
+import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
 /** What somebody saw of a looked-at item of a part; kept as it was, a later look beside it. */

@@ -13,6 +13,7 @@ import jawread.core.length.TypedLength;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
+import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
 /** A round of readings on one feature of one part: as found, after cut 1, after cut 2 … */

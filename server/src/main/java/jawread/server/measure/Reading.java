@@ -15,10 +15,12 @@ import jawread.core.length.LengthUnit;
 import jawread.core.scale.Parts;
 import jawread.server.access.Person;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
 import jawread.server.job.Job;
 import jawread.server.job.Place;
 import jawread.server.job.PlanRevision;
+import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
 /** What a person read, where, with what; kept as it was for ever. */
@@ -49,6 +51,9 @@ public class Reading extends Kept {
     @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Gauge gauge;
 
+    @ManyToOne(fetch = FetchType.LAZY)
+    private Gauge reader;
+
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
     private GaugeState gaugeState;
@@ -62,6 +67,8 @@ public class Reading extends Kept {
 
     private String typed;
     private String parts;
+
+    private Long basePm;
 
     @Column(nullable = false)
     private long rawPm;
@@ -96,7 +103,8 @@ public class Reading extends Kept {
             PlanRevision planRevision,
             MeasuringRound round,
             Place place,
-            Gauge gauge,
+            GaugeAndReader method,
+            GaugeState state,
             Person person,
             long seq,
             Instant now) {
@@ -107,24 +115,41 @@ public class Reading extends Kept {
         this.partId = round.part().id();
         this.round = round;
         this.place = place;
-        this.gauge = gauge;
-        this.gaugeState = gauge.state();
+        this.gauge = method.gauge();
+        this.reader = method.reader().orElse(null);
+        this.gaugeState = state;
         this.person = person;
         this.origin = asked.origin();
         this.typed = asked.typed().orElse(null);
         this.parts = asked.parts().map(Parts::toString).orElse(null);
+        this.basePm = asked.parts().isPresent()
+                ? asked.base().orElse(method.read().base()).picometres()
+                : null;
         this.rawPm = read.value().picometres();
-        this.correctionPm = 0;
+        this.correctionPm = read.correction().picometres();
         this.resolutionPm = read.resolution().picometres();
-        this.leastCountPm = gauge.scale().leastCount().picometres();
-        this.spreadPm = gauge.spread().picometres();
+        this.leastCountPm = method.read().leastCount().picometres();
+        this.spreadPm = read.spread().picometres();
         this.unit = read.unit();
         this.takenAt = asked.takenAt();
         this.keptAt = now;
     }
 
-    /** What the figure or the scale parts come to. */
-    record Read(Length value, Length resolution, LengthUnit unit) {}
+    /**
+     * What the figure or the scale parts come to.
+     *
+     * @param correction for an error of the gauge that is known and left
+     * @param spread s of single readings by these hands with this method
+     */
+    record Read(Length value, Length resolution, LengthUnit unit, Length correction, Length spread) {
+        static Read of(Length value, Length resolution, LengthUnit unit) {
+            return new Read(value, resolution, unit, Length.ZERO, Length.ZERO);
+        }
+
+        Read with(Length correction, Length spread) {
+            return new Read(value, resolution, unit, correction, spread);
+        }
+    }
 
     @Override
     public UUID getId() {
@@ -146,6 +171,35 @@ public class Reading extends Kept {
 
     public Gauge gauge() {
         return gauge;
+    }
+
+    /** Whose scale was read, where the gauge was only carried to it. */
+    public Optional<Gauge> reader() {
+        return Optional.ofNullable(reader);
+    }
+
+    public GaugeAndReader method() {
+        return new GaugeAndReader(gauge, reader());
+    }
+
+    /** As it was when this was read. */
+    public GaugeState gaugeState() {
+        return gaugeState;
+    }
+
+    /** What the gauge added on its own. */
+    public Length base() {
+        return basePm == null ? method().read().base() : Length.ofPicometres(basePm);
+    }
+
+    /** As the scale said, before the gauge's known error was taken off. */
+    public Length raw() {
+        return Length.ofPicometres(rawPm);
+    }
+
+    /** What was added for a known error that was left. */
+    public Length correction() {
+        return Length.ofPicometres(correctionPm);
     }
 
     public Person person() {

@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.Locale;
 import java.util.UUID;
 import jawread.server.access.Person;
+import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
 /** Something said of a reading after it was kept: who, when, why. */

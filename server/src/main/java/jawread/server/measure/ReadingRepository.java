@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** Keeps and finds readings. There is no way here to change or delete one. */
@@ -12,6 +13,12 @@ interface ReadingRepository extends Repository<Reading, UUID> {
 
     Optional<Reading> findById(UUID id);
 
-    @EntityGraph(attributePaths = {"round", "place", "gauge", "person"})
+    @EntityGraph(attributePaths = {"round", "place", "gauge", "reader", "person"})
     List<Reading> findAllByPartIdInAndSeqGreaterThanOrderBySeq(List<Long> partIds, long seq);
+
+    /** When each gauge was last read with, by the one whose scale it was. */
+    @Query("""
+            select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r
+            group by coalesce(r.reader.id, r.gauge.id)""")
+    List<Object[]> findLastUses();
 }

@@ -1,8 +1,10 @@
 package jawread.server.measure;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -11,13 +13,19 @@ import jawread.core.length.TypedLength.Kind;
 import jawread.core.scale.Scale;
 import jawread.server.access.People;
 import jawread.server.access.Person;
+import jawread.server.choosing.FeatureMethods;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
+import jawread.server.drawer.GaugeState;
+import jawread.server.drawer.Methods;
+import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.Place;
 import jawread.server.job.PlanRevision;
+import jawread.server.job.PlannedFeatures;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.measure.Reading.Read;
@@ -34,6 +42,10 @@ public class Readings {
     private final Rounds rounds;
     private final Jobs jobs;
     private final Drawer drawer;
+    private final Methods methods;
+    private final ZeroChecks checks;
+    private final FeatureMethods proposals;
+    private final PlannedFeatures planned;
     private final People people;
     private final Journal journal;
     private final Clock clock;
@@ -44,6 +56,10 @@ public class Readings {
             Rounds rounds,
             Jobs jobs,
             Drawer drawer,
+            Methods methods,
+            ZeroChecks checks,
+            FeatureMethods proposals,
+            PlannedFeatures planned,
             People people,
             Journal journal,
             Clock clock,
@@ -52,6 +68,10 @@ public class Readings {
         this.rounds = rounds;
         this.jobs = jobs;
         this.drawer = drawer;
+        this.methods = methods;
+        this.checks = checks;
+        this.proposals = proposals;
+        this.planned = planned;
         this.people = people;
         this.journal = journal;
         this.clock = clock;
@@ -81,17 +101,19 @@ public class Readings {
         Part part = jobs.part(asked.part());
         Feature feature = jobs.featureOf(part, asked.feature());
         Place place = jobs.placeOf(feature, asked.place());
-        Gauge gauge = drawer.byId(asked.gauge());
-        refuseUnlessFit(gauge);
+        GaugeAndReader method = drawer.method(asked.gauge(), asked.reader());
+        refuseUnlessFit(method, feature);
         refuseMadeUp(asked, part);
-        Read read = read(asked, gauge);
         Person person = people.byId(asked.person());
+        Read read = read(asked, method.read())
+                .with(checks.correction(method.read()), methods.spread(method, feature.kind(), person));
         long seq = journal.write(part.job().id(), What.READING);
         // From here on nobody else writes: the revision is the one in force, and stays as it is read against.
         PlanRevision revision = jobs.revisionWith(feature);
         revision.fix(clock.instant());
         MeasuringRound round = rounds.forReading(asked, part, feature, person);
-        readings.save(new Reading(asked, read, revision, round, place, gauge, person, seq, clock.instant()));
+        readings.save(new Reading(
+                asked, read, revision, round, place, method, stateOf(method), person, seq, clock.instant()));
         return Kept.NOW;
     }
 
@@ -108,14 +130,39 @@ public class Readings {
                         reading.round().feature().id()));
     }
 
-    private void refuseUnlessFit(Gauge gauge) {
-        if (!gauge.state().mayMeasure()) {
-            var refusal = Refusal.of("gauge-not-fit")
-                    .with("gauge", gauge.shopNumber())
-                    .with("state", gauge.state().code());
+    private void refuseUnlessFit(GaugeAndReader method, Feature feature) {
+        List.of(method.gauge(), method.read()).stream()
+                .filter(gauge -> !gauge.mayMeasure())
+                .findFirst()
+                .ifPresent(gauge -> {
+                    var refusal = notFit(gauge, feature);
+                    throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
+                });
+        if (method.gauge().kind().isTransfer() != method.reader().isPresent()
+                || !method.read().hasScale()) {
+            var refusal =
+                    Refusal.of("reader-needed").with("gauge", method.gauge().shopNumber());
             throw Refused.field(
-                    "gauge", refusal, words.say(refusal, gauge.scale().unit()));
+                    "gauge", refusal, words.say(refusal, feature.plan().job().unit()));
         }
+    }
+
+    /** Refused with the way out: what it can be measured with instead. */
+    private Refusal notFit(Gauge gauge, Feature feature) {
+        String instead = proposals
+                .inForce(feature.plan(), feature.key(), planned.of(feature))
+                .map(GaugeAndReader::number)
+                .orElse(words.say("gauge.another"));
+        return Refusal.of("gauge-not-fit")
+                .with("gauge", gauge.shopNumber())
+                .with("state", words.say("gauge.state." + drawer.stateOf(gauge).code()))
+                .with("instead", instead);
+    }
+
+    /** Of both, the worse. */
+    private GaugeState stateOf(GaugeAndReader method) {
+        GaugeState read = drawer.stateOf(method.read());
+        return read == GaugeState.DUE ? read : drawer.stateOf(method.gauge());
     }
 
     private void refuseMadeUp(KeepReading asked, Part part) {
@@ -137,7 +184,7 @@ public class Readings {
 
     private static Outcome<Read> typed(String text, LengthUnit unit) {
         return TypedLength.parse(text, unit, Kind.SIZE)
-                .map(typed -> new Read(
+                .map(typed -> Read.of(
                         typed.length(),
                         typed.resolution(),
                         typed.unit().isInch() ? LengthUnit.INCH : LengthUnit.MILLIMETRE));
@@ -145,11 +192,15 @@ public class Readings {
 
     private Read byScale(KeepReading asked, Gauge gauge) {
         Scale scale = gauge.scale();
+        Length base = asked.base().orElse(gauge.base());
+        if (!gauge.bases().contains(base)) {
+            throw Refused.field("base", "base-not-of-gauge", words);
+        }
         Read read = accepted(
                 "parts",
                 scale.unit(),
-                scale.read(gauge.base(), asked.parts().orElseThrow())
-                        .map(reading -> new Read(reading.value(), scale.leastCount(), scale.unit())));
+                scale.read(base, asked.parts().orElseThrow())
+                        .map(reading -> Read.of(reading.value(), scale.leastCount(), scale.unit())));
         asked.sum().filter(sum -> !sum.equals(read.value())).ifPresent(sum -> {
             var refusal = Refusal.of("sum-differs").with("here", read.value()).with("there", sum);
             throw Refused.field("pm", refusal, words.say(refusal, scale.unit()));

@@ -18,6 +18,7 @@ import jawread.server.live.What;
 import jawread.server.measure.Rounds;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedNumber;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

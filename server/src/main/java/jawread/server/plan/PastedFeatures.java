@@ -15,7 +15,7 @@ import jawread.core.plan.KindByName;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.core.walk.Layout;
-import jawread.server.job.Job;
+import jawread.server.choosing.FeatureMethods.OfPlan;
 import jawread.server.plan.PastedView.PastedRowView;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -55,7 +55,7 @@ class PastedFeatures {
     }
 
     /** Refuses a text without a row, and one with over a thousand. */
-    PastedView understand(String text, Job job) {
+    PastedView understand(String text, OfPlan methods) {
         List<CSVRecord> rows = rows(text);
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
             throw Refused.field("text", "nothing-pasted", words);
@@ -72,8 +72,10 @@ class PastedFeatures {
                                 planned.of(
                                         UUID.randomUUID(),
                                         0,
-                                        PlannedFeature.of(feature(row, columns), job.titleBlock()),
-                                        job)))
+                                        PlannedFeature.of(
+                                                feature(row, columns),
+                                                methods.job().titleBlock()),
+                                        methods)))
                         .toList());
     }
 

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Person;
+import jawread.server.choosing.FeatureMethods;
+import jawread.server.choosing.FeatureMethods.OfPlan;
+import jawread.server.drawer.AtHand;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
@@ -16,12 +20,14 @@ import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
+import jawread.server.job.PlannedFeatures;
 import jawread.server.measure.Rounds;
 import jawread.server.plan.PlanChanges.Done;
 import jawread.server.plan.PlanView.PlanChangedView;
 import jawread.server.plan.PlanView.PlanOfPartView;
 import jawread.server.plan.PlanView.PlannedPartView;
 import jawread.server.settings.Setting;
+import jawread.server.words.Durations;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +43,8 @@ class PlanViews {
     private final PlannedFeatures planned;
     private final PlannedWords features;
     private final PastedFeatures pasted;
+    private final FeatureMethods methods;
+    private final Durations durations;
     private final LivesWords lives;
     private final Words words;
 
@@ -47,6 +55,8 @@ class PlanViews {
             PlannedFeatures planned,
             PlannedWords features,
             PastedFeatures pasted,
+            FeatureMethods methods,
+            Durations durations,
             LivesWords lives,
             Words words) {
         this.jobs = jobs;
@@ -55,6 +65,8 @@ class PlanViews {
         this.planned = planned;
         this.features = features;
         this.pasted = pasted;
+        this.methods = methods;
+        this.durations = durations;
         this.lives = lives;
         this.words = words;
     }
@@ -62,8 +74,10 @@ class PlanViews {
     @Transactional(readOnly = true)
     public PlanView of(long jobId) {
         Job job = jobs.job(jobId);
-        List<PlanOfPartView> plans =
-                jobs.plansOf(job).stream().map(plan -> plan(plan, job)).toList();
+        AtHand atHand = atHand();
+        List<PlanOfPartView> plans = jobs.plansOf(job).stream()
+                .map(plan -> plan(plan, methods.of(plan, atHand)))
+                .toList();
         JobHead head = job.head();
         return new PlanView(
                 job.id(),
@@ -83,7 +97,7 @@ class PlanViews {
                 remarks(head),
                 choices(job),
                 plans,
-                total(job));
+                total(job, atHand));
     }
 
     private List<String> remarks(JobHead head) {
@@ -100,7 +114,7 @@ class PlanViews {
         return choices;
     }
 
-    private PlanOfPartView plan(Plan plan, Job job) {
+    private PlanOfPartView plan(Plan plan, OfPlan of) {
         PlanRevision revision = jobs.newest(plan);
         List<Part> parts = jobs.partsOf(plan);
         return new PlanOfPartView(
@@ -112,10 +126,10 @@ class PlanViews {
                 revision.number(),
                 revision.isFixed(),
                 revision.features().stream()
-                        .map(feature -> features.of(feature, job))
+                        .map(feature -> features.of(feature, of))
                         .toList(),
                 parts.stream().map(this::part).toList(),
-                total(revision, parts.size()));
+                total(revision, parts.size(), of));
     }
 
     private PlannedPartView part(Part part) {
@@ -130,28 +144,29 @@ class PlanViews {
     }
 
     /** Readings and time of one part, and of all it serves. */
-    private String total(PlanRevision revision, int parts) {
-        Work one = work(revision);
+    private String total(PlanRevision revision, int parts, OfPlan of) {
+        Work one = work(revision, of);
         Work all = one.times(parts);
         return words.say(
                 parts == 1 ? "plan.total.one" : "plan.total.many",
                 Map.of(
                         "readings", one.readings(),
-                        "time", features.duration(one.seconds()),
+                        "time", durations.of(one.seconds()),
                         "parts", parts,
                         "allReadings", all.readings(),
-                        "allTime", features.duration(all.seconds())));
+                        "allTime", durations.of(all.seconds())));
     }
 
-    private String total(Job job) {
+    private String total(Job job, AtHand atHand) {
         int readings = 0;
         long seconds = 0;
         for (Plan plan : jobs.plansOf(job)) {
-            Work one = work(jobs.newest(plan)).times(jobs.partsOf(plan).size());
+            Work one = work(jobs.newest(plan), methods.of(plan, atHand))
+                    .times(jobs.partsOf(plan).size());
             readings += one.readings();
             seconds += one.seconds();
         }
-        return words.say("plan.total.job", Map.of("readings", readings, "time", features.duration(seconds)));
+        return words.say("plan.total.job", Map.of("readings", readings, "time", durations.of(seconds)));
     }
 
     private record Work(int readings, long seconds) {
@@ -160,30 +175,34 @@ class PlanViews {
         }
     }
 
-    private Work work(PlanRevision revision) {
-        int repeats = revision.job().repeatSchool().fewest();
+    private Work work(PlanRevision revision, OfPlan of) {
         int readings = 0;
         long seconds = 0;
         for (Feature feature : revision.features()) {
-            PlannedFeature understood = planned.of(feature);
-            int here = understood.readings(repeats);
-            readings += here;
-            seconds += understood.time().seconds(here);
+            PlannedWork here = PlannedWork.of(feature.key(), planned.of(feature), of);
+            readings += here.readings();
+            seconds += here.seconds();
         }
         return new Work(readings, seconds);
+    }
+
+    /** In anybody's hands: the plan is one for all who measure by it. */
+    private AtHand atHand() {
+        return methods.atHand(Optional.empty());
     }
 
     /** What would be understood of a feature under this plan's title block; it stands in no plan. */
     @Transactional(readOnly = true)
     public PlannedView understood(long planId, TypedFeature typed) {
-        Job job = jobs.plan(planId).job();
-        return features.of(NOT_IN_A_PLAN, 0, PlannedFeature.of(typed, job.titleBlock()), job);
+        Plan plan = jobs.plan(planId);
+        return features.of(
+                NOT_IN_A_PLAN, 0, PlannedFeature.of(typed, plan.job().titleBlock()), methods.of(plan, atHand()));
     }
 
     /** What would be understood of a pasted table. */
     @Transactional(readOnly = true)
     public PastedView pasted(long planId, String text) {
-        return pasted.understand(text, jobs.plan(planId).job());
+        return pasted.understand(text, methods.of(jobs.plan(planId), atHand()));
     }
 
     /** Changes some features, and shows what that came to: in one go, for the one who typed waits for it. */
@@ -192,17 +211,16 @@ class PlanViews {
         Done done = changes.make(planId, change, person);
         PlanRevision revision = done.revision();
         Plan plan = revision.plan();
-        Job job = plan.job();
+        AtHand atHand = atHand();
+        OfPlan of = methods.of(plan, atHand);
         return new PlanChangedView(
                 done.seq(),
                 revision.number(),
                 revision.isFixed(),
-                total(revision, jobs.partsOf(plan).size()),
-                total(job),
+                total(revision, jobs.partsOf(plan).size(), of),
+                total(plan.job(), atHand),
                 revision.features().stream().map(Feature::key).toList(),
-                done.changed().stream()
-                        .map(feature -> features.of(feature, job))
-                        .toList(),
+                done.changed().stream().map(feature -> features.of(feature, of)).toList(),
                 done.undo(),
                 done.newRevision()
                         ? words.say(

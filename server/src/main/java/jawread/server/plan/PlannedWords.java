@@ -15,11 +15,13 @@ import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.Span;
 import jawread.core.plan.TypedFeature;
+import jawread.server.choosing.FeatureMethods.OfPlan;
 import jawread.server.job.Feature;
-import jawread.server.job.Job;
 import jawread.server.job.LimitsView;
 import jawread.server.job.LimitsWords;
+import jawread.server.job.PlannedFeatures;
 import jawread.server.plan.PlannedView.MateView;
+import jawread.server.words.Durations;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -30,10 +32,18 @@ class PlannedWords {
     private final PlannedFeatures planned;
     private final PlacesWords placesWords;
     private final LimitsWords limits;
+    private final Durations durations;
     private final Figures figures;
     private final Words words;
 
-    PlannedWords(PlannedFeatures planned, PlacesWords placesWords, LimitsWords limits, Figures figures, Words words) {
+    PlannedWords(
+            PlannedFeatures planned,
+            PlacesWords placesWords,
+            LimitsWords limits,
+            Durations durations,
+            Figures figures,
+            Words words) {
+        this.durations = durations;
         this.planned = planned;
         this.placesWords = placesWords;
         this.limits = limits;
@@ -42,16 +52,15 @@ class PlannedWords {
     }
 
     /** A feature that stands in a plan. */
-    PlannedView of(Feature feature, Job job) {
-        return of(feature.key(), feature.id(), planned.of(feature), job);
+    PlannedView of(Feature feature, OfPlan methods) {
+        return of(feature.key(), feature.id(), planned.of(feature), methods);
     }
 
     /** @param edition 0 for one that stands in no plan yet */
-    PlannedView of(UUID key, long edition, PlannedFeature planned, Job job) {
-        LengthUnit unit = job.unit();
+    PlannedView of(UUID key, long edition, PlannedFeature planned, OfPlan methods) {
+        LengthUnit unit = methods.job().unit();
         Length step = step(planned);
-        int readings = planned.readings(job.repeatSchool().fewest());
-        long seconds = planned.time().seconds(readings);
+        PlannedWork work = PlannedWork.of(key, planned, methods);
         Optional<LimitsView> view = planned.judgedBy().map(of -> limits.of(of, unit, step));
         return new PlannedView(
                 key,
@@ -73,9 +82,11 @@ class PlannedWords {
                 planned.places().map(all -> placesWords.places(all, unit, step)).orElse(List.of()),
                 planned.places().map(all -> placesWords.bands(all, unit, step)).orElse(List.of()),
                 planned.layout().code(),
-                readings,
-                duration(seconds),
-                words.say("plan.with." + planned.time().with()));
+                work.readings(),
+                durations.of(work.seconds()),
+                work.method()
+                        .map(method -> words.say("plan.with.method", Map.of("number", method.number())))
+                        .orElseGet(() -> words.say("plan.with." + planned.time().with())));
     }
 
     private static Length step(PlannedFeature planned) {
@@ -168,16 +179,5 @@ class PlannedWords {
                         "most", both(fit.largestClearance().orElseThrow(), unit, step),
                         "largest", both(fit.smallestClearance().orElseThrow().abs(), unit, step),
                         "smallest", both(fit.largestClearance().orElseThrow().abs(), unit, step)));
-    }
-
-    /** Whole minutes from one on, so that nobody takes a plan for a stopwatch. */
-    String duration(long seconds) {
-        if (seconds < 60) {
-            return words.say("time.seconds", Map.of("seconds", seconds));
-        }
-        long minutes = Math.round(seconds / 60.0);
-        return minutes < 60
-                ? words.say("time.minutes", Map.of("minutes", minutes))
-                : words.say("time.hours", Map.of("hours", minutes / 60, "minutes", minutes % 60));
     }
 }

@@ -25,6 +25,7 @@ import jawread.server.settings.ShopSettings;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.Shop;
+import jawread.server.words.TypedNumber;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

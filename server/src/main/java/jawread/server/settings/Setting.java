@@ -1,5 +1,6 @@
 package jawread.server.settings;
 
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +12,7 @@ import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
+import jawread.server.words.TypedNumber;
 
 /** One thing a shop decides, its starting value, and what it may be. */
 public enum Setting {
@@ -39,6 +41,14 @@ public enum Setting {
 
     /** Which cautions matter on a job, by their codes, apart by spaces. */
     CAUTIONS("machine-stopped sharp eyes", Scope.SHOP_AND_JOB, Setting::cautions),
+
+    /** How long what a trial showed is used. */
+    TRIAL_MONTHS("6", Scope.SHOP, text -> Setting.number(text, 1, 60)),
+    /** After how long unused a gauge wants its zero looked at. */
+    CHECK_BREAK_HOURS("4", Scope.SHOP, text -> Setting.number(text, 1, 720)),
+    /** δT and ΔT20, in K, where nobody measured: see {@link jawread.core.judge.Warmth}. */
+    TEMPERATURE_APART("1", Scope.SHOP, text -> Setting.number(text, 0, 20)),
+    ROOM_FROM_TWENTY("5", Scope.SHOP, text -> Setting.number(text, 0, 40)),
 
     MACHINE_READS("radius", Scope.SHOP, "radius", "diameter"),
     /** The shop's own materials, {@code gunmetal 18.3}, apart by semicolons. */
@@ -115,6 +125,13 @@ public enum Setting {
                 ? Outcome.of(text)
                 : TypedLength.parse(text, LengthUnit.INCH, TypedLength.Kind.SIZE)
                         .then(typed -> typed.length().isZero() ? Outcome.refused("form-limit-zero") : Outcome.of(text));
+    }
+
+    private static Outcome<String> number(String text, long least, long most) {
+        return TypedNumber.within(text, BigDecimal.valueOf(least), BigDecimal.valueOf(most))
+                .map(number -> Outcome.of(number.toPlainString()))
+                .orElseGet(() -> Outcome.refused(
+                        Refusal.of("number-between").with("least", (int) least).with("most", (int) most)));
     }
 
     private static Outcome<String> cautions(String text) {

@@ -1,5 +1,6 @@
 package jawread.server.settings;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -89,6 +90,12 @@ public class ShopSettings {
                 .filter(standing -> ofJobs.contains(standing.setting()))
                 .forEach(standing -> choices.put(standing.setting().code(), standing.choice()));
         return choices;
+    }
+
+    /** Of a setting that is a number. */
+    @Transactional(readOnly = true)
+    public BigDecimal number(Setting setting) {
+        return new BigDecimal(of(setting));
     }
 
     @Transactional(readOnly = true)

@@ -1,5 +1,6 @@
 package jawread.server.words;
 
+import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
 import jawread.core.length.Figure;
@@ -10,6 +11,9 @@ import org.springframework.stereotype.Component;
 /** The one way a length becomes text, with the shop's decimal mark. */
 @Component
 public class Figures {
+    /** Of a whole unit: a digit further is less than a picometre's worth of either. */
+    private static final int FINEST_DIGIT = -8;
+
     private final String decimalMark;
 
     public Figures(Shop shop) {
@@ -24,6 +28,14 @@ public class Figures {
     /** As it was computed, kept on its side of the limits it is shown with. */
     public LengthText computed(Length length, LengthUnit unit, Length resolution, Collection<Length> limits) {
         return both(length, Figure.ofComputed(length, unit, resolution, limits), resolution, limits);
+    }
+
+    /** With two significant digits, as an uncertainty is shown. */
+    public LengthText significant(Length length, LengthUnit unit) {
+        BigDecimal figure = length.abs().in(unit);
+        int firstDigit = figure.signum() == 0 ? -3 : figure.precision() - figure.scale() - 1;
+        Length step = Length.of(BigDecimal.ONE.scaleByPowerOfTen(Math.max(firstDigit, FINEST_DIGIT)), unit);
+        return computed(length, unit, step, List.of());
     }
 
     /** All the digits there are, and the unit, for a sentence. */

@@ -56,11 +56,16 @@ public class Words {
         });
     }
 
+    /** The sentence of a key; lengths among its facts in a unit, with all their digits. */
+    public String say(String key, Map<String, ?> facts, LengthUnit unit) {
+        var said = new LinkedHashMap<String, Object>();
+        facts.forEach((name, fact) -> said.put(name, said(fact, unit)));
+        return say(key, said);
+    }
+
     /** What is wrong and what would be right; lengths in the unit the person works in. */
     public String say(Refusal refusal, LengthUnit unit) {
-        var facts = new LinkedHashMap<String, Object>();
-        refusal.facts().forEach((name, fact) -> facts.put(name, said(fact, unit)));
-        return say("refusal." + refusal.code(), facts);
+        return say("refusal." + refusal.code(), refusal.facts(), unit);
     }
 
     private Object said(Object fact, LengthUnit unit) {

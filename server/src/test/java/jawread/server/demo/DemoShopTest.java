@@ -70,7 +70,7 @@ class DemoShopTest {
         assertThat(gauges.findValuesAsString("shopNumber")).startsWith("M1", "M2", "M3", "M4", "M5", "M6");
         assertThat(gauges.get(2).path("mayMeasure").asBoolean()).isFalse();
         JsonNode sheet = server.get("/api/parts/2/features/2/sheet").json();
-        assertThat(sheet.path("gauge").asLong())
-                .isEqualTo(gauges.get(5).path("id").asLong());
+        assertThat(sheet.path("gauge").asString())
+                .isEqualTo(gauges.get(5).path("key").asString());
     }
 }

@@ -88,5 +88,11 @@ class MigrationTest {
                 .isEqualTo(1);
         assertThat(shop.queryForList("SELECT name || '=' || choice FROM job_setting ORDER BY name", String.class))
                 .containsExactly("place-value=median", "repeats=three-alike");
+        assertThat(shop.queryForMap("SELECT kind, unit, spread_pm, allowed_steps, state FROM gauge"))
+                .containsEntry("KIND", "outside-micrometer")
+                .containsEntry("UNIT", "MILLIMETRE")
+                .containsEntry("SPREAD_PM", null)
+                .containsEntry("ALLOWED_STEPS", 1)
+                .containsEntry("STATE", "IN_USE");
     }
 }

@@ -98,7 +98,15 @@ class InsertOnlyTest {
                 "update feature set low_pm = 0",
                 "delete from feature",
                 "update place set depth_pm = 0",
-                "delete from place"
+                "delete from place",
+                "update gauge_check set left_pm = 0",
+                "delete from gauge_check",
+                "update gauge_event set words = ''",
+                "delete from gauge_event",
+                "update trial set readings_pm = '1'",
+                "delete from trial",
+                "update study set readings_pm = '1'",
+                "delete from study"
             })
     void the_database_itself_refuses(String sql) {
         JdbcTemplate database = server.bean(JdbcTemplate.class);
@@ -108,6 +116,9 @@ class InsertOnlyTest {
         }
         if (table.equals("caution_tick")) {
             server.put("/api/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
+        }
+        if (table.equals("study")) {
+            aStudy();
         }
         long rows = database.queryForObject("select count(*) from " + table, Long.class);
         assertThat(rows).isPositive();
@@ -120,5 +131,26 @@ class InsertOnlyTest {
         UUID reading = server.bean(JdbcTemplate.class)
                 .queryForObject("select id from reading order by kept_at, seq fetch first row only", UUID.class);
         server.bean(Marks.class).make(new Marks.MakeMark(UUID.randomUUID(), reading, ReadingMark.Kind.NOTE, "seen", 1));
+    }
+
+    private void aStudy() {
+        var readings = List.of(
+                List.of(List.of("25.000", "25.001"), List.of("25.001", "25.001")),
+                List.of(List.of("25.010", "25.011"), List.of("25.009", "25.010")));
+        assertThat(server.put(
+                                "/api/studies/" + UUID.randomUUID(),
+                                Map.of(
+                                        "name",
+                                        "two bars",
+                                        "gauge",
+                                        6,
+                                        "tolerance",
+                                        "0.05",
+                                        "people",
+                                        List.of("Ansa", "Kit"),
+                                        "readings",
+                                        readings))
+                        .status())
+                .isEqualTo(200);
     }
 }

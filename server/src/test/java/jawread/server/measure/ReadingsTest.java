@@ -11,16 +11,25 @@ import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.gauge.GaugeKind;
+import jawread.core.length.Length;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scales;
 import jawread.server.access.People;
+import jawread.server.choosing.FeatureMethods;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
+import jawread.server.drawer.Methods;
+import jawread.server.drawer.ZeroChecks;
+import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.job.PlannedFeatures;
 import jawread.server.live.Journal;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -35,8 +44,23 @@ class ReadingsTest {
     private final Drawer drawer = mock();
     private final Journal journal = mock();
     private final Words words = mock();
+    private final Methods methods = mock();
+    private final ZeroChecks checks = mock();
+    private final FeatureMethods proposals = mock();
     private final Readings readings = new Readings(
-            repository, mock(Rounds.class), jobs, drawer, mock(People.class), journal, Clock.systemUTC(), words);
+            repository,
+            mock(Rounds.class),
+            jobs,
+            drawer,
+            methods,
+            checks,
+            proposals,
+            mock(PlannedFeatures.class),
+            mock(People.class),
+            journal,
+            Clock.systemUTC(),
+            words);
+    private final Feature feature = mock(Feature.class, RETURNS_DEEP_STUBS);
     private final Gauge gauge = mock();
     private final Part part = mock(Part.class, RETURNS_DEEP_STUBS);
 
@@ -44,15 +68,36 @@ class ReadingsTest {
     void a_job_of_the_shops_own() {
         when(jobs.part(anyLong())).thenReturn(part);
         when(part.job().demonstration()).thenReturn(false);
-        when(drawer.byId(anyLong())).thenReturn(gauge);
+        when(jobs.featureOf(any(), anyLong())).thenReturn(feature);
+        when(drawer.method(anyLong(), any())).thenReturn(GaugeAndReader.of(gauge));
+        when(gauge.kind()).thenReturn(GaugeKind.of("outside-micrometer").orElseThrow());
+        when(gauge.hasScale()).thenReturn(true);
+        when(gauge.mayMeasure()).thenReturn(true);
+        when(gauge.base()).thenReturn(Length.ZERO);
+        when(gauge.bases()).thenReturn(List.of(Length.ZERO));
+        when(checks.correction(any())).thenReturn(Length.ZERO);
+        when(methods.spread(any(), any(), any())).thenReturn(Length.ZERO);
+        when(proposals.inForce(any(), any(), any())).thenReturn(Optional.empty());
         when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());
-        when(gauge.state()).thenReturn(GaugeState.IN_USE);
         when(words.say(any(String.class))).thenReturn("a sentence");
     }
 
     private KeepReading reading(Origin origin, Optional<String> typed, Optional<Parts> parts) {
         return new KeepReading(
-                UUID.randomUUID(), 1, 1, 0, 1, 1, 1, origin, typed, parts, Optional.empty(), Instant.EPOCH);
+                UUID.randomUUID(),
+                1,
+                1,
+                0,
+                1,
+                1,
+                Optional.empty(),
+                1,
+                origin,
+                typed,
+                parts,
+                Optional.empty(),
+                Optional.empty(),
+                Instant.EPOCH);
     }
 
     private void isRefused(KeepReading asked, String code) {
@@ -78,8 +123,39 @@ class ReadingsTest {
     @ParameterizedTest
     @EnumSource(names = {"QUARANTINED", "RETIRED"})
     void a_gauge_that_may_not_measure_is_refused(GaugeState state) {
-        when(gauge.state()).thenReturn(state);
+        when(gauge.mayMeasure()).thenReturn(false);
+        when(drawer.stateOf(gauge)).thenReturn(state);
         when(gauge.shopNumber()).thenReturn("M3");
         isRefused(reading(Origin.TYPED, Optional.of("32.1"), Optional.empty()), "gauge-not-fit");
+    }
+
+    @Test
+    void a_transfer_gauge_is_read_with_another_and_nothing_else_is() {
+        when(gauge.kind()).thenReturn(GaugeKind.of("telescoping-gauge").orElseThrow());
+        when(gauge.shopNumber()).thenReturn("T1");
+        isRefused(reading(Origin.TYPED, Optional.of("32.1"), Optional.empty()), "reader-needed");
+    }
+
+    @Test
+    void a_rod_that_is_not_its_own_is_refused() {
+        KeepReading asked =
+                reading(Origin.SCALE, Optional.empty(), Optional.of(Parts.parse("sleeve=1;thimble=2;vernier=3")));
+        isRefused(
+                new KeepReading(
+                        asked.id(),
+                        1,
+                        1,
+                        0,
+                        1,
+                        1,
+                        Optional.empty(),
+                        1,
+                        Origin.SCALE,
+                        Optional.empty(),
+                        asked.parts(),
+                        Optional.of(Length.ofMillimetres("25")),
+                        Optional.empty(),
+                        Instant.EPOCH),
+                "base-not-of-gauge");
     }
 }

@@ -1,20 +1,19 @@
-package jawread.server.plan;
+package jawread.server.job;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import jawread.core.plan.PlannedFeature;
-import jawread.server.job.Feature;
 import org.springframework.stereotype.Component;
 
 /** What was understood of the features that stand in plans. An edition never changes, so that it is understood once. */
 @Component
-class PlannedFeatures {
+public class PlannedFeatures {
     /** Some dozens of long plans. */
     private static final int MOST_KEPT = 20_000;
 
     private final Map<Long, PlannedFeature> known = new ConcurrentHashMap<>();
 
-    PlannedFeature of(Feature feature) {
+    public PlannedFeature of(Feature feature) {
         if (known.size() > MOST_KEPT) {
             known.clear();
         }

@@ -1,17 +1,17 @@
-package jawread.server.plan;
+package jawread.server.words;
 
 import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** A number that is no length, as typed: hours, degrees. */
-final class TypedNumber {
+/** A number that is no length, as typed: hours, degrees, months. */
+public final class TypedNumber {
     private static final Pattern DECIMAL = Pattern.compile("-?\\d{1,9}(\\.\\d{1,6})?");
 
     private TypedNumber() {}
 
     /** With a point or a comma. Empty for anything else, and outside the bounds, which are allowed themselves. */
-    static Optional<BigDecimal> within(String text, BigDecimal leastInclusive, BigDecimal mostInclusive) {
+    public static Optional<BigDecimal> within(String text, BigDecimal leastInclusive, BigDecimal mostInclusive) {
         String figure = text.strip().replace(',', '.').replace('\u2212', '-');
         return DECIMAL.matcher(figure).matches()
                 ? Optional.of(new BigDecimal(figure))

@@ -1,4 +1,4 @@
-package jawread.server.measure;
+package jawread.server.live;
 
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.PostLoad;
@@ -12,7 +12,7 @@ import org.springframework.data.domain.Persistable;
  * keeping one is always an insert: a second row under the same id is refused, and never an update.
  */
 @MappedSuperclass
-abstract class Kept implements Persistable<UUID> {
+public abstract class Kept implements Persistable<UUID> {
     @Transient
     private boolean isNew = true;
 

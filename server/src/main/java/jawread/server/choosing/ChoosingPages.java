@@ -1,0 +1,90 @@
+package jawread.server.choosing;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.plan.PlannedFeature;
+import jawread.server.access.Person;
+import jawread.server.choosing.ChoosingView.MethodsOfFeatureView;
+import jawread.server.choosing.FeatureMethods.OfPlan;
+import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.job.Feature;
+import jawread.server.job.Jobs;
+import jawread.server.job.Plan;
+import jawread.server.job.PlanRevision;
+import jawread.server.job.PlannedFeatures;
+import jawread.server.settings.Setting;
+import jawread.server.words.Durations;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows what a plan is measured with, feature by feature. */
+@Service
+class ChoosingPages {
+    private final Jobs jobs;
+    private final PlannedFeatures planned;
+    private final FeatureMethods methods;
+    private final ChoosingWords choosing;
+    private final Durations durations;
+    private final Words words;
+
+    ChoosingPages(
+            Jobs jobs,
+            PlannedFeatures planned,
+            FeatureMethods methods,
+            ChoosingWords choosing,
+            Durations durations,
+            Words words) {
+        this.jobs = jobs;
+        this.planned = planned;
+        this.methods = methods;
+        this.choosing = choosing;
+        this.durations = durations;
+        this.words = words;
+    }
+
+    @Transactional(readOnly = true)
+    public ChoosingView of(long planId, Optional<Person> person) {
+        Plan plan = jobs.plan(planId);
+        OfPlan of = methods.of(plan, person);
+        List<Feature> features = sizes(plan);
+        List<MethodsOfFeatureView> views = features.stream()
+                .map(feature -> choosing.of(feature, planned.of(feature), of))
+                .toList();
+        long seconds = features.stream()
+                .mapToLong(feature -> of.inForce(feature.key(), planned.of(feature))
+                        .map(Weighed::choice)
+                        .map(choice -> choice.seconds())
+                        .orElse(0L))
+                .sum();
+        return new ChoosingView(
+                plan.id(),
+                plan.name(),
+                words.say("choosing.school." + plan.job().choiceOf(Setting.GAUGE_CHOICE)),
+                views,
+                words.say("choosing.total", Map.of("time", durations.of(seconds))));
+    }
+
+    private List<Feature> sizes(Plan plan) {
+        PlanRevision revision = jobs.newest(plan);
+        return revision.features().stream()
+                .filter(feature -> planned.of(feature).canBeMeasured())
+                .toList();
+    }
+
+    /** Picks a method. @param method its key; empty: the proposed one again */
+    @Transactional
+    public void pick(long planId, UUID key, String method, Person person) {
+        PlannedFeature feature = sizes(jobs.plan(planId)).stream()
+                .filter(each -> each.key().equals(key))
+                .findFirst()
+                .map(planned::of)
+                .orElseThrow(() ->
+                        Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
+        methods.pick(planId, key, method, feature, person);
+    }
+}

@@ -1,0 +1,66 @@
+package jawread.server.choosing;
+
+import java.util.List;
+import java.util.UUID;
+import jawread.server.drawer.UncertaintyView;
+import jawread.server.words.LengthText;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a plan is measured with.
+ *
+ * @param school in force, in a sentence
+ * @param total what it comes to, in a sentence
+ */
+public record ChoosingView(long plan, String name, String school, List<MethodsOfFeatureView> features, String total) {
+    /**
+     * One feature and every method for it.
+     *
+     * @param asks what must be decided, in a sentence
+     * @param inForce the key of the method it is measured with; absent when none can
+     * @param picked whether somebody picked it
+     * @param warning why that one is no good, where none better is at hand; empty otherwise
+     * @param methods the proposed one first
+     */
+    public record MethodsOfFeatureView(
+            UUID key,
+            String name,
+            String kind,
+            String asks,
+            @Nullable String inForce,
+            boolean picked,
+            String warning,
+            List<MethodView> methods) {}
+
+    /**
+     * A method weighed.
+     *
+     * @param key as the reading names it
+     * @param number on it: T1 + M5
+     * @param technique the kind of gauge whose technique card belongs to it
+     * @param fitness good, with-care, cannot-decide, cannot-see, no-master, out-of-reach, wrong-range, wrong-kind, not-fit
+     * @param word the same, for reading
+     * @param reason why, in a sentence
+     * @param uncertainty absent for one that cannot be put to it
+     * @param ratio T to 2U; empty where there is no zone to decide
+     * @param seconds for the feature on one part
+     * @param costs what it would cost against the one in force: 3 min more; empty for that one
+     * @param remark what it cannot see; empty otherwise
+     */
+    public record MethodView(
+            String key,
+            String number,
+            String name,
+            String technique,
+            String fitness,
+            String word,
+            String reason,
+            @Nullable LengthText expanded,
+            @Nullable UncertaintyView uncertainty,
+            String ratio,
+            long seconds,
+            String time,
+            String costs,
+            boolean proposed,
+            String remark) {}
+}

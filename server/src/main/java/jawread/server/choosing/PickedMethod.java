@@ -1,0 +1,64 @@
+package jawread.server.choosing;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.ManyToOne;
+import java.io.Serializable;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.server.access.Person;
+import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
+
+/** The method somebody picked for a feature. It is the feature's through all its editions, so that another gauge is no other plan. */
+@Entity
+@IdClass(PickedMethod.Where.class)
+class PickedMethod {
+    /** A feature of a plan, whatever its edition. */
+    record Where(long planId, UUID featureKey) implements Serializable {}
+
+    @Id
+    private long planId;
+
+    @Id
+    private UUID featureKey;
+
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
+    private Gauge gauge;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private Gauge reader;
+
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
+    private Person person;
+
+    @Column(nullable = false)
+    private Instant at;
+
+    protected PickedMethod() {}
+
+    PickedMethod(long planId, UUID featureKey) {
+        this.planId = planId;
+        this.featureKey = featureKey;
+    }
+
+    void pick(GaugeAndReader method, Person person, Instant at) {
+        this.gauge = method.gauge();
+        this.reader = method.reader().orElse(null);
+        this.person = person;
+        this.at = at;
+    }
+
+    UUID featureKey() {
+        return featureKey;
+    }
+
+    /** As screens name it. */
+    String key() {
+        return new GaugeAndReader(gauge, Optional.ofNullable(reader)).key();
+    }
+}

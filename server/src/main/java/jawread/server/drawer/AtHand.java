@@ -1,0 +1,116 @@
+package jawread.server.drawer;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import jawread.core.gauge.Choice;
+import jawread.core.gauge.Choosing;
+import jawread.core.gauge.GaugeAtHand;
+import jawread.core.gauge.Master;
+import jawread.core.gauge.Method;
+import jawread.core.gauge.Method.Held;
+import jawread.core.gauge.SettingMasters;
+import jawread.core.gauge.Usage;
+import jawread.core.judge.KnownSizeTrial;
+import jawread.core.judge.Warmth;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.limit.FeatureKind;
+
+/**
+ * What can be measured with at one moment, in one person's hands.
+ *
+ * @param gauges by their id, as the rules of measuring know them
+ * @param trials of that person, young enough to count, in the order of time
+ * @param masters that may be used
+ * @param apart δT in K, where nobody measured
+ * @param fromTwenty ΔT20 in K
+ */
+public record AtHand(
+        List<GaugeAndReader> methods,
+        Map<Long, GaugeAtHand> gauges,
+        List<Trial> trials,
+        List<Master> masters,
+        double apart,
+        double fromTwenty) {
+    /** α of what scales and masters are made of, in 1/K. */
+    private static final double STEEL = 11.5e-6;
+
+    /** A method weighed for a feature, and what it is in the drawer. */
+    public record Weighed(GaugeAndReader method, Choice choice) {}
+
+    /** Nobody has measured a temperature. @param partAlpha α of the part, in 1/K */
+    public Warmth warmth(double partAlpha) {
+        return Warmth.unmeasured(partAlpha, STEEL, apart, fromTwenty);
+    }
+
+    /** @param methods all of them, with each gauge as the rules of measuring know it */
+    static AtHand of(
+            List<GaugeAndReader> methods, List<Trial> trials, List<Master> masters, double apart, double fromTwenty) {
+        var gauges = new HashMap<Long, GaugeAtHand>();
+        methods.forEach(method -> {
+            gauges.computeIfAbsent(method.gauge().id(), id -> Methods.atHand(method.gauge()));
+            gauges.computeIfAbsent(method.read().id(), id -> Methods.atHand(method.read()));
+        });
+        return new AtHand(methods, gauges, trials, masters, apart, fromTwenty);
+    }
+
+    /** A method as it is on a kind of feature: what its user has shown to hold there counts. */
+    public Method of(GaugeAndReader method, FeatureKind kind) {
+        var plain = new Method(
+                gauges.get(method.gauge().id()), method.reader().map(of -> gauges.get(of.id())), Optional.empty());
+        return trials.stream()
+                .filter(trial -> trial.gaugeId() == method.gauge().id()
+                        && trial.readerId().equals(method.reader().map(Gauge::id)))
+                .filter(trial -> isOneUse(plain, trial.featureKind(), kind))
+                .reduce((before, after) -> after)
+                .map(trial -> new Method(plain.gauge(), plain.reader(), Optional.of(held(trial))))
+                .orElse(plain);
+    }
+
+    /** Whether two kinds of feature are one use of a gauge: a bore and a slot are, to the inside jaws of a caliper. */
+    private static boolean isOneUse(Method method, FeatureKind one, FeatureKind other) {
+        return method.usage(one)
+                .map(Usage::features)
+                .filter(features -> features.contains(other))
+                .isPresent();
+    }
+
+    private static Held held(Trial trial) {
+        KnownSizeTrial result = trial.result();
+        return new Held(micrometres(Math.abs(result.bias())), micrometres(result.spread(trial.resolution())));
+    }
+
+    /** Rounded to the picometre. */
+    public static Length micrometres(double figure) {
+        return Length.ofPicometres(Math.round(figure * LengthUnit.MICROMETRE.picometres()));
+    }
+
+    public SettingMasters settingMasters(Warmth warmth) {
+        return new SettingMasters(
+                masters,
+                methods.stream()
+                        .filter(method -> method.reader().isEmpty())
+                        .map(method -> gauges.get(method.gauge().id()))
+                        .toList(),
+                warmth);
+    }
+
+    /** Every method weighed, the proposed one first. */
+    public List<Weighed> weigh(Choosing choosing) {
+        Map<String, GaugeAndReader> byName =
+                methods.stream().collect(Collectors.toMap(GaugeAndReader::number, Function.identity()));
+        return choosing
+                .among(
+                        methods.stream()
+                                .map(method -> of(method, choosing.kind()))
+                                .toList(),
+                        settingMasters(choosing.warmth()))
+                .stream()
+                .map(choice -> new Weighed(byName.get(choice.method().name()), choice))
+                .toList();
+    }
+}

@@ -1,0 +1,213 @@
+package jawread.server.drawer;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.gauge.Usage;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.TypedLength;
+import jawread.server.access.Person;
+import jawread.server.live.Journal;
+import jawread.server.live.What;
+import jawread.server.words.Editions;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Changes the drawer: gauges added, described anew, and what befell them. */
+@Service
+public class DrawerChanges {
+    /** A set of frames has a dozen. */
+    private static final int MOST_AT_ONCE = 30;
+
+    private static final int LONGEST_WORDS = 400;
+    private final GaugeRepository gauges;
+    private final GaugeEventRepository events;
+    private final LastUse lastUse;
+    private final Drawer drawer;
+    private final GaugeEntry entry;
+    private final Journal journal;
+    private final Clock clock;
+    private final Words words;
+
+    public DrawerChanges(
+            GaugeRepository gauges,
+            GaugeEventRepository events,
+            LastUse lastUse,
+            Drawer drawer,
+            GaugeEntry entry,
+            Journal journal,
+            Clock clock,
+            Words words) {
+        this.gauges = gauges;
+        this.events = events;
+        this.lastUse = lastUse;
+        this.drawer = drawer;
+        this.entry = entry;
+        this.journal = journal;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    /** Adds gauges, all or none. Refuses the first that cannot be, at its field, with its shop number as hint. */
+    @Transactional
+    public List<Gauge> add(List<TypedGauge> typed, Person person) {
+        if (typed.isEmpty() || typed.size() > MOST_AT_ONCE) {
+            throw Refused.field("gauges", "bad-gauge-count", words);
+        }
+        journal.write(Journal.DRAWER, What.DRAWER);
+        var added = new ArrayList<Gauge>();
+        for (TypedGauge each : typed) {
+            added.add(add(entry.understood(each, Optional.empty()), person));
+        }
+        return added;
+    }
+
+    /** Adds one that is already understood. */
+    @Transactional
+    public Gauge add(GaugeHead head, Person person) {
+        Gauge gauge = gauges.saveAndFlush(new Gauge(head));
+        keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.ADDED, "", person);
+        return gauge;
+    }
+
+    /**
+     * Describes a gauge anew. Refuses a change made over another's with 412, and another scale or base for one that was read
+     * with: what was read rests on them.
+     */
+    @Transactional
+    public Gauge write(long id, long edition, TypedGauge typed) {
+        Gauge gauge = drawer.byId(id);
+        Editions.refuseUnlessSame(edition, gauge.version(), words);
+        GaugeHead head = entry.understood(typed, Optional.of(gauge));
+        boolean same = gauge.kind().equals(head.kind())
+                && gauge.unit() == head.unit()
+                && gauge.base().equals(head.base())
+                && head.scale()
+                        .map(scale -> scale.id())
+                        .equals(gauge.hasScale() ? Optional.of(gauge.scale().id()) : Optional.empty());
+        if (!same && lastUse.ofGauges().containsKey(id)) {
+            throw Refused.field("scale", "read-with", words);
+        }
+        journal.write(Journal.DRAWER, What.DRAWER);
+        gauge.write(head);
+        return gauges.saveAndFlush(gauge);
+    }
+
+    /**
+     * Writes down what befell a gauge, once. Refuses a word that is none, one that changes nothing (a gauge in use is not put
+     * back in use), and a reason over 400 characters.
+     */
+    @Transactional
+    public Gauge befell(UUID id, long gaugeId, String kind, String reason, Person person) {
+        Gauge gauge = drawer.byId(gaugeId);
+        GaugeEvent.Kind what = GaugeEvent.Kind.of(kind)
+                .filter(each -> each != GaugeEvent.Kind.ADDED && each != GaugeEvent.Kind.CALIBRATED)
+                .orElseThrow(() -> Refused.field("kind", "no-such-event", words));
+        if (reason.length() > LONGEST_WORDS) {
+            throw Refused.field("words", "long-note", words);
+        }
+        Optional<GaugeEvent> before = events.findById(id);
+        if (before.isPresent()) {
+            if (before.get().gaugeId() != gaugeId || before.get().kind() != what) {
+                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+            }
+            return gauge;
+        }
+        GaugeState standing = gauge.mayMeasure() ? GaugeState.IN_USE : drawer.stateOf(gauge);
+        if (what.after().filter(standing::equals).isPresent()) {
+            throw Refused.field("kind", "already-so", words);
+        }
+        boolean needsReason = what == GaugeEvent.Kind.QUARANTINED || what == GaugeEvent.Kind.RETIRED;
+        if (needsReason && reason.isBlank()) {
+            throw Refused.field("words", "reason-needed", words);
+        }
+        journal.write(Journal.DRAWER, What.DRAWER);
+        keep(id, gauge, what, reason.strip(), person);
+        return gauge;
+    }
+
+    /** Quarantined by what a check found. */
+    void sentAway(Gauge gauge, String reason, Person person) {
+        keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.QUARANTINED, reason, person);
+    }
+
+    private void keep(UUID id, Gauge gauge, GaugeEvent.Kind what, String reason, Person person) {
+        what.after().ifPresent(gauge::become);
+        gauges.saveAndFlush(gauge);
+        events.save(new GaugeEvent(id, gauge, what, reason, person, clock.instant()));
+    }
+
+    /** A calibration as typed. @param on and due as 2026-03-10 @param due empty where nobody said */
+    public record TypedCalibration(String on, String error, String expanded, String due) {}
+
+    /**
+     * Writes down what a laboratory found. Refuses one in the future, one that runs out before it was made, and a negative U. An
+     * error beyond what such a gauge may show is kept, and said.
+     */
+    @Transactional
+    public Gauge calibrated(long gaugeId, long edition, TypedCalibration typed, Person person) {
+        Gauge gauge = drawer.byId(gaugeId);
+        Editions.refuseUnlessSame(edition, gauge.version(), words);
+        LocalDate on = date("on", typed.on()).orElseThrow(() -> Refused.field("on", "bad-date", words));
+        if (on.isAfter(drawer.today())) {
+            throw Refused.field("on", "calibration-in-future", words);
+        }
+        Optional<LocalDate> due = date("due", typed.due());
+        if (due.filter(until -> until.isBefore(on)).isPresent()) {
+            throw Refused.field("due", "due-before", words);
+        }
+        LengthUnit unit = gauge.unit();
+        Length error = typed.error().isBlank()
+                ? Length.ZERO
+                : TypedLength.parse(typed.error(), unit, TypedLength.Kind.DEVIATION)
+                        .fold(TypedLength::length, refusal -> {
+                            throw Refused.field("error", refusal, words.say(refusal, unit));
+                        });
+        Length expanded = UncertaintyTyped.understood("expanded", typed.expanded(), unit, words);
+        journal.write(Journal.DRAWER, What.DRAWER);
+        gauge.calibrated(new Calibration(on, error, expanded, due));
+        keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.CALIBRATED, said(gauge, error, expanded, due), person);
+        return gauge;
+    }
+
+    private String said(Gauge gauge, Length error, Length expanded, Optional<LocalDate> due) {
+        Optional<Length> most = gauge.error()
+                .or(() -> Usage.of(gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.rangeHigh())
+                        .findFirst()
+                        .flatMap(Usage::permittedError));
+        boolean beyond = most.filter(of -> error.abs().compareTo(of) > 0).isPresent();
+        String key = "drawer.calibrated" + (due.isPresent() ? ".until" : "") + (beyond ? ".beyond" : "");
+        return words.say(
+                key,
+                Map.of(
+                        "error",
+                        error,
+                        "expanded",
+                        expanded,
+                        "due",
+                        due.map(LocalDate::toString).orElse(""),
+                        "most",
+                        most.orElse(Length.ZERO)),
+                gauge.unit());
+    }
+
+    Optional<LocalDate> date(String field, String text) {
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(text.strip()));
+        } catch (DateTimeParseException e) {
+            throw Refused.field(field, "bad-date", words);
+        }
+    }
+}

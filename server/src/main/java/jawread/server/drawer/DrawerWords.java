@@ -1,0 +1,241 @@
+package jawread.server.drawer;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import jawread.core.gauge.CheckWanted;
+import jawread.core.gauge.GaugeKind;
+import jawread.core.gauge.Usage;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.limit.FeatureKind;
+import jawread.core.scale.Scale;
+import jawread.core.scale.Scales;
+import jawread.server.drawer.DrawerView.GaugeKindView;
+import jawread.server.drawer.DrawerView.GaugeRowView;
+import jawread.server.drawer.DrawerView.MasterView;
+import jawread.server.drawer.DrawerView.ScaleChoiceView;
+import jawread.server.drawer.GaugePageView.CheckView;
+import jawread.server.drawer.GaugePageView.EventView;
+import jawread.server.drawer.GaugePageView.UseView;
+import jawread.server.scale.ScaleViews;
+import jawread.server.words.Durations;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Puts gauges, masters and checks into figures and words. */
+@Component
+class DrawerWords {
+    private final Drawer drawer;
+    private final ScaleViews scales;
+    private final Durations durations;
+    private final Figures figures;
+    private final Words words;
+
+    DrawerWords(Drawer drawer, ScaleViews scales, Durations durations, Figures figures, Words words) {
+        this.drawer = drawer;
+        this.scales = scales;
+        this.durations = durations;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    GaugeView method(GaugeAndReader method, ZeroChecks.Wanting wanting) {
+        Gauge read = method.read();
+        LengthUnit unit = read.unit();
+        GaugeState state = method.gauge().mayMeasure() ? drawer.stateOf(read) : drawer.stateOf(method.gauge());
+        return new GaugeView(
+                method.key(),
+                method.gauge().id(),
+                method.reader().map(Gauge::id).orElse(null),
+                method.number(),
+                method.reader()
+                        .map(of -> words.say(
+                                "choosing.read-with",
+                                Map.of("gauge", method.gauge().name(), "reader", of.name())))
+                        .orElse(read.name()),
+                method.gauge().kind().code(),
+                state.code(),
+                words.say("gauge.state." + state.code()),
+                method.mayMeasure(),
+                wanting.of(read).map(why -> wanted(why, read)).orElse(null),
+                whole(read.base(), unit),
+                read.bases().stream().map(base -> whole(base, unit)).toList(),
+                whole(read.rangeLow(), unit),
+                whole(read.rangeHigh(), unit),
+                scales.of(read.scale(), read.base()));
+    }
+
+    private LengthText whole(Length length, LengthUnit unit) {
+        return figures.reading(length, unit, unit.whole());
+    }
+
+    /** @param holds what whoever looks holds with it */
+    GaugeRowView row(Gauge gauge, ZeroChecks.Wanting wanting, Optional<String> holds) {
+        GaugeState state = drawer.stateOf(gauge);
+        return new GaugeRowView(
+                gauge.id(),
+                gauge.shopNumber(),
+                gauge.name(),
+                gauge.kind().code(),
+                kind(gauge.kind()),
+                state.code(),
+                words.say("gauge.state." + state.code()),
+                range(gauge),
+                gauge.leastCount().isZero()
+                        ? null
+                        : figures.reading(gauge.leastCount(), gauge.unit(), gauge.leastCount()),
+                gauge.calibration()
+                        .flatMap(Calibration::due)
+                        .map(due -> words.say("drawer.due", Map.of("date", Dates.said(due))))
+                        .orElse(null),
+                wanting.of(gauge).map(why -> wanted(why, gauge)).orElse(null),
+                wanting.lastOf(gauge).map(check -> lastChecked(check, gauge)).orElse(null),
+                holds.orElse(null));
+    }
+
+    String kind(GaugeKind kind) {
+        return words.say("gauge-kind." + kind.code());
+    }
+
+    String range(Gauge gauge) {
+        return words.say(
+                "drawer.range",
+                Map.of(
+                        "low", figures.exactly(gauge.rangeLow(), gauge.unit()),
+                        "high", figures.exactly(gauge.rangeHigh(), gauge.unit())));
+    }
+
+    String wanted(CheckWanted why, Gauge gauge) {
+        return words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber()));
+    }
+
+    private String lastChecked(GaugeCheck check, Gauge gauge) {
+        boolean good = !check.result().isOff(check.allowed());
+        return words.say(
+                good ? "drawer.checked.good" : "drawer.checked.off",
+                Map.of(
+                        "date", Dates.said(drawer.dayOf(check.at())),
+                        "left", signed(check.result().left(), gauge)));
+    }
+
+    private String signed(Length error, Gauge gauge) {
+        String figure = figures.exactly(error, gauge.unit());
+        return error.picometres() > 0 ? "+" + figure : figure;
+    }
+
+    MasterView master(ShopMaster master) {
+        Length step = master.unit().isInch() ? Length.ofInches("0.0001") : Length.ofMillimetres("0.001");
+        String state = master.retired() ? "retired" : drawer.mayBeUsed(master) ? "in-use" : "due";
+        return new MasterView(
+                master.id(),
+                master.version(),
+                master.shopNumber(),
+                master.kind().code(),
+                words.say("master-kind." + master.kind().code()),
+                figures.reading(master.nameSize(), master.unit(), step),
+                master.certified()
+                        .map(size -> figures.reading(size, master.unit(), step))
+                        .orElse(null),
+                figures.significant(master.expanded(), master.unit()),
+                master.unit().symbol(),
+                master.material(),
+                master.due()
+                        .map(due -> words.say("drawer.due", Map.of("date", Dates.said(due))))
+                        .orElse(null),
+                state,
+                words.say("gauge.state." + state));
+    }
+
+    List<GaugeKindView> kinds() {
+        return GaugeKind.ALL.stream()
+                .map(kind -> new GaugeKindView(
+                        kind.code(),
+                        kind(kind),
+                        Scales.all().stream()
+                                .filter(scale -> kind.scales().contains(scale.family()) && isFor(kind, scale))
+                                .map(scale -> new ScaleChoiceView(
+                                        scale.id(),
+                                        scales.of(scale, Length.ZERO).name(),
+                                        scale.unit().symbol()))
+                                .toList(),
+                        kind.isTransfer(),
+                        kind.isBracket(),
+                        kind.code().equals("outside-micrometer")))
+                .toList();
+    }
+
+    /** Among thimbles each head has its own: the table of scales names them so. */
+    private static boolean isFor(GaugeKind kind, Scale scale) {
+        String id = scale.id();
+        return switch (kind.code()) {
+            case "outside-micrometer" -> id.startsWith("mic-") || id.startsWith("digital-");
+            case "depth-micrometer" -> id.startsWith("depth-") || id.startsWith("digital-");
+            case "inside-micrometer" -> id.startsWith("inside-") || id.startsWith("digital-");
+            case "three-contact-gauge" -> id.startsWith("bore3-") || id.startsWith("digital-");
+            case "measuring-stage" -> id.startsWith("stage-") || id.startsWith("digital-");
+            default -> true;
+        };
+    }
+
+    UseView use(Gauge gauge, Usage usage) {
+        LengthUnit unit = gauge.unit();
+        Optional<Length> spread = gauge.spread().or(usage::spread);
+        Optional<Calibration> calibration = gauge.calibration();
+        Optional<Length> error =
+                calibration.map(Calibration::expanded).or(gauge::error).or(usage::permittedError);
+        Optional<Length> reach = gauge.reach().or(usage::reach);
+        return new UseView(
+                usage.features().stream()
+                        .sorted(Comparator.comparing(FeatureKind::ordinal))
+                        .map(kind -> words.say("feature-kind." + kind.code()))
+                        .collect(Collectors.joining(", ")),
+                spread.map(of -> figures.significant(of, unit)).orElse(null),
+                gauge.spread().isPresent() ? "own" : "starting",
+                error.map(of -> figures.significant(of, unit)).orElse(null),
+                calibration.isPresent() ? "calibration" : gauge.error().isPresent() ? "own" : "starting",
+                reach.map(of -> figures.significant(of, unit)).orElse(null),
+                gauge.reach().isPresent() ? "own" : "starting",
+                words.say(
+                        usage.setUpSeconds() == 0 ? "drawer.time" : "drawer.time.set-up",
+                        Map.of(
+                                "seconds", durations.of(usage.secondsAReading()),
+                                "setUp", durations.of(usage.setUpSeconds()))));
+    }
+
+    CheckView check(GaugeCheck check, Gauge gauge) {
+        LengthUnit unit = gauge.unit();
+        Length step = gauge.leastCount();
+        String on = check.master()
+                .map(master -> words.say("drawer.on-master", Map.of("master", master.shopNumber())))
+                .orElse(words.say("drawer.on-faces"));
+        return new CheckView(
+                check.getId(),
+                check.at(),
+                check.person().name(),
+                figures.reading(check.result().found(), unit, step),
+                figures.reading(check.result().left(), unit, step),
+                figures.reading(check.allowed(), unit, step),
+                !check.result().wasOff(check.allowed()),
+                words.say(
+                        "drawer.check." + check.result().done().code(),
+                        Map.of(
+                                "found", signed(check.result().found(), gauge),
+                                "left", signed(check.result().left(), gauge),
+                                "on", on)));
+    }
+
+    EventView event(GaugeEvent event) {
+        return new EventView(
+                event.getId(),
+                event.at(),
+                event.person().name(),
+                event.kind().code(),
+                words.say("gauge-event." + event.kind().code()),
+                event.words());
+    }
+}

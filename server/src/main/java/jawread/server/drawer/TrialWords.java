@@ -1,0 +1,103 @@
+package jawread.server.drawer;
+
+import java.util.Map;
+import java.util.OptionalInt;
+import jawread.core.judge.KnownSizeTrial;
+import jawread.core.judge.PeopleStudy;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.server.drawer.GaugePageView.StudyView;
+import jawread.server.drawer.GaugePageView.TrialResultView;
+import jawread.server.drawer.GaugePageView.TrialView;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Puts trials and studies into figures and words. */
+@Component
+class TrialWords {
+    /** Shares of a tolerance that people who study measuring go by. */
+    private static final double WELL = 10;
+
+    private static final double PERHAPS = 30;
+
+    private final Figures figures;
+    private final Words words;
+
+    TrialWords(Figures figures, Words words) {
+        this.figures = figures;
+        this.words = words;
+    }
+
+    TrialView of(Trial trial, Gauge gauge) {
+        TrialResultView result = result(trial.result(), trial.readings(), trial.master(), trial.resolution(), gauge);
+        return new TrialView(trial.getId(), trial.at(), trial.person().name(), result.sentence(), result);
+    }
+
+    String holds(Trial trial, Gauge gauge) {
+        return words.say(
+                "trial.holds",
+                Map.of(
+                        "holds",
+                        figures.significant(AtHand.micrometres(trial.result().holds()), gauge.unit())
+                                .inBoth()));
+    }
+
+    /** @param readings in the order taken @param resolution d of what was read */
+    TrialResultView result(
+            KnownSizeTrial trial, java.util.List<Length> readings, ShopMaster master, Length resolution, Gauge gauge) {
+        LengthUnit unit = gauge.unit();
+        LengthText holds = figures.significant(AtHand.micrometres(trial.holds()), unit);
+        return new TrialResultView(
+                figures.significant(AtHand.micrometres(trial.bias()), unit),
+                figures.significant(AtHand.micrometres(trial.spread(resolution)), unit),
+                holds,
+                trial.isBiased(),
+                trial.readings(),
+                readings.stream()
+                        .map(reading -> figures.reading(reading.minus(master.size()), unit, resolution))
+                        .toList(),
+                words.say("trial.holds", Map.of("holds", holds.inBoth())),
+                words.say(
+                        trial.isBiased() ? "trial.biased" : "trial.unbiased",
+                        Map.of(
+                                "side", words.say(trial.bias() > 0 ? "trial.large" : "trial.small"),
+                                "threshold",
+                                        figures.significant(AtHand.micrometres(trial.threshold()), unit)
+                                                .inBoth())));
+    }
+
+    StudyView of(PeopleStudyKept study, Gauge gauge) {
+        return new StudyView(
+                study.getId(),
+                study.at(),
+                study.name(),
+                String.join(", ", study.people()),
+                study(study.result(), study.tolerance(), gauge.unit()));
+    }
+
+    /** Share of the tolerance, sizes it can tell apart, and what the spread comes of. */
+    String study(PeopleStudy study, Length tolerance, LengthUnit unit) {
+        double percent = study.percentOf(tolerance);
+        String verdict = words.say(percent <= WELL ? "study.well" : percent <= PERHAPS ? "study.perhaps" : "study.not");
+        OptionalInt sizes = study.distinctSizes();
+        String apart = sizes.isPresent()
+                ? words.say(
+                        sizes.getAsInt() == 1 ? "study.apart.one" : "study.apart", Map.of("count", sizes.getAsInt()))
+                : words.say("study.apart.any");
+        return words.say(
+                "study.said",
+                Map.of(
+                        "percent", Math.round(percent),
+                        "tolerance", figures.exactly(tolerance, unit),
+                        "verdict", verdict,
+                        "apart", apart,
+                        "same",
+                                figures.significant(AtHand.micrometres(study.repeatability()), unit)
+                                        .withUnit(),
+                        "people",
+                                figures.significant(AtHand.micrometres(study.reproducibility()), unit)
+                                        .withUnit()));
+    }
+}

@@ -1,0 +1,351 @@
+package jawread.server.drawer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jawread.server.RunningServer;
+import jawread.server.RunningServer.Answer;
+import jawread.server.RunningServer.Server;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Gauges, masters and checks as a person keeps them. */
+@ExtendWith(RunningServer.class)
+class DrawerTest {
+    private final Server server;
+
+    DrawerTest(Server server) {
+        this.server = server;
+    }
+
+    private static Map<String, Object> gauge(String number, String kind, String scale, String low, String high) {
+        var typed = new HashMap<String, Object>();
+        for (String field : List.of("base", "rods", "step", "spread", "error", "reach", "allowedSteps")) {
+            typed.put(field, "");
+        }
+        typed.put("shopNumber", number);
+        typed.put("name", "a " + kind);
+        typed.put("kind", kind);
+        typed.put("scale", scale);
+        typed.put("unit", "mm");
+        typed.put("rangeLow", low);
+        typed.put("rangeHigh", high);
+        typed.put("switchable", false);
+        typed.put("readers", List.of());
+        return typed;
+    }
+
+    private Answer add(Map<String, Object> gauge) {
+        return server.send(
+                Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
+    }
+
+    /** The server is one for all tests: what this one put into the drawer is out of everybody's way again. */
+    @AfterEach
+    void retire_what_was_added() {
+        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+            boolean own = each.path("name").asString().startsWith("a ");
+            if (own && !each.path("state").asString().equals("retired")) {
+                assertThat(befell(each.path("id").asLong(), "retired", "test").status())
+                        .isEqualTo(200);
+            }
+        }
+    }
+
+    private JsonNode row(String number) {
+        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+            if (each.path("shopNumber").asString().equals(number)) {
+                return each;
+            }
+        }
+        throw new AssertionError("No gauge " + number);
+    }
+
+    private long newMicrometer() {
+        String number = "X" + UUID.randomUUID().toString().substring(0, 8);
+        assertThat(add(gauge(number, "outside-micrometer", "mic-mm-0001", "25", "50"))
+                        .status())
+                .isEqualTo(200);
+        return row(number).path("id").asLong();
+    }
+
+    private Answer check(long gauge, Map<String, Object> more) {
+        var body = new HashMap<String, Object>(
+                Map.of("shown", "0", "done", "nothing", "shownAfter", "", "temperature", "", "unitConfirmed", true));
+        body.putAll(more);
+        return server.put("/api/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(), body);
+    }
+
+    private Answer befell(long gauge, String kind, String words) {
+        return server.put(
+                "/api/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(), Map.of("kind", kind, "words", words));
+    }
+
+    private long master(String number) {
+        for (JsonNode each : server.get("/api/drawer").json().path("masters")) {
+            if (each.path("shopNumber").asString().equals(number)) {
+                return each.path("id").asLong();
+            }
+        }
+        throw new AssertionError("No master " + number);
+    }
+
+    @Test
+    void the_demonstration_drawer_stands() {
+        JsonNode drawer = server.get("/api/drawer").json();
+        assertThat(drawer.path("gauges").findValuesAsString("shopNumber"))
+                .contains("C1", "C2", "C3", "C4", "M1", "M9", "D1", "I1", "T1", "S1", "B1", "B2", "B3", "F1", "P1");
+        assertThat(row("M3").path("state").asString()).isEqualTo("quarantined");
+        assertThat(row("C3").path("state").asString()).isEqualTo("due");
+        JsonNode bore = server.get("/api/drawer/gauges/" + row("B1").path("id").asLong())
+                .json();
+        assertThat(bore.path("drift").asString()).contains("creeps up");
+        assertThat(bore.path("checks").size()).isEqualTo(7);
+        assertThat(bore.path("checks").get(6).path("good").asBoolean()).isFalse();
+    }
+
+    @Test
+    void a_set_of_four_is_added_at_once_and_all_or_none() {
+        var set = new ArrayList<Map<String, Object>>();
+        for (int frame = 0; frame < 4; frame++) {
+            set.add(gauge(
+                    "set " + frame,
+                    "outside-micrometer",
+                    "mic-mm-0001",
+                    String.valueOf(25 * frame),
+                    String.valueOf(25 * (frame + 1))));
+        }
+        Answer added =
+                server.send(Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", set)));
+        assertThat(added.status()).isEqualTo(200);
+        JsonNode largest = server.get(
+                        "/api/drawer/gauges/" + row("set 3").path("id").asLong())
+                .json();
+        assertThat(largest.path("typed").path("base").asString()).isEqualTo("75");
+        JsonNode use = largest.path("uses").get(0);
+        assertThat(use.path("errorFrom").asString()).isEqualTo("starting");
+        assertThat(use.path("error").path("pm").asLong()).isEqualTo(6_000_000);
+        Answer again =
+                server.send(Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", set)));
+        assertThat(again.code()).isEqualTo("number-taken");
+        assertThat(again.json().path("field").asString()).isEqualTo("shopNumber");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "outside-micrometer, mic-mm-0001, 100, 25, rangeHigh, range-upward",
+        "outside-micrometer, vernier-mm-002, 0, 25, scale, scale-of-another-kind",
+        "outside-micrometer, nothing, 0, 25, scale, scale-needed",
+        "small-hole-gauge, '', 200, 300, rangeLow, range-not-of-kind",
+        "telescoping-gauge, '', 8, 7000, '', ok",
+        "pins, '', 1, 10, step, step-needed",
+        "weighbridge, '', 1, 10, kind, no-such-gauge-kind",
+    })
+    void a_gauge_that_cannot_be_is_refused_at_its_field(
+            String kind, String scale, String low, String high, String field, String code) {
+        Answer answer = add(gauge("Y" + UUID.randomUUID().toString().substring(0, 8), kind, scale, low, high));
+        if (code.equals("ok")) {
+            assertThat(answer.status()).isEqualTo(200);
+        } else {
+            assertThat(answer.status()).isEqualTo(422);
+            assertThat(answer.code()).isEqualTo(code);
+            assertThat(answer.json().path("field").asString()).isEqualTo(field);
+            assertThat(answer.sentence()).isNotBlank();
+        }
+    }
+
+    @Test
+    void a_range_that_its_scale_never_comes_to_and_a_negative_spread_are_refused() {
+        var elsewhere = gauge("Z1", "outside-micrometer", "mic-mm-0001", "100", "125");
+        elsewhere.put("base", "25");
+        Answer answer = add(elsewhere);
+        assertThat(answer.code()).isEqualTo("range-overlaps-nothing");
+        assertThat(answer.sentence()).contains("25 mm").contains("50 mm");
+        var negative = gauge("Z2", "outside-micrometer", "mic-mm-0001", "0", "25");
+        negative.put("spread", "-0.001");
+        assertThat(add(negative).code()).isEqualTo("negative-size");
+    }
+
+    @Test
+    void a_transfer_gauge_needs_something_that_can_measure_it() {
+        var large = gauge("Z3", "telescoping-gauge", "", "20", "30");
+        large.put("readers", List.of(row("B1").path("id").asLong()));
+        assertThat(add(large).code()).isEqualTo("no-such-reader");
+        large.put("readers", List.of(row("M8").path("id").asLong()));
+        Answer answer = add(large);
+        assertThat(answer.code()).isEqualTo("no-reader");
+        assertThat(answer.json().path("field").asString()).isEqualTo("readers");
+    }
+
+    @Test
+    void a_known_error_that_is_left_is_said_and_taken_off() {
+        long gauge = newMicrometer();
+        assertThat(check(gauge, Map.of("shown", "0.001"))
+                        .json()
+                        .path("correction")
+                        .isMissingNode())
+                .isTrue();
+        JsonNode off = check(gauge, Map.of("shown", "0.003")).json();
+        assertThat(off.path("correction").asString()).contains("0.003 mm").contains("taken off");
+        JsonNode set = check(gauge, Map.of("shown", "0.003", "done", "set-to-zero", "shownAfter", "0"))
+                .json();
+        assertThat(set.path("correction").isMissingNode()).isTrue();
+        assertThat(set.path("checks").size()).isEqualTo(3);
+        assertThat(check(gauge, Map.of("shown", "0.003", "done", "set-to-zero")).code())
+                .isEqualTo("check-again");
+        assertThat(check(gauge, Map.of("shown", "half")).code()).isEqualTo("no-number");
+        assertThat(check(gauge, Map.of("temperature", "-300")).code()).isEqualTo("bad-temperature");
+    }
+
+    @Test
+    void a_check_on_a_master_compares_with_its_size_and_refuses_one_outside_the_range() {
+        long gauge = newMicrometer();
+        JsonNode checked = check(gauge, Map.of("master", master("bar 25"), "shown", "25.002"))
+                .json();
+        assertThat(checked.path("checks").get(0).path("found").path("pm").asLong())
+                .isEqualTo(2_000_000);
+        Answer outside = check(gauge, Map.of("master", master("bar 75"), "shown", "75"));
+        assertThat(outside.code()).isEqualTo("master-outside-range");
+        assertThat(outside.sentence()).contains("bar 75").contains("25 mm").contains("50 mm");
+    }
+
+    @Test
+    void a_quarantined_gauge_is_neither_checked_nor_tried_until_it_is_back() {
+        long gauge = newMicrometer();
+        assertThat(befell(gauge, "quarantined", "").code()).isEqualTo("reason-needed");
+        assertThat(befell(gauge, "back-in-use", "").code()).isEqualTo("already-so");
+        assertThat(befell(gauge, "quarantined", "anvil chipped").status()).isEqualTo(200);
+        assertThat(check(gauge, Map.of()).code()).isEqualTo("check-not-fit");
+        Answer trial = server.post(
+                "/api/trials/understood", Map.of("gauge", gauge, "master", master("bar 25"), "readings", List.of()));
+        assertThat(trial.code()).isEqualTo("trial-not-fit");
+        JsonNode back = befell(gauge, "back-in-use", "faces lapped").json();
+        assertThat(back.path("gauge").path("state").asString()).isEqualTo("in-use");
+        assertThat(back.path("events").findValuesAsString("kind"))
+                .containsExactly("added", "quarantined", "back-in-use");
+        assertThat(back.path("gauge").path("wanted").asString()).contains("never been checked");
+    }
+
+    @Test
+    void what_is_sent_away_by_a_check_is_quarantined() {
+        long gauge = newMicrometer();
+        JsonNode away =
+                check(gauge, Map.of("shown", "0.02", "done", "sent-away")).json();
+        assertThat(away.path("gauge").path("state").asString()).isEqualTo("quarantined");
+    }
+
+    @Test
+    void a_dropped_gauge_wants_its_zero_looked_at() {
+        long gauge = newMicrometer();
+        assertThat(check(gauge, Map.of()).json().path("gauge").path("wanted").isMissingNode())
+                .isTrue();
+        assertThat(befell(gauge, "dropped", "")
+                        .json()
+                        .path("gauge")
+                        .path("wanted")
+                        .asString())
+                .contains("dropped");
+        assertThat(check(gauge, Map.of()).json().path("gauge").path("wanted").isMissingNode())
+                .isTrue();
+    }
+
+    @Test
+    void a_display_that_shows_either_unit_is_confirmed() {
+        long gauge = row("C3").path("id").asLong();
+        assertThat(check(gauge, Map.of("unitConfirmed", false)).code()).isEqualTo("unit-unconfirmed");
+        assertThat(check(gauge, Map.of("unitConfirmed", true)).status()).isEqualTo(200);
+    }
+
+    @Test
+    void a_calibration_is_not_of_tomorrow_and_its_uncertainty_not_negative() {
+        long gauge = newMicrometer();
+        assertThat(calibrated(gauge, "2030-01-01", "0", "0.001").code()).isEqualTo("calibration-in-future");
+        assertThat(calibrated(gauge, "2026-01-01", "0", "-0.001").code()).isEqualTo("negative-uncertainty");
+        assertThat(calibrated(gauge, "yesterday", "0", "0.001").code()).isEqualTo("bad-date");
+        JsonNode done = calibrated(gauge, "2026-01-01", "0.02", "0.001").json();
+        assertThat(done.path("uses").get(0).path("errorFrom").asString()).isEqualTo("calibration");
+        assertThat(done.path("calibration").asString()).contains("1 January 2026");
+        assertThat(done.path("events").get(1).path("words").asString()).contains("more than the 0.005 mm");
+        Answer stale = calibrated(gauge, "2026-01-01", "0", "0.001", 0);
+        assertThat(stale.status()).isEqualTo(412);
+    }
+
+    private Answer calibrated(long gauge, String on, String error, String expanded) {
+        long edition =
+                server.get("/api/drawer/gauges/" + gauge).json().path("edition").asLong();
+        return calibrated(gauge, on, error, expanded, edition);
+    }
+
+    private Answer calibrated(long gauge, String on, String error, String expanded, long edition) {
+        return server.send(Server.json(
+                server.ansasRequest("/api/drawer/gauges/" + gauge + "/calibration")
+                        .header("If-Match", "\"" + edition + "\""),
+                "PUT",
+                Map.of("on", on, "error", error, "expanded", expanded, "due", "")));
+    }
+
+    @Test
+    void a_trial_says_what_somebody_holds_once_there_are_ten_readings() {
+        long gauge = newMicrometer();
+        var readings = new ArrayList<String>();
+        for (int i = 0; i < 9; i++) {
+            readings.add(i % 2 == 0 ? "25.002" : "25.004");
+        }
+        Map<String, Object> body = Map.of("gauge", gauge, "master", master("bar 25"), "readings", readings);
+        JsonNode early = server.post("/api/trials/understood", body).json();
+        assertThat(early.path("result").isMissingNode()).isTrue();
+        assertThat(early.path("wanting").asString()).contains("9 of 10");
+        readings.add("25.004");
+        JsonNode result = server.post("/api/trials/understood", body).json().path("result");
+        assertThat(result.path("bias").path("pm").asLong()).isEqualTo(3_000_000);
+        assertThat(result.path("biased").asBoolean()).isTrue();
+        JsonNode kept = server.put("/api/trials/" + UUID.randomUUID(), body).json();
+        assertThat(kept.path("trials").get(0).path("holds").asString()).startsWith("You hold ±0.0051 mm");
+        readings.add("oops");
+        assertThat(server.post("/api/trials/understood", body).code()).isEqualTo("no-number");
+    }
+
+    @Test
+    void a_master_is_added_and_described_anew() {
+        var typed = new HashMap<String, Object>(Map.of(
+                "shopNumber", "ring 30",
+                "kind", "ring",
+                "unit", "mm",
+                "size", "30",
+                "certified", "30.0012",
+                "expanded", "0.0009",
+                "material", "steel",
+                "due", "2026-12-01",
+                "retired", false));
+        Answer added = server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
+        assertThat(added.status()).isEqualTo(200);
+        typed.put("shopNumber", "ring 31");
+        typed.put("certified", "3.1");
+        Answer far = server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
+        assertThat(far.code()).isEqualTo("certified-far-off");
+        typed.put("certified", "");
+        typed.put("expanded", "-0.001");
+        assertThat(server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed))
+                        .code())
+                .isEqualTo("negative-uncertainty");
+    }
+
+    @Test
+    void the_uncertainty_at_a_size_says_what_it_comes_of() {
+        JsonNode said = server.get("/api/drawer/gauges/" + newMicrometer() + "/uncertainty?kind=outside&size=32")
+                .json();
+        assertThat(said.path("expanded").path("pm").asLong()).isBetween(5_000_000L, 8_000_000L);
+        assertThat(said.path("contributions").get(0).path("source").asString()).isEqualTo("gauge");
+        assertThat(said.path("contributions").findValuesAsString("source")).doesNotContain("master");
+        Answer outside = server.get("/api/drawer/gauges/" + newMicrometer() + "/uncertainty?kind=outside&size=80");
+        assertThat(outside.code()).isEqualTo("size-outside-range");
+    }
+}
