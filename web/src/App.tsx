@@ -1,5 +1,11 @@
 import { Route, Routes } from 'react-router';
 import { BenchScreen } from './bench/BenchScreen';
+import { ChoosingScreen } from './choosing/ChoosingScreen';
+import { AddGauges } from './drawer/AddGauges';
+import { DrawerScreen } from './drawer/DrawerScreen';
+import { GaugeScreen } from './drawer/GaugeScreen';
+import { StudyScreen } from './drawer/StudyScreen';
+import { TrialScreen } from './drawer/TrialScreen';
 import { JobsScreen } from './job/JobsScreen';
 import { PlanScreen } from './job/PlanScreen';
 import { LookScreen } from './look/LookScreen';
@@ -8,6 +14,7 @@ import { MeasureScreen } from './measure/MeasureScreen';
 import { ChooseScale } from './reader/ChooseScale';
 import { ReaderScreen } from './reader/ReaderScreen';
 import { SettingsScreen } from './settings/SettingsScreen';
+import { TechniqueScreen } from './technique/TechniqueScreen';
 
 /** Every view is a link, and a link opens what it shows. */
 export function App() {
@@ -20,6 +27,14 @@ export function App() {
       <Route path="/jobs" element={<JobsScreen />} />
       <Route path="/jobs/:job" element={<PlanScreen />} />
       <Route path="/parts/:part/look" element={<LookScreen />} />
+      <Route path="/plans/:plan/gauges" element={<ChoosingScreen />} />
+      <Route path="/drawer" element={<DrawerScreen />} />
+      <Route path="/drawer/add" element={<AddGauges />} />
+      <Route path="/drawer/study" element={<StudyScreen />} />
+      <Route path="/drawer/:gauge" element={<GaugeScreen />} />
+      <Route path="/drawer/:gauge/trial" element={<TrialScreen />} />
+      <Route path="/technique" element={<TechniqueScreen />} />
+      <Route path="/technique/:kind" element={<TechniqueScreen />} />
       <Route path="/settings" element={<SettingsScreen />} />
       <Route path="*" element={<Lost />} />
     </Routes>

@@ -5,6 +5,18 @@ export type Schemas = components['schemas'];
 export type Shop = Schemas['ShopView'];
 export type Person = Schemas['PersonView'];
 export type Gauge = Schemas['GaugeView'];
+export type Drawer = Schemas['DrawerView'];
+export type GaugeRow = Schemas['GaugeRowView'];
+export type GaugePage = Schemas['GaugePageView'];
+export type GaugeKind = Schemas['GaugeKindView'];
+export type TypedGauge = Schemas['TypedGauge'];
+export type Master = Schemas['MasterView'];
+export type GaugeCheck = Schemas['CheckView'];
+export type TrialResult = Schemas['TrialResultView'];
+export type Choosing = Schemas['ChoosingView'];
+export type MethodsOfFeature = Schemas['MethodsOfFeatureView'];
+export type Method = Schemas['MethodView'];
+export type Uncertainty = Schemas['UncertaintyView'];
 export type Scale = Schemas['ScaleView'];
 export type ScaleReading = Schemas['ScaleReadingView'];
 export type Setting = Schemas['SettingView'];
@@ -49,6 +61,9 @@ export const client = createClient<paths>({
   baseUrl: globalThis.location.origin,
   fetch: (request) => globalThis.fetch(request),
 });
+
+/** The edition that was looked at, as a change names it. */
+export const ifMatch = (edition: number) => ({ 'If-Match': `"${edition}"` });
 
 /** What the server answers when it will not do a thing: a stable code, the field at fault, a sentence. */
 export class Problem extends Error {

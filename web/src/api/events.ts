@@ -31,6 +31,14 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
       if (told.what === 'look') {
         refresh(queries, { queryKey: keys.looks });
       }
+      if (told.what === 'drawer') {
+        refresh(queries, { queryKey: keys.gauges });
+        refresh(queries, { queryKey: keys.drawer });
+        refresh(queries, { queryKey: keys.jobs });
+      }
+      if (told.what === 'drawer' || told.what === 'plan') {
+        refresh(queries, { queryKey: keys.methods });
+      }
       if (told.what === 'plan') {
         void isOurs(told.job, told.seq).then((known) => {
           if (!known) {

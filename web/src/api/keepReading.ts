@@ -4,10 +4,13 @@ import { newId } from './newId';
 import { type Fate, outbox } from './outbox';
 
 /** A figure, with what it was typed as or the counts it was set by. */
-export type Read = Pick<ReadingBody, 'typed' | 'parts' | 'pm'> & { figure: string };
+export type Read = Pick<ReadingBody, 'typed' | 'parts' | 'base' | 'pm'> & { figure: string };
 
 /** Where in a job a reading belongs, and by whom and with what it was taken. */
-export type Target = Pick<ReadingBody, 'part' | 'feature' | 'round' | 'place' | 'gauge' | 'person'>;
+export type Target = Pick<
+  ReadingBody,
+  'part' | 'feature' | 'round' | 'place' | 'gauge' | 'reader' | 'person'
+>;
 
 /** Writes a reading down here, sends it, and tells what became of it. */
 export async function keepReading(

@@ -1,10 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
-import { answered, client, type Job, type PlannedPart, type Schemas } from './client';
+import { answered, client, ifMatch, type Job, type PlannedPart, type Schemas } from './client';
 import { keys, queries } from './queries';
 import { newId } from './newId';
-
-/** The edition that was looked at, as a change names it. */
-const ifMatch = (edition: number) => ({ 'If-Match': `"${edition}"` });
 
 /** Shows a job as an act was answered. */
 function showJob(job: Job): void {

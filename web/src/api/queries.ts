@@ -22,6 +22,9 @@ export const keys = {
   shop: ['shop'],
   people: ['people'],
   gauges: ['gauges'],
+  drawer: ['drawer'],
+  gaugePage: (gauge: number) => ['drawer', gauge],
+  methods: ['methods'],
   bench: ['bench'],
   scales: ['scales'],
   jobs: ['jobs'],
@@ -41,6 +44,25 @@ export const usePeople = () =>
 
 export const useGauges = () =>
   useQuery({ queryKey: keys.gauges, queryFn: () => answered(client.GET('/api/gauges')) });
+
+/** The drawer on one page. */
+export const useDrawer = () =>
+  useQuery({ queryKey: keys.drawer, queryFn: () => answered(client.GET('/api/drawer')) });
+
+export const useGaugePage = (gauge: number) =>
+  useQuery({
+    queryKey: keys.gaugePage(gauge),
+    queryFn: () =>
+      answered(client.GET('/api/drawer/gauges/{gauge}', { params: { path: { gauge } } })),
+  });
+
+/** What the features of a plan are measured with. */
+export const useMethods = (plan: number) =>
+  useQuery({
+    queryKey: [...keys.methods, plan],
+    queryFn: () =>
+      answered(client.GET('/api/plans/{plan}/methods', { params: { path: { plan } } })),
+  });
 
 export const useBench = () =>
   useQuery({ queryKey: keys.bench, queryFn: () => answered(client.GET('/api/bench')) });

@@ -846,6 +846,7 @@ export interface components {
         };
         BenchJob: {
             about: string;
+            checks: components["schemas"]["CheckToDoView"][];
             demonstration: boolean;
             /** Format: int64 */
             id: number;
@@ -892,13 +893,18 @@ export interface components {
         CheckBody: {
             done: string;
             /** Format: int64 */
-            job: number;
+            job?: number | null;
             /** Format: int64 */
-            master: number;
+            master?: number | null;
             shown: string;
             shownAfter: string;
             temperature: string;
             unitConfirmed: boolean;
+        };
+        CheckToDoView: {
+            /** Format: int64 */
+            gauge: number;
+            sentence: string;
         };
         CheckView: {
             allowed: components["schemas"]["LengthText"];
@@ -914,6 +920,9 @@ export interface components {
         };
         ChoosingView: {
             features: components["schemas"]["MethodsOfFeatureView"][];
+            /** Format: int64 */
+            job: number;
+            jobName: string;
             name: string;
             /** Format: int64 */
             plan: number;
@@ -979,10 +988,10 @@ export interface components {
         };
         GaugePageView: {
             allowed: components["schemas"]["LengthText"];
-            calibration: string;
+            calibration?: string | null;
             checks: components["schemas"]["CheckView"][];
-            correction: string;
-            drift: string;
+            correction?: string | null;
+            drift?: string | null;
             /** Format: int64 */
             edition: number;
             events: components["schemas"]["EventView"][];
@@ -996,20 +1005,20 @@ export interface components {
             uses: components["schemas"]["UseView"][];
         };
         GaugeRowView: {
-            checked: string;
-            due: string;
-            holds: string;
+            checked?: string | null;
+            due?: string | null;
+            holds?: string | null;
             /** Format: int64 */
             id: number;
             kind: string;
             kindName: string;
-            leastCount: components["schemas"]["LengthText"];
+            leastCount?: components["schemas"]["LengthText"];
             name: string;
             range: string;
             shopNumber: string;
             state: string;
             stateWord: string;
-            wanted: string;
+            wanted?: string | null;
         };
         GaugeView: {
             base: components["schemas"]["LengthText"];
@@ -1022,13 +1031,13 @@ export interface components {
             rangeHigh: components["schemas"]["LengthText"];
             rangeLow: components["schemas"]["LengthText"];
             /** Format: int64 */
-            reader: number;
+            reader?: number | null;
             scale: components["schemas"]["ScaleView"];
             shopNumber: string;
             state: string;
             stateWord: string;
             technique: string;
-            wanted: string;
+            wanted?: string | null;
         };
         GaugesBody: {
             gauges: components["schemas"]["TypedGauge"][];
@@ -1124,8 +1133,8 @@ export interface components {
             reason: string;
         };
         MasterView: {
-            certified: components["schemas"]["LengthText"];
-            due: string;
+            certified?: components["schemas"]["LengthText"];
+            due?: string | null;
             /** Format: int64 */
             edition: number;
             expanded: components["schemas"]["LengthText"];
@@ -1150,7 +1159,7 @@ export interface components {
         };
         MethodView: {
             costs: string;
-            expanded: components["schemas"]["LengthText"];
+            expanded?: components["schemas"]["LengthText"];
             fitness: string;
             key: string;
             name: string;
@@ -1163,12 +1172,12 @@ export interface components {
             seconds: number;
             technique: string;
             time: string;
-            uncertainty: components["schemas"]["UncertaintyView"];
+            uncertainty?: components["schemas"]["UncertaintyView"];
             word: string;
         };
         MethodsOfFeatureView: {
             asks: string;
-            inForce: string;
+            inForce?: string | null;
             /** Format: uuid */
             key: string;
             kind: string;
@@ -1546,6 +1555,7 @@ export interface components {
             rounds: components["schemas"]["RoundView"][];
             say: string;
             shape: string;
+            startCheck?: string | null;
         };
         ShopSettingView: {
             changedBy?: string | null;
@@ -1620,7 +1630,7 @@ export interface components {
             /** Format: int64 */
             master: number;
             /** Format: int64 */
-            reader: number;
+            reader?: number | null;
             readings: string[];
         };
         TrialResultView: {
@@ -1635,7 +1645,7 @@ export interface components {
             spread: components["schemas"]["LengthText"];
         };
         TrialSoFarView: {
-            result: components["schemas"]["TrialResultView"];
+            result?: components["schemas"]["TrialResultView"];
             wanting: string;
         };
         TrialView: {
@@ -1717,12 +1727,13 @@ export interface components {
             sentence: string;
         };
         UseView: {
-            error: components["schemas"]["LengthText"];
+            error?: components["schemas"]["LengthText"];
             errorFrom: string;
             features: string;
-            reach: components["schemas"]["LengthText"];
+            kinds: string[];
+            reach?: components["schemas"]["LengthText"];
             reachFrom: string;
-            spread: components["schemas"]["LengthText"];
+            spread?: components["schemas"]["LengthText"];
             spreadFrom: string;
             time: string;
         };

@@ -32,6 +32,7 @@ export function BenchScreen() {
         <nav aria-label="Elsewhere" className="flex flex-wrap gap-3">
           <Elsewhere to="/read" name="Read a scale" does="or set one to a size, no job needed" />
           <Elsewhere to="/jobs" name="Plan a job" does="a new one, or one put away" />
+          <Elsewhere to="/drawer" name="Drawer" does="gauges, masters, their checks" />
           <Elsewhere to="/settings" name="Settings" does="how this shop works" />
         </nav>
         {bench.data?.jobs.slice(0, 1).map((job) => (

@@ -58,6 +58,20 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
       ) : (
         <p className="mx-5 mt-4 font-semibold">Nothing is left to do here.</p>
       )}
+      {job.checks.length > 0 && (
+        <ul aria-label="Zeros to look at" className="mx-5 mt-2">
+          {job.checks.map(({ gauge, sentence }) => (
+            <li key={gauge}>
+              <Link
+                to={`/drawer/${gauge}`}
+                className="block min-h-11 py-2 underline underline-offset-4"
+              >
+                {sentence}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
 
       <details open={open} className="px-5 pt-2 pb-4">
         <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet">

@@ -17,7 +17,9 @@ const MEASURED = Object.fromEntries(Object.entries(KINDS).filter(([kind]) => kin
 /** One size judged at once, with no job: limits, figure, gauge; kept into a new job with one key when it is wanted after all. */
 export function QuickSize() {
   const shop = useShop().data;
-  const gauges = (useGauges().data ?? []).filter(({ mayMeasure }) => mayMeasure);
+  const gauges = (useGauges().data ?? []).filter(
+    ({ mayMeasure, reader }) => mayMeasure && reader === undefined,
+  );
   const navigate = useNavigate();
   const [kind, setKind] = useState('outside');
   const [limits, setLimits] = useState('');

@@ -42,6 +42,12 @@ export function Kinds({ job, planning, onKind, onNew }: KindsProps) {
         {plan.total} · revision {plan.revision}
         {plan.fixed && ', read against'}
       </p>
+      <Link
+        to={`/plans/${plan.id}/gauges`}
+        className="min-h-11 px-2 py-2 text-label font-semibold underline decoration-line underline-offset-4"
+      >
+        gauges
+      </Link>
       <button
         type="button"
         onClick={onKind}

@@ -1,19 +1,49 @@
-import type { Gauge } from '../api/client';
+import { Link } from 'react-router';
 import { Button } from '../ui/Button';
+import type { Measuring } from './useMeasuring';
 
-/** The gauge in hand, and the way to another. */
-export function GaugeInHand({ gauge, onGauge }: { gauge: Gauge | undefined; onGauge: () => void }) {
+interface GaugeInHandProps {
+  measuring: Measuring;
+  onGauge: () => void;
+}
+
+/** The gauge in hand, whether its zero wants a look, and the way to another. */
+export function GaugeInHand({ measuring: { gauge, sheet }, onGauge }: GaugeInHandProps) {
+  const wanted = gauge?.wanted ?? (gauge?.key === sheet.gauge ? sheet.startCheck : undefined);
   return (
-    <Button onClick={onGauge}>
-      {gauge ? (
-        <>
-          <strong className="font-bold">{gauge.shopNumber}</strong>, to{' '}
-          {gauge.scale.leastCount.text} {gauge.scale.leastCount.unit}
-          <span className="label block">{gauge.name}</span>
-        </>
-      ) : (
-        'Pick a gauge'
+    <div className="flex flex-col gap-1">
+      <Button onClick={onGauge}>
+        {gauge ? (
+          <>
+            <strong className="font-bold">{gauge.shopNumber}</strong>, to{' '}
+            {gauge.scale.leastCount.text} {gauge.scale.leastCount.unit}
+            <span className="label block">{gauge.name}</span>
+          </>
+        ) : (
+          'Pick a gauge'
+        )}
+      </Button>
+      {gauge && (
+        <p className="flex flex-wrap gap-x-4 text-label">
+          <Link
+            to={`/technique/${gauge.technique}`}
+            className="py-1 underline decoration-line underline-offset-4"
+          >
+            how it is held
+          </Link>
+          {gauge.state === 'due' && (
+            <strong className="py-1 font-semibold">its calibration has run out</strong>
+          )}
+          {wanted && (
+            <Link
+              to={`/drawer/${gauge.reader ?? gauge.id}`}
+              className="py-1 font-semibold underline underline-offset-4"
+            >
+              {wanted}
+            </Link>
+          )}
+        </p>
       )}
-    </Button>
+    </div>
   );
 }

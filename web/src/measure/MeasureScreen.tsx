@@ -115,7 +115,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         {way === 'scale' && measuring.gauge ? (
           <ReadByScale
             // Another gauge, another round: nobody has set the scale to it yet.
-            key={`${measuring.gauge.id} ${round.number}`}
+            key={`${measuring.gauge.key} ${round.number}`}
             measuring={measuring}
             gauge={measuring.gauge}
             onGauge={() => setCard('gauge')}

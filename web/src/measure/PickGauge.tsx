@@ -23,13 +23,13 @@ export function PickGauge({
     >
       <ul className="mt-4 flex flex-col gap-2">
         {gauges.map((each) => (
-          <li key={each.id}>
+          <li key={each.key}>
             <Button
               className="w-full"
               disabled={!each.mayMeasure}
-              aria-current={each.id === gauge?.id}
+              aria-current={each.key === gauge?.key}
               onClick={() => {
-                setGauge(each.id);
+                setGauge(each.key);
                 onClose();
               }}
             >
@@ -37,10 +37,10 @@ export function PickGauge({
               {each.name}, to {each.scale.leastCount.text} {each.scale.leastCount.unit}
               {!each.mayMeasure && (
                 <span className="block font-semibold">
-                  {each.state}: its readings are not taken
+                  {each.stateWord}: its readings are not taken
                 </span>
               )}
-              {each.id === gauge?.id && <span className="label block">in hand</span>}
+              {each.key === gauge?.key && <span className="label block">in hand</span>}
             </Button>
           </li>
         ))}

@@ -44,7 +44,7 @@ export function ReadByScale({
   onFigure,
 }: ReadByScaleProps) {
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
-  const basePm = gauge.base.pm;
+  const [basePm, setBase] = useState(() => baseFor(gauge, startPm(measuring)));
   const narrow = useNarrow();
   const [step, setStep] = useState(() => onScale(sum, (startPm(measuring) - basePm) / sum.stepPm));
   // Where it stands at first was read by nobody: only what a hand has set is kept.
@@ -64,7 +64,12 @@ export function ReadByScale({
   const cannotKeep = !isSet || nobody || senseless;
   const keep = () => {
     if (!cannotKeep) {
-      void measuring.keep({ figure, parts: countsToKeep(partsAt(sum, step), sense), pm });
+      void measuring.keep({
+        figure,
+        parts: countsToKeep(partsAt(sum, step), sense),
+        base: basePm,
+        pm,
+      });
     }
   };
   useKeys({ Enter: keep });
@@ -75,6 +80,21 @@ export function ReadByScale({
         className="flex flex-col gap-3 border-2 border-line bg-panel p-3 tablet:p-4 bench:col-span-2"
       >
         <Order measuring={measuring} />
+        {gauge.bases.length > 1 && (
+          <div role="group" aria-label="The rod that is in it" className="flex flex-wrap gap-2">
+            {gauge.bases.map((base) => (
+              <Button
+                key={base.pm}
+                small
+                aria-pressed={base.pm === basePm}
+                className={base.pm === basePm ? 'border-ink! font-bold' : ''}
+                onClick={() => setBase(base.pm)}
+              >
+                from {base.text} {base.unit}
+              </Button>
+            ))}
+          </div>
+        )}
         <DrawnScale
           label={`The scale of ${gauge.shopNumber}, ${gauge.name}`}
           sum={sum}
@@ -121,7 +141,7 @@ export function ReadByScale({
           <WindowHere measuring={measuring} />
           <Rounds measuring={measuring} />
           <div className="grid grid-cols-2 gap-3">
-            <GaugeInHand gauge={gauge} onGauge={onGauge} />
+            <GaugeInHand measuring={measuring} onGauge={onGauge} />
             <Button onClick={() => measuring.setWay('typed')}>Type it instead</Button>
           </div>
         </div>
@@ -129,6 +149,10 @@ export function ReadByScale({
     </>
   );
 }
+
+/** The rod that brings it nearest below what is wanted; its own base where no rod goes into it. */
+const baseFor = ({ bases, base }: Gauge, wanted: number): number =>
+  bases.filter(({ pm }) => pm <= wanted).at(-1)?.pm ?? base.pm;
 
 /** Which way this gauge's figures go: looked at once by somebody at this screen, and asked for until then. */
 function useSense(gauge: Gauge): [Sense | undefined, (sense: Sense) => void] {

@@ -48,7 +48,7 @@ export function ReadTyped({ measuring, entry, field, onGauge, onCut, onReading }
       <Readings measuring={measuring} onReading={onReading} />
       <Tray measuring={measuring} />
       <div className="mt-auto grid grid-cols-[3fr_2fr] gap-3">
-        <GaugeInHand gauge={gauge} onGauge={onGauge} />
+        <GaugeInHand measuring={measuring} onGauge={onGauge} />
         <Button onClick={() => setWay('scale')} disabled={gauge === undefined}>
           Read by its scale
         </Button>

@@ -32,7 +32,8 @@ export interface Measuring {
   /** Readings that the server will not take, of any place. */
   tray: WaitingReading[];
   setWay: (way: Way) => void;
-  setGauge: (gauge: number) => void;
+  /** By the key of the method: a gauge, or a transfer gauge with its reader. */
+  setGauge: (key: string) => void;
   goTo: (part: number, feature: number) => void;
   pathTo: (part: number, feature: number) => string;
   /** To the very next thing to do, with what is in hand; nowhere when all is done. */
@@ -67,8 +68,8 @@ export function useMeasuring(): {
   if (sheet.data === undefined || round === undefined || place === undefined) {
     return { away: sheet.failureCount > 0 };
   }
-  const wanted = Number(search.get('gauge')) || sheet.data.gauge;
-  const gauge = gauges.find(({ id }) => id === wanted);
+  const wanted = search.get('gauge') ?? sheet.data.gauge;
+  const gauge = gauges.find(({ key }) => key === wanted);
   const pathTo = (toPart: number, toFeature: number) => {
     const kept = new URLSearchParams(search);
     kept.delete('place');
@@ -99,6 +100,7 @@ export function useMeasuring(): {
       round: round.number,
       place: place.id,
       gauge: gauge.id,
+      ...(gauge.reader === undefined ? {} : { reader: gauge.reader }),
       person,
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
@@ -123,7 +125,7 @@ export function useMeasuring(): {
       ),
       tray: waiting.filter(({ refusal }) => refusal !== undefined),
       setWay: (way) => set('by', way),
-      setGauge: (to) => set('gauge', String(to)),
+      setGauge: (to) => set('gauge', to),
       goTo: (toPart, toFeature) => void navigate(pathTo(toPart, toFeature)),
       pathTo,
       goNext: () => {

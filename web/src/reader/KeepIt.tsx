@@ -38,7 +38,10 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
   const shop = useShop();
   const drawer = useGauges().data;
   const gauges = (drawer ?? []).filter(
-    (gauge) => gauge.mayMeasure && gauge.scale.id === scale.id && gauge.base.pm === basePm,
+    (gauge) =>
+      gauge.mayMeasure &&
+      gauge.scale.id === scale.id &&
+      gauge.bases.some((base) => base.pm === basePm),
   );
   const [gauge, setGauge] = useState<Gauge | undefined>();
   const [said, setSaid] = useState('');
@@ -68,11 +71,13 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       round: round.number,
       place: place.id,
       gauge: inHand.id,
+      ...(inHand.reader === undefined ? {} : { reader: inHand.reader }),
       person,
     };
     const fate = await keepReading(shop.data, shop.dataUpdatedAt, target, {
       figure,
       parts: stands,
+      base: basePm,
       pm,
     });
     setSaid(
@@ -107,8 +112,8 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
           <div role="group" aria-label="Read with" className="flex flex-wrap gap-2">
             {gauges.map((each) => (
               <Button
-                key={each.id}
-                aria-pressed={each.id === inHand?.id}
+                key={each.key}
+                aria-pressed={each.key === inHand?.key}
                 onClick={() => setGauge(each)}
               >
                 {each.shopNumber}, {each.name}

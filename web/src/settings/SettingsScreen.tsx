@@ -12,6 +12,7 @@ import { Shell } from '../ui/Shell';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
   ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'theme', 'materials']],
+  ['Gauges', ['trial-months', 'check-break-hours', 'temperature-apart', 'room-from-twenty']],
   ['Schools of new jobs', SCHOOLS],
   [
     'Sizes without a tolerance of their own',

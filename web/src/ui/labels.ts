@@ -157,6 +157,13 @@ export const SETTINGS: Record<string, SettingLabel> = {
   'decimals-3': { name: 'Inch sizes as .xxx are ±', hint: '0.005' },
   'decimals-4': { name: 'Inch sizes as .xxxx are ±', hint: '0.0005' },
   cautions: { name: 'Cautions that matter' },
+  'trial-months': { name: 'A trial counts for, in months', hint: '6' },
+  'check-break-hours': { name: 'Look at a zero after a break of, in hours', hint: '4' },
+  'temperature-apart': {
+    name: 'Part and gauge may differ unseen by, in K',
+    hint: '1',
+  },
+  'room-from-twenty': { name: 'The room may be off 20 °C by, in K', hint: '5' },
   'machine-reads': {
     name: 'The machine’s dial reads',
     choices: { radius: 'radius', diameter: 'diameter' },

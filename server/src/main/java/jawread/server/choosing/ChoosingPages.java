@@ -62,6 +62,8 @@ class ChoosingPages {
                         .orElse(0L))
                 .sum();
         return new ChoosingView(
+                plan.job().id(),
+                plan.job().name(),
                 plan.id(),
                 plan.name(),
                 words.say("choosing.school." + plan.job().choiceOf(Setting.GAUGE_CHOICE)),

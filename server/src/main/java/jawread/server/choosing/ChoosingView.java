@@ -1,10 +1,10 @@
 package jawread.server.choosing;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import jawread.server.drawer.UncertaintyView;
 import jawread.server.words.LengthText;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What a plan is measured with.
@@ -12,7 +12,14 @@ import org.jspecify.annotations.Nullable;
  * @param school in force, in a sentence
  * @param total what it comes to, in a sentence
  */
-public record ChoosingView(long plan, String name, String school, List<MethodsOfFeatureView> features, String total) {
+public record ChoosingView(
+        long job,
+        String jobName,
+        long plan,
+        String name,
+        String school,
+        List<MethodsOfFeatureView> features,
+        String total) {
     /**
      * One feature and every method for it.
      *

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.gauge.Choice;
 import jawread.core.gauge.Fitness;
 import jawread.core.gauge.Question.About;
@@ -21,6 +22,7 @@ import jawread.server.choosing.FeatureMethods.OfPlan;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeState;
 import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Feature;
 import jawread.server.words.Durations;
@@ -138,7 +140,7 @@ class ChoosingWords {
                 choice.fitness().canMeasure() ? durations.of(choice.seconds()) : "",
                 costs(weighed, inForce),
                 first && choice.fitness().canMeasure(),
-                remark(choice, planned));
+                remark(weighed, planned));
     }
 
     /** Two figures, as one compares it with four. */
@@ -228,7 +230,15 @@ class ChoosingWords {
                         words.say("choosing.about." + about.code())));
     }
 
-    private String remark(Choice choice, PlannedFeature planned) {
+    /** What it cannot see, and that its calibration has run out. */
+    private String remark(Weighed weighed, PlannedFeature planned) {
+        boolean due = Stream.of(weighed.method().gauge(), weighed.method().read())
+                .anyMatch(gauge -> drawer.stateOf(gauge) == GaugeState.DUE);
+        String sees = sees(weighed.choice(), planned);
+        return due && weighed.choice().fitness().canMeasure() ? (words.say("choosing.due") + " " + sees).strip() : sees;
+    }
+
+    private String sees(Choice choice, PlannedFeature planned) {
         boolean round = planned.kind().isUsuallyRound() && choice.fitness().canMeasure();
         if (round
                 && planned.outOfRound().isPresent()

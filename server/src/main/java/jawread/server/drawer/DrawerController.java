@@ -3,6 +3,7 @@ package jawread.server.drawer;
 import static jawread.server.access.Allowed.To.ANYONE;
 import static jawread.server.access.Allowed.To.PERSON;
 
+import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +19,6 @@ import jawread.server.drawer.Trials.TypedTrial;
 import jawread.server.drawer.ZeroChecks.TypedCheck;
 import jawread.server.words.Editions;
 import jawread.server.words.Words;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -1,10 +1,12 @@
 package jawread.server.drawer;
 
+import jakarta.annotation.Nullable;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.gauge.Master;
@@ -22,6 +24,7 @@ import jawread.server.access.Person;
 import jawread.server.drawer.DrawerView.GaugeRowView;
 import jawread.server.drawer.DrawerView.MasterView;
 import jawread.server.drawer.GaugePageView.ReaderView;
+import jawread.server.drawer.GaugePageView.TrialResultView;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Figures;
 import jawread.server.words.Refused;
@@ -187,15 +190,25 @@ class DrawerPages {
                 : List.of();
     }
 
-    /** Those whose size lies in its range, the smallest first: a micrometer is checked at its lower end. */
+    /**
+     * Those whose size lies in its range and that it can be put to, a ring to what measures holes, anything else to what does
+     * not; the smallest first: a micrometer is checked at its lower end.
+     */
     private List<MasterView> masters(Gauge gauge) {
+        boolean holes = isFor(gauge, FeatureKind::isHole);
+        boolean others = isFor(gauge, kind -> !kind.isHole());
         return drawer.masters().stream()
                 .filter(master -> drawer.mayBeUsed(master)
                         && master.kind() != Master.Kind.BLOCK_SET
+                        && (master.kind() == Master.Kind.RING ? holes : others)
                         && gauge.covers(master.size()))
                 .sorted(Comparator.comparing(ShopMaster::size))
                 .map(drawerWords::master)
                 .toList();
+    }
+
+    private static boolean isFor(Gauge gauge, Predicate<FeatureKind> which) {
+        return Methods.usages(gauge).flatMap(usage -> usage.features().stream()).anyMatch(which);
     }
 
     private TypedGauge typed(Gauge gauge) {
@@ -276,7 +289,7 @@ class DrawerPages {
     }
 
     /** @param wanting what is still wanted, in a sentence; empty once there is a result */
-    record TrialSoFarView(GaugePageView.@org.jspecify.annotations.Nullable TrialResultView result, String wanting) {}
+    record TrialSoFarView(@Nullable TrialResultView result, String wanting) {}
 
     /** What a study comes to so far, in a sentence; or what is still wanted. */
     @Transactional(readOnly = true)

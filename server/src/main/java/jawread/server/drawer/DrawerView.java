@@ -1,8 +1,8 @@
 package jawread.server.drawer;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import jawread.server.words.LengthText;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The drawer on one page.

@@ -192,6 +192,10 @@ class DrawerWords {
         return new UseView(
                 usage.features().stream()
                         .sorted(Comparator.comparing(FeatureKind::ordinal))
+                        .map(FeatureKind::code)
+                        .toList(),
+                usage.features().stream()
+                        .sorted(Comparator.comparing(FeatureKind::ordinal))
                         .map(kind -> words.say("feature-kind." + kind.code()))
                         .collect(Collectors.joining(", ")),
                 spread.map(of -> figures.significant(of, unit)).orElse(null),

@@ -1,11 +1,11 @@
 package jawread.server.drawer;
 
+import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import jawread.server.drawer.DrawerView.GaugeRowView;
 import jawread.server.words.LengthText;
-import org.jspecify.annotations.Nullable;
 
 /**
  * One gauge.
@@ -39,6 +39,8 @@ public record GaugePageView(
     /**
      * What it is used for, with what figures.
      *
+     * @param kinds of feature, by their codes
+     * @param features the same, for reading
      * @param spread s of single readings; absent for pins
      * @param spreadFrom starting, own: whether it is the kind's starting value, or its data sheet's
      * @param error the largest it may show; absent for a transfer gauge
@@ -47,6 +49,7 @@ public record GaugePageView(
      * @param time a reading, and getting ready
      */
     public record UseView(
+            List<String> kinds,
             String features,
             @Nullable LengthText spread,
             String spreadFrom,
@@ -75,7 +78,7 @@ public record GaugePageView(
     /** @param word what befell it @param words why, in somebody's own words; may be empty */
     public record EventView(UUID id, Instant at, String person, String kind, String word, String words) {}
 
-    /** @param holds you hold ± so much with this */
+    /** @param holds ± so much, and whether too large or too small */
     public record TrialView(UUID id, Instant at, String person, String holds, TrialResultView result) {}
 
     /**

@@ -1,9 +1,9 @@
 package jawread.server.drawer;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import jawread.server.scale.ScaleView;
 import jawread.server.words.LengthText;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What can be read with, as the screens that measure see it: a gauge, or a transfer gauge with its reader, with what they need

@@ -32,7 +32,16 @@ class TrialWords {
 
     TrialView of(Trial trial, Gauge gauge) {
         TrialResultView result = result(trial.result(), trial.readings(), trial.master(), trial.resolution(), gauge);
-        return new TrialView(trial.getId(), trial.at(), trial.person().name(), result.sentence(), result);
+        return new TrialView(
+                trial.getId(),
+                trial.at(),
+                trial.person().name(),
+                words.say(
+                        trial.result().isBiased()
+                                ? trial.result().bias() > 0 ? "trial.so-much.large" : "trial.so-much.small"
+                                : "trial.so-much",
+                        Map.of("holds", result.holds().inBoth())),
+                result);
     }
 
     String holds(Trial trial, Gauge gauge) {

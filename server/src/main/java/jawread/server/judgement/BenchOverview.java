@@ -27,8 +27,16 @@ public class BenchOverview {
     private final PartWords words;
     private final LimitsWords limits;
     private final LivesWords lives;
+    private final CheckReminders checks;
 
-    BenchOverview(Jobs jobs, Histories histories, PartWords words, LimitsWords limits, LivesWords lives) {
+    BenchOverview(
+            Jobs jobs,
+            Histories histories,
+            PartWords words,
+            LimitsWords limits,
+            LivesWords lives,
+            CheckReminders checks) {
+        this.checks = checks;
         this.jobs = jobs;
         this.histories = histories;
         this.words = words;
@@ -45,6 +53,7 @@ public class BenchOverview {
         List<PlanJudgement> plans = jobs.plansOf(job).stream().map(this::judged).toList();
         List<FeatureJudgement> all =
                 plans.stream().flatMap(plan -> plan.all().stream()).toList();
+        Optional<NextView> next = next(plans);
         long measured = all.stream().filter(FeatureJudgement::isMeasured).count();
         return new BenchJob(
                 job.id(),
@@ -57,7 +66,8 @@ public class BenchOverview {
                 all.size(),
                 words.verdict(plans),
                 plans.stream().map(this::plan).toList(),
-                next(plans).orElse(null));
+                next.orElse(null),
+                next.isEmpty() && measured > 0 ? checks.atEnd(plans) : List.of());
     }
 
     private PlanJudgement judged(Plan plan) {

@@ -23,7 +23,11 @@ public record BenchView(List<BenchJob> jobs) {
             int of,
             VerdictView verdict,
             List<BenchPlan> plans,
-            @Nullable NextView next) {}
+            @Nullable NextView next,
+            List<CheckToDoView> checks) {}
+
+    /** A gauge whose zero wants a look now that the job is through with it. */
+    public record CheckToDoView(long gauge, String sentence) {}
 
     /** One kind of part. */
     public record BenchPlan(long id, String name, List<BenchPart> parts) {}

@@ -69,13 +69,19 @@ record RoundJudgement(int number, Optional<Length> asked, List<PlaceJudgement> p
                 standing.stream().map(Reading::spread).max(Length::compareTo).orElse(Length.ZERO);
         PlaceValue value = job.repeatSchool()
                 .judge(
-                        false,
+                        isLive(standing),
                         job.placeAverage(feature.kind()),
                         spread,
                         resolution,
                         standing.stream().map(Reading::value).toList());
         return new PlaceJudgement(
                 place, readings, standing, value, SizeVerdict.of(value, feature.kind(), feature.limits()));
+    }
+
+    /** Whether the turning point was seen while each was taken. */
+    private static boolean isLive(List<Reading> readings) {
+        return !readings.isEmpty()
+                && readings.stream().allMatch(reading -> reading.gauge().kind().live());
     }
 
     private static Optional<Length> coarsest(List<Reading> readings) {

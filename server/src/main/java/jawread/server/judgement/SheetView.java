@@ -18,6 +18,7 @@ import jawread.server.words.LengthText;
  * @param features the features of the plan, for the drawn section and for going to another
  * @param rounds from "as found" on; the last is the one in force
  * @param gauge the one to measure with: the key of the method read with last here, else the one picked or proposed
+ * @param startCheck why that one wants its zero looked at before it begins here; absent when it does not
  * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
@@ -32,6 +33,7 @@ public record SheetView(
         FeatureView feature,
         List<RoundView> rounds,
         @Nullable String gauge,
+        @Nullable String startCheck,
         @Nullable NextView next,
         String say) {
     /** @param lives present on a job that lives hang on: who decides, and that this program does not */

@@ -38,6 +38,7 @@ public class Sheets {
     private final Histories histories;
     private final RoundWords rounds;
     private final PartWords partWords;
+    private final CheckReminders checks;
     private final SpokenWords spoken;
     private final LimitsWords limits;
     private final LivesWords lives;
@@ -51,6 +52,7 @@ public class Sheets {
             Histories histories,
             RoundWords rounds,
             PartWords partWords,
+            CheckReminders checks,
             SpokenWords spoken,
             LimitsWords limits,
             LivesWords lives,
@@ -62,6 +64,7 @@ public class Sheets {
         this.histories = histories;
         this.rounds = rounds;
         this.partWords = partWords;
+        this.checks = checks;
         this.spoken = spoken;
         this.limits = limits;
         this.lives = lives;
@@ -80,6 +83,7 @@ public class Sheets {
         var plan = PlanJudgement.of(revision, parts, histories.of(part.plan(), parts));
         FeatureJudgement judged = plan.of(part, feature);
         Job job = plan.job();
+        Optional<GaugeAndReader> gauge = gauge(judged);
         List<RoundView> roundViews = judged.rounds().stream()
                 .map(round -> rounds.of(round, judged, job, plan.history()))
                 .toList();
@@ -105,7 +109,8 @@ public class Sheets {
                         .findFirst()
                         .orElseThrow(),
                 roundViews,
-                gauge(judged).map(GaugeAndReader::key).orElse(null),
+                gauge.map(GaugeAndReader::key).orElse(null),
+                gauge.flatMap(of -> checks.atStart(of.read(), plan)).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }

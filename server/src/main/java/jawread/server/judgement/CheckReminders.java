@@ -1,0 +1,80 @@
+package jawread.server.judgement;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.gauge.CheckWanted;
+import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeCheck;
+import jawread.server.drawer.ZeroChecks;
+import jawread.server.drawer.ZeroChecks.Wanting;
+import jawread.server.judgement.BenchView.CheckToDoView;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Says which gauges' zeros want a look because a job begins with them, or is through with them. */
+@Component
+class CheckReminders {
+    private final ZeroChecks checks;
+    private final Words words;
+
+    CheckReminders(ZeroChecks checks, Words words) {
+        this.checks = checks;
+        this.words = words;
+    }
+
+    /** Of a job that is through: each gauge read with in it and not looked at since. */
+    List<CheckToDoView> atEnd(List<PlanJudgement> plans) {
+        Map<Gauge, Instant> used = used(plans);
+        Wanting wanting = checks.wanting();
+        return used.entrySet().stream()
+                .filter(use -> use.getKey().mayMeasure())
+                .filter(use -> wanting.lastOf(use.getKey())
+                        .map(GaugeCheck::at)
+                        .filter(at -> at.isAfter(use.getValue()))
+                        .isEmpty())
+                .map(use -> new CheckToDoView(use.getKey().id(), say(CheckWanted.END, use.getKey())))
+                .sorted((one, other) -> Long.compare(one.gauge(), other.gauge()))
+                .toList();
+    }
+
+    /** Of a gauge that this plan has not been read with yet, and whose last look is longer ago than a break may be. */
+    Optional<String> atStart(Gauge gauge, PlanJudgement plan) {
+        boolean begun = used(List.of(plan)).keySet().stream().anyMatch(each -> each.id() == gauge.id());
+        if (begun || !gauge.mayMeasure()) {
+            return Optional.empty();
+        }
+        Wanting wanting = checks.wanting();
+        Instant oldest = wanting.now().minus(Duration.ofMinutes(wanting.longestBreak()));
+        return wanting.lastOf(gauge)
+                .map(GaugeCheck::at)
+                .filter(at -> at.isBefore(oldest))
+                .map(at -> say(CheckWanted.START, gauge));
+    }
+
+    private String say(CheckWanted why, Gauge gauge) {
+        return words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber()));
+    }
+
+    /** When each was last read with here. */
+    private static Map<Gauge, Instant> used(List<PlanJudgement> plans) {
+        var used = new HashMap<Long, Instant>();
+        var gauges = new HashMap<Long, Gauge>();
+        plans.stream()
+                .flatMap(plan -> plan.all().stream())
+                .flatMap(feature -> feature.rounds().stream())
+                .flatMap(round -> round.places().stream())
+                .flatMap(place -> place.readings().stream())
+                .forEach(reading -> {
+                    Gauge read = reading.method().read();
+                    gauges.putIfAbsent(read.id(), read);
+                    used.merge(read.id(), reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other);
+                });
+        var byGauge = new HashMap<Gauge, Instant>();
+        used.forEach((id, at) -> byGauge.put(gauges.get(id), at));
+        return byGauge;
+    }
+}

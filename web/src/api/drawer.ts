@@ -1,0 +1,137 @@
+import { useMutation } from '@tanstack/react-query';
+import { answered, client, type GaugePage, ifMatch, type Schemas, type TypedGauge } from './client';
+import { newId } from './newId';
+import { keys, queries } from './queries';
+
+/** What else rests on a gauge is asked for again. */
+function showGauge(page: GaugePage): void {
+  queries.setQueryData(keys.gaugePage(page.gauge.id), page);
+  void queries.invalidateQueries({ queryKey: keys.drawer, exact: true });
+  afterwards();
+}
+
+function afterwards(): void {
+  void queries.invalidateQueries({ queryKey: keys.gauges });
+  void queries.invalidateQueries({ queryKey: keys.methods });
+  void queries.invalidateQueries({ queryKey: keys.sheets });
+}
+
+function showDrawer(drawer: Schemas['DrawerView']): void {
+  queries.setQueryData(keys.drawer, drawer);
+  afterwards();
+}
+
+export const useAddGauges = () =>
+  useMutation({
+    mutationFn: (gauges: TypedGauge[]) =>
+      answered(client.POST('/api/drawer/gauges', { body: { gauges } })),
+    onSuccess: showDrawer,
+  });
+
+export const useWriteGauge = ({ gauge, edition }: GaugePage) =>
+  useMutation({
+    mutationFn: (body: TypedGauge) =>
+      answered(
+        client.PUT('/api/drawer/gauges/{gauge}', {
+          params: { path: { gauge: gauge.id }, header: ifMatch(edition) },
+          body,
+        }),
+      ),
+    onSuccess: showGauge,
+  });
+
+export const useCalibrate = ({ gauge, edition }: GaugePage) =>
+  useMutation({
+    mutationFn: (body: Schemas['TypedCalibration']) =>
+      answered(
+        client.PUT('/api/drawer/gauges/{gauge}/calibration', {
+          params: { path: { gauge: gauge.id }, header: ifMatch(edition) },
+          body,
+        }),
+      ),
+    onSuccess: showGauge,
+  });
+
+/** What befell a gauge. */
+export const useBefell = (gauge: number) =>
+  useMutation({
+    mutationFn: (body: Schemas['EventBody']) =>
+      answered(
+        client.PUT('/api/drawer/gauges/{gauge}/events/{id}', {
+          params: { path: { gauge, id: newId() } },
+          body,
+        }),
+      ),
+    onSuccess: showGauge,
+  });
+
+export const useCheck = (gauge: number) =>
+  useMutation({
+    mutationFn: (body: Schemas['CheckBody']) =>
+      answered(
+        client.PUT('/api/drawer/gauges/{gauge}/checks/{id}', {
+          params: { path: { gauge, id: newId() } },
+          body,
+        }),
+      ),
+    onSuccess: showGauge,
+  });
+
+interface MasterToWrite {
+  /** Absent for a new one. */
+  was?: { id: number; edition: number } | undefined;
+  body: Schemas['TypedMaster'];
+}
+
+export const useWriteMaster = () =>
+  useMutation({
+    mutationFn: ({ was, body }: MasterToWrite) =>
+      answered(
+        was === undefined
+          ? client.POST('/api/drawer/masters', { body })
+          : client.PUT('/api/drawer/masters/{master}', {
+              params: { path: { master: was.id }, header: ifMatch(was.edition) },
+              body,
+            }),
+      ),
+    onSuccess: showDrawer,
+  });
+
+/** What a trial comes to so far; keeps nothing. */
+export const trialSoFar = (body: Schemas['TrialBody']) =>
+  answered(client.POST('/api/trials/understood', { body }));
+
+export const useKeepTrial = () =>
+  useMutation({
+    mutationFn: (body: Schemas['TrialBody']) =>
+      answered(client.PUT('/api/trials/{id}', { params: { path: { id: newId() } }, body })),
+    onSuccess: showGauge,
+  });
+
+/** What a study comes to so far; keeps nothing. */
+export const studySoFar = (body: Schemas['TypedStudy']) =>
+  answered(client.POST('/api/studies/understood', { body }));
+
+export const useKeepStudy = () =>
+  useMutation({
+    mutationFn: (body: Schemas['TypedStudy']) =>
+      answered(client.PUT('/api/studies/{id}', { params: { path: { id: newId() } }, body })),
+    onSuccess: showGauge,
+  });
+
+/** Picks a method for a feature; an empty one is the proposed one again. */
+export const usePick = (plan: number) =>
+  useMutation({
+    mutationFn: ({ feature, method }: { feature: string; method: string }) =>
+      answered(
+        client.PUT('/api/plans/{plan}/methods/{feature}', {
+          params: { path: { plan, feature } },
+          body: { method },
+        }),
+      ),
+    onSuccess: (choosing) => {
+      queries.setQueryData([...keys.methods, plan], choosing);
+      void queries.invalidateQueries({ queryKey: keys.jobs });
+      void queries.invalidateQueries({ queryKey: keys.sheets });
+    },
+  });

@@ -1,0 +1,259 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import type { Choosing, Method, MethodsOfFeature } from '../api/client';
+import { usePick } from '../api/drawer';
+import { useMethods, useShop } from '../api/queries';
+import { Button } from '../ui/Button';
+import { Contributions } from '../ui/Contributions';
+import { FitnessMark } from '../ui/FitnessMark';
+import { Notice, ServerAwayNotice } from '../ui/Notice';
+import { Shell } from '../ui/Shell';
+
+/** Which gauge for which feature: the quickest that can decide it, and every other with its reason. */
+export function ChoosingScreen() {
+  const { plan = '' } = useParams();
+  const choosing = useMethods(Number(plan));
+  return (
+    <Shell
+      title="Gauges for the plan"
+      head={
+        <>
+          <h1 className="text-body font-bold">Gauges for the {choosing.data?.name ?? 'plan'}</h1>
+          {choosing.data && (
+            <Link
+              to={`/jobs/${choosing.data.job}?plan=${plan}`}
+              className="text-quiet underline decoration-line underline-offset-4"
+            >
+              {choosing.data.jobName}
+            </Link>
+          )}
+        </>
+      }
+    >
+      {choosing.data && <ChoosingOf key={plan} choosing={choosing.data} />}
+      {choosing.error && <Notice title="No such plan" words={choosing.error.message} back />}
+      {choosing.failureCount > 0 && !choosing.error && <ServerAwayNotice />}
+    </Shell>
+  );
+}
+
+function ChoosingOf({ choosing }: { choosing: Choosing }) {
+  const [at, setAt] = useState<string | undefined>();
+  const pick = usePick(choosing.plan);
+  const nobody = useShop().data?.person === undefined;
+  const { features } = choosing;
+  const shown = features.find(({ key }) => key === at) ?? features[0];
+  if (shown === undefined) {
+    return (
+      <Notice
+        title="Nothing to be measured yet"
+        words="Plan its sizes first; then every gauge of the drawer is weighed for them here."
+        back
+      />
+    );
+  }
+  return (
+    <div className="mx-auto grid w-full max-w-7xl gap-6 p-4 tablet:p-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
+      <nav aria-label="Features" className="flex flex-col gap-2">
+        <p className="font-medium">{choosing.total}</p>
+        <ul className="border-2 border-line bg-panel">
+          {features.map((feature) => (
+            <li key={feature.key} className="border-b border-line last:border-b-0">
+              <FeatureLine
+                feature={feature}
+                isShown={feature.key === shown.key}
+                onShow={() => setAt(feature.key)}
+              />
+            </li>
+          ))}
+        </ul>
+        <p className="text-label text-quiet">{choosing.school}</p>
+      </nav>
+      <section aria-label={`Gauges for ${shown.name}`} className="flex min-w-0 flex-col gap-3">
+        <header>
+          <h2 className="text-title">{shown.name}</h2>
+          <p className="text-quiet">To be decided: {shown.asks}</p>
+          {shown.warning && (
+            <p className="mt-2 border-l-4 border-near pl-3 font-semibold">{shown.warning}</p>
+          )}
+          {pick.error && (
+            <p role="alert" className="mt-2 border-l-4 border-ink pl-3 font-semibold">
+              {pick.error.message}
+            </p>
+          )}
+          {nobody && (
+            <p className="mt-2 border-l-4 border-ink pl-3 font-semibold">
+              Say first, at the top, who you are: what you have shown to hold counts.
+            </p>
+          )}
+        </header>
+        <Methods
+          key={shown.key}
+          feature={shown}
+          nobody={nobody}
+          onPick={(method) => pick.mutate({ feature: shown.key, method })}
+        />
+      </section>
+    </div>
+  );
+}
+
+interface FeatureLineProps {
+  feature: MethodsOfFeature;
+  isShown: boolean;
+  onShow: () => void;
+}
+
+function FeatureLine({ feature, isShown, onShow }: FeatureLineProps) {
+  const method = feature.methods.find(({ key }) => key === feature.inForce);
+  return (
+    <button
+      type="button"
+      aria-current={isShown}
+      onClick={onShow}
+      className={`grid min-h-touch w-full grid-cols-[2rem_minmax(0,1fr)_auto] items-center gap-x-3 px-3 py-2 text-left ${
+        isShown ? 'border-l-4 border-ink bg-paper' : 'hover:bg-paper'
+      }`}
+    >
+      <FitnessMark fitness={method?.fitness ?? 'not-fit'} />
+      <span>
+        <span className="block font-semibold">{feature.name}</span>
+        <span className="label block">
+          {method ? `${method.number}, ${method.word}` : 'nothing here can'}
+          {feature.picked && ', picked'}
+        </span>
+      </span>
+      <span className="text-label text-quiet">{method?.time}</span>
+    </button>
+  );
+}
+
+interface MethodsProps {
+  feature: MethodsOfFeature;
+  nobody: boolean;
+  onPick: (method: string) => void;
+}
+
+function Methods({ feature, nobody, onPick }: MethodsProps) {
+  const able = feature.methods.filter(({ expanded }) => expanded !== undefined);
+  const others = feature.methods.filter(({ expanded }) => expanded === undefined);
+  return (
+    <>
+      <ul aria-label="Gauges that can be put to it" className="flex flex-col gap-2">
+        {able.map((method) => (
+          <li key={method.key}>
+            <MethodCard
+              method={method}
+              inForce={method.key === feature.inForce}
+              picked={feature.picked}
+              nobody={nobody}
+              onPick={onPick}
+            />
+          </li>
+        ))}
+      </ul>
+      {others.length > 0 && (
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+            {others.length} that cannot be put to it, and why
+          </summary>
+          <ul
+            aria-label="Gauges that cannot be put to it"
+            className="border-2 border-line bg-panel"
+          >
+            {others.map(({ key, number, name, word, reason, fitness }) => (
+              <li
+                key={key}
+                className="grid min-h-11 grid-cols-[2rem_5rem_minmax(0,1fr)] items-center gap-x-3 border-b border-line px-3 py-1 last:border-b-0"
+              >
+                <FitnessMark fitness={fitness} />
+                <strong>{number}</strong>
+                <span>
+                  <span className="font-medium">{word}.</span> {reason}
+                  <span className="label block">{name}</span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}
+
+interface MethodCardProps {
+  method: Method;
+  inForce: boolean;
+  /** Whether the one in force was picked rather than proposed. */
+  picked: boolean;
+  nobody: boolean;
+  onPick: (method: string) => void;
+}
+
+function MethodCard({ method, inForce, picked, nobody, onPick }: MethodCardProps) {
+  const [open, setOpen] = useState(false);
+  const { number, name, fitness, word, reason, expanded, ratio, time, costs, remark } = method;
+  return (
+    <article
+      aria-label={number}
+      className={`border-2 bg-panel p-3 ${inForce ? 'border-ink' : 'border-line'}`}
+    >
+      <div className="grid items-center gap-x-4 gap-y-1 tablet:grid-cols-[2.5rem_minmax(0,1fr)_7rem_8rem_9.5rem]">
+        <FitnessMark fitness={fitness} large />
+        <div className="min-w-0">
+          <h3 className="text-body font-bold">
+            {number} <span className="font-medium">{name}</span>
+          </h3>
+          <p className="text-label">
+            <strong className="font-semibold">{word}.</strong> {reason} {remark}
+          </p>
+        </div>
+        <p>
+          <span className="label block">U</span>
+          <span className="reading">
+            {expanded?.text} {expanded?.unit}
+          </span>
+        </p>
+        <p>
+          <span className="label block">{ratio === '' ? 'time' : 'zone to 2U'}</span>
+          {ratio !== '' && <span className="reading">{ratio}</span>}{' '}
+          <span className="whitespace-nowrap text-label">{time}</span>
+        </p>
+        <div className="flex flex-wrap items-center gap-2">
+          {inForce ? (
+            <>
+              <strong className="font-semibold">{picked ? 'picked' : 'proposed, in force'}</strong>
+              {picked && (
+                <Button small disabled={nobody} onClick={() => onPick('')}>
+                  Take the proposed one
+                </Button>
+              )}
+            </>
+          ) : (
+            <Button small disabled={nobody} onClick={() => onPick(method.key)}>
+              Pick it
+              <span className="label block">{costs}</span>
+            </Button>
+          )}
+        </div>
+      </div>
+      <div className="mt-1 flex gap-5 text-label">
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className="min-h-11 underline decoration-line underline-offset-4"
+        >
+          what its U comes of
+        </button>
+        <Link
+          to={`/technique/${method.technique}`}
+          className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+        >
+          how it is held and read
+        </Link>
+      </div>
+      {open && method.uncertainty && <Contributions uncertainty={method.uncertainty} />}
+    </article>
+  );
+}

@@ -1,0 +1,142 @@
+import { useState } from 'react';
+import type { GaugePage, Problem } from '../api/client';
+import { useCheck } from '../api/drawer';
+import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
+import { Choice } from '../ui/Choice';
+import { Field } from '../ui/Field';
+import { refusedAt } from '../ui/refusedAt';
+
+const FACES = 'faces';
+
+/** Close it or put it on a master, say what it shows; what is done about it is asked only when it is off. */
+export function ZeroCheck({
+  page: { gauge, masters, allowed, switchable, typed },
+}: {
+  page: GaugePage;
+}) {
+  const check = useCheck(gauge.id);
+  const fromNothing = Number(typed.rangeLow) === 0;
+  const nearest = fromNothing ? undefined : masters[0];
+  const [on, setOn] = useState(nearest ? String(nearest.id) : FACES);
+  const [shown, setShown] = useState('');
+  const [done, setDone] = useState('nothing');
+  const [after, setAfter] = useState('');
+  const [temperature, setTemperature] = useState('');
+  const [unitConfirmed, setUnitConfirmed] = useState(false);
+  const failure = check.error as Problem | null;
+  const keep = () =>
+    check.mutate(
+      {
+        ...(on === FACES ? {} : { master: Number(on) }),
+        shown,
+        done,
+        shownAfter: done === 'set-to-zero' ? after : '',
+        temperature,
+        unitConfirmed,
+      },
+      {
+        onSuccess: () => {
+          setShown('');
+          setAfter('');
+          setDone('nothing');
+        },
+      },
+    );
+  return (
+    <form
+      aria-label="Look at its zero"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+      className="flex flex-col gap-3 border-2 border-ink bg-panel p-4"
+    >
+      <h2 className="text-title">Look at its zero</h2>
+      <p className="text-quiet">
+        Wipe both faces, look for light between them, then{' '}
+        {on === FACES ? 'close it gently' : 'put it on the master'} and read. Up to {allowed.text}{' '}
+        {allowed.unit} off may stay; more is set to zero, or taken off each reading.
+      </p>
+      <div className="grid gap-3 tablet:grid-cols-3">
+        <Choice
+          label="On"
+          value={on}
+          choices={{
+            ...Object.fromEntries(
+              masters.map((each) => [
+                String(each.id),
+                `${each.shopNumber}, ${(each.certified ?? each.size).text} ${each.unit}`,
+              ]),
+            ),
+            [FACES]: 'closed faces',
+          }}
+          onChoose={setOn}
+        />
+        <Field
+          label={on === FACES ? 'It shows, from zero' : 'It shows'}
+          value={shown}
+          hint={on === FACES ? '0, +0.001, -0.002' : 'as read on it'}
+          refused={refusedAt(failure, 'shown', 'master', 'gauge')}
+          onType={setShown}
+          onWrite={setShown}
+        />
+        <Field
+          label="Temperature, °C"
+          value={temperature}
+          hint="if you know it"
+          refused={refusedAt(failure, 'temperature')}
+          onType={setTemperature}
+          onWrite={setTemperature}
+        />
+        <Choice
+          label="Then"
+          value={done}
+          choices={{
+            nothing: 'nothing was done',
+            'set-to-zero': 'it was set to zero',
+            'sent-away': 'it is sent away',
+          }}
+          onChoose={setDone}
+        />
+        {done === 'set-to-zero' && (
+          <Field
+            label="Looked at again, it shows"
+            value={after}
+            hint="0"
+            refused={refusedAt(failure, 'shownAfter')}
+            onType={setAfter}
+            onWrite={setAfter}
+          />
+        )}
+        {switchable && (
+          <Check
+            label={`It stands on ${typed.unit}`}
+            checked={unitConfirmed}
+            onCheck={setUnitConfirmed}
+          />
+        )}
+      </div>
+      {failure &&
+        refusedAt(failure, 'shown', 'master', 'gauge', 'temperature', 'shownAfter') ===
+          undefined && (
+          <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
+            {failure.message}
+          </p>
+        )}
+      {check.isSuccess && (
+        <p role="status" className="font-semibold">
+          {check.data.checks.at(-1)?.sentence}
+        </p>
+      )}
+      <Button
+        look={gauge.wanted === undefined ? 'plain' : 'now'}
+        type="submit"
+        className="self-start"
+        onClick={undefined}
+      >
+        Keep this look
+      </Button>
+    </form>
+  );
+}
