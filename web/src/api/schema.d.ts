@@ -987,7 +987,7 @@ export interface components {
             transfer: boolean;
         };
         GaugePageView: {
-            allowed: components["schemas"]["LengthText"];
+            allowed?: components["schemas"]["LengthText"];
             calibration?: string | null;
             checks: components["schemas"]["CheckView"][];
             correction?: string | null;

@@ -1,4 +1,4 @@
-import type { GaugeCheck, GaugePage } from '../api/client';
+import type { GaugeCheck, GaugePage, LengthText } from '../api/client';
 
 const WIDTH = 760;
 const HEIGHT = 190;
@@ -7,8 +7,14 @@ const REACH = 62;
 
 const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
+interface CheckStripProps {
+  page: GaugePage;
+  /** What it may be off without anything being done. */
+  allowed: LengthText;
+}
+
 /** Its checks over time: found as a tick, left as a dot, and the band in which nothing needs doing. */
-export function CheckStrip({ page: { checks, drift, allowed } }: { page: GaugePage }) {
+export function CheckStrip({ page: { checks, drift }, allowed }: CheckStripProps) {
   const first = Date.parse(checks[0]?.at ?? '');
   const last = Date.parse(checks.at(-1)?.at ?? '');
   const farthest = Math.max(...checks.map(({ found }) => Math.abs(found.pm)), allowed.pm * 1.5, 1);

@@ -34,6 +34,7 @@ function GaugeOf({ page }: { page: GaugePage }) {
   const nobody = useShop().data?.person === undefined;
   const { gauge } = page;
   const transfer = page.readers.length > 0;
+  const bracket = gauge.kind === 'pins';
   return (
     <Shell
       title={`${gauge.shopNumber}, ${gauge.name}`}
@@ -78,10 +79,12 @@ function GaugeOf({ page }: { page: GaugePage }) {
           {page.correction && (
             <p className="border-l-4 border-near pl-3 font-semibold">{page.correction}</p>
           )}
-          {!transfer && gauge.leastCount && <ZeroCheck page={page} />}
-          {page.checks.length > 0 && <CheckStrip page={page} />}
+          {page.allowed && !bracket && <ZeroCheck page={page} allowed={page.allowed} />}
+          {page.allowed && page.checks.length > 0 && (
+            <CheckStrip page={page} allowed={page.allowed} />
+          )}
           <Uses page={page} onFacts={() => setCard('facts')} />
-          {!transfer && gauge.leastCount && <UncertaintyAt page={page} />}
+          {page.allowed && <UncertaintyAt page={page} />}
         </div>
         <aside className="flex flex-col gap-6" aria-label="State and trials">
           <History page={page} onCalibrate={() => setCard('calibration')} />

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { GaugePage, Problem } from '../api/client';
+import type { GaugePage, LengthText, Problem } from '../api/client';
 import { useCheck } from '../api/drawer';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
@@ -10,11 +10,15 @@ import { refusedAt } from '../ui/refusedAt';
 const FACES = 'faces';
 
 /** Close it or put it on a master, say what it shows; what is done about it is asked only when it is off. */
-export function ZeroCheck({
-  page: { gauge, masters, allowed, switchable, typed },
-}: {
+interface ZeroCheckProps {
   page: GaugePage;
-}) {
+  /** What it may be off without anything being done. */
+  allowed: LengthText;
+}
+
+/** Close it or put it on a master, and say what it shows and what was done about it. */
+export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
+  const { gauge, masters, switchable, typed } = page;
   const check = useCheck(gauge.id);
   const fromNothing = Number(typed.rangeLow) === 0;
   const nearest = fromNothing ? undefined : masters[0];

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { Problem } from '../api/client';
+import { type Gauge, Problem } from '../api/client';
 import type { Fate } from '../api/outbox';
 import { useEntry } from './useEntry';
 
@@ -9,7 +9,9 @@ describe('the entry', () => {
   const setWay = vi.fn();
   const focus = vi.fn();
   const entry = (draft = 'shaft 2', person: number | undefined = 1) =>
-    renderHook(() => useEntry({ keep, setWay, way: 'typed', person }, draft, focus));
+    renderHook(() =>
+      useEntry({ keep, setWay, way: 'typed', person, gauge: undefined }, draft, focus),
+    );
 
   beforeEach(() => {
     sessionStorage.clear();
@@ -65,11 +67,35 @@ describe('the entry', () => {
   it('says what is missing while nobody has stepped up, and loses nothing', async () => {
     keep.mockResolvedValue(undefined);
     const { result } = renderHook(() =>
-      useEntry({ keep, setWay, way: 'typed', person: undefined }, 'shaft 2', focus),
+      useEntry(
+        { keep, setWay, way: 'typed', person: undefined, gauge: undefined },
+        'shaft 2',
+        focus,
+      ),
     );
     act(() => result.current.type('32.2'));
     await act(async () => result.current.end());
     expect(result.current.text).toBe('32.2');
     expect(result.current.refusal).toContain('who measures');
+  });
+
+  it('keeps the unit that a figure was typed in when a gauge of another takes its place', () => {
+    const gauge = (unit: string) => ({ scale: { unit } }) as Gauge;
+    const entry = renderHook(
+      ({ unit }) =>
+        useEntry(
+          { keep, setWay, way: 'typed', person: 1, gauge: gauge(unit) },
+          'shaft of two units',
+          focus,
+        ),
+      { initialProps: { unit: 'mm' } },
+    );
+    act(() => entry.result.current.open('3'));
+    act(() => entry.result.current.open('2'));
+    expect(entry.result.current.text).toBe('32');
+    entry.rerender({ unit: 'in' });
+    expect(entry.result.current.text).toBe('32 mm');
+    entry.rerender({ unit: 'mm' });
+    expect(entry.result.current.text).toBe('32');
   });
 });

@@ -15,6 +15,18 @@ export interface Entry {
   clear: () => void;
 }
 
+/** A figure as it was typed, and the unit of the gauge that was in hand then. */
+interface Draft {
+  text: string;
+  unit: string | undefined;
+}
+
+/** A figure typed under another unit says so: 32.220 mm would else become 32.220 in when the gauge changes under it. */
+function inItsUnit({ text, unit }: Draft, now: string | undefined): string {
+  const bare = /^[\d.,+\-\s/]+$/.test(text);
+  return unit && now && unit !== now && bare ? `${text} ${unit}` : text;
+}
+
 /**
  * What is typed at a feature. It survives a reload and the way back, and a refused figure is given back to be put right,
  * unless another one is being typed by then: the refused one then lies in the tray.
@@ -23,21 +35,28 @@ export interface Entry {
  * @param focus brings the field to the fore
  */
 export function useEntry(
-  measuring: Pick<Measuring, 'keep' | 'setWay' | 'way' | 'person'>,
+  measuring: Pick<Measuring, 'keep' | 'setWay' | 'way' | 'person' | 'gauge'>,
   draft: string,
   focus: () => void,
 ): Entry {
   const name = `jaw-read draft ${draft}`;
-  const [text, setText] = useState(() => sessionStorage.getItem(name) ?? '');
+  const unit = measuring.gauge?.scale.unit;
+  const [written, setWritten] = useState<Draft>(() => ({
+    text: sessionStorage.getItem(name) ?? '',
+    unit: sessionStorage.getItem(`${name} unit`) ?? undefined,
+  }));
   const [refusal, setRefusal] = useState('');
-  const latest = useRef(text);
+  const latest = useRef(written);
+  const text = inItsUnit(written, unit);
   const type = (next: string) => {
-    latest.current = next;
+    const under = latest.current.text === '' ? unit : latest.current.unit;
+    latest.current = { text: next, unit: under };
     sessionStorage.setItem(name, next);
-    setText(next);
+    sessionStorage.setItem(`${name} unit`, under ?? '');
+    setWritten(latest.current);
   };
   const end = async () => {
-    const typed = latest.current;
+    const typed = inItsUnit(latest.current, unit);
     if (typed.trim() === '') {
       return;
     }
@@ -53,7 +72,7 @@ export function useEntry(
       );
     } else if (became instanceof Problem) {
       setRefusal(became.message);
-      if (latest.current === '') {
+      if (latest.current.text === '') {
         type(typed);
         const refused = outbox
           .all()
@@ -71,7 +90,7 @@ export function useEntry(
     },
     open: (character) => {
       setRefusal('');
-      type(latest.current + character);
+      type(inItsUnit(latest.current, unit) + character);
       if (measuring.way === 'scale') {
         measuring.setWay('typed');
       }

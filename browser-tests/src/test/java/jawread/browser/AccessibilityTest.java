@@ -63,6 +63,7 @@ class AccessibilityTest extends AtTheBench {
             page.keyboard().press("Escape");
         }
         planning(page);
+        drawer(page);
         page.navigate(server().address() + "/nowhere");
         assertThat(page.getByText("There is nothing at this address")).isVisible();
         isAccessible(page, "nothing here");
@@ -99,6 +100,42 @@ class AccessibilityTest extends AtTheBench {
         page.getByLabel("Figure, mm").fill("25.03");
         assertThat(page.getByText("keep into a new job")).isVisible();
         isAccessible(page, "quick size");
+    }
+
+    private void drawer(Page page) {
+        page.navigate(server().address() + "/drawer");
+        assertThat(page.getByText("Add gauges")).isVisible();
+        isAccessible(page, "drawer");
+        page.getByRole(BUTTON, new Page.GetByRoleOptions().setName("Add a master"))
+                .click();
+        assertThat(page.getByRole(DIALOG)).isVisible();
+        isAccessible(page, "drawer, a master");
+        page.keyboard().press("Escape");
+        for (int gauge : new int[] {6, 16, 18}) {
+            page.navigate(server().address() + "/drawer/" + gauge);
+            assertThat(page.getByText("State and history")).isVisible();
+            isAccessible(page, "gauge " + gauge);
+        }
+        for (String button : List.of("Calibrated", "Describe it anew")) {
+            page.getByRole(BUTTON, new Page.GetByRoleOptions().setName(button)).click();
+            assertThat(page.getByRole(DIALOG)).isVisible();
+            isAccessible(page, "gauge, " + button);
+            page.keyboard().press("Escape");
+        }
+        for (String path : List.of("/drawer/add", "/drawer/6/trial", "/drawer/study", "/technique")) {
+            page.navigate(server().address() + path);
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.MAIN))
+                    .not()
+                    .isEmpty();
+            isAccessible(page, path);
+        }
+        page.navigate(server().address() + "/technique/dial-caliper");
+        assertThat(page.getByText("Caliper, inside")).isVisible();
+        isAccessible(page, "technique");
+        page.navigate(server().address() + "/plans/1/gauges");
+        assertThat(page.getByText("what its U comes of").first()).isVisible();
+        page.getByText("what its U comes of").first().click();
+        isAccessible(page, "choosing");
     }
 
     private static void isAccessible(Page page, String screen) {

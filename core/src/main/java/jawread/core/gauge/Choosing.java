@@ -8,11 +8,13 @@ import jawread.core.judge.RepeatSchool;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 
 /**
  * Which method a feature is measured with: the quickest that can decide its limits; where none can, the one that comes nearest.
  *
+ * @param unit the job is written in: of gauges as good and as quick the one that reads in it
  * @param sizes that must lie in range: the limits, or the one there is
  * @param size where the uncertainty is reckoned: the middle of the limits
  * @param questions zones to be decided; none where one limit alone is given
@@ -21,6 +23,7 @@ import jawread.core.limit.FeatureKind;
  */
 public record Choosing(
         FeatureKind kind,
+        LengthUnit unit,
         List<Length> sizes,
         Length size,
         List<Question> questions,
@@ -44,10 +47,15 @@ public record Choosing(
                 .map(method -> judged(method, masters))
                 .sorted(Comparator.comparing(Choice::fitness)
                         .thenComparing(choice -> choice.fitness() == Fitness.GOOD ? choice.seconds() : 0L)
+                        .thenComparing(choice -> choice.fitness() == Fitness.GOOD && readsOtherwise(choice.method()))
                         .thenComparing(
                                 choice -> choice.ratio().map(ratio -> -ratio).orElse(0.0))
                         .thenComparing(Choice::seconds))
                 .toList();
+    }
+
+    private boolean readsOtherwise(Method method) {
+        return method.read().unit().isInch() != unit.isInch();
     }
 
     private Choice judged(Method method, SettingMasters masters) {

@@ -70,6 +70,7 @@ class ChoosingTest {
             FeatureKind kind, String low, String high, Optional<Length> depth, ChoiceSchool school, Question... asked) {
         return new Choosing(
                 kind,
+                LengthUnit.MILLIMETRE,
                 List.of(mm(low), mm(high)),
                 mm(low).plus(mm(high)).half(),
                 List.of(asked),
@@ -105,6 +106,25 @@ class ChoosingTest {
         assertThat(narrow.get(0).seconds()).isEqualTo(4 * 2 * 30);
         assertThat(of(narrow, "C3").fitness()).isEqualTo(Fitness.WITH_CARE);
         assertThat(of(narrow, "M5").fitness()).isEqualTo(Fitness.WRONG_RANGE);
+    }
+
+    @Test
+    void of_gauges_as_good_and_as_quick_the_one_that_reads_in_the_job_s_unit_is_proposed() {
+        var inch = new GaugeAtHand(
+                "M2",
+                GaugeKind.of("outside-micrometer").orElseThrow(),
+                LengthUnit.INCH,
+                Length.ofInches("0.0001"),
+                Length.ofInches("1"),
+                Length.ofInches("2"),
+                Optional.of(mm("0.0001")),
+                Optional.empty(),
+                Optional.empty(),
+                true);
+        var choices = size(FeatureKind.OUTSIDE, "31.938", "32.000", ChoiceSchool.QUARTER)
+                .among(List.of(by(inch), by(FINE)), masters());
+        assertThat(choices).extracting(Choice::fitness).containsOnly(Fitness.GOOD);
+        assertThat(choices.get(0).method()).isEqualTo(by(FINE));
     }
 
     @Test
@@ -227,6 +247,7 @@ class ChoosingTest {
     void one_limit_alone_asks_for_the_quickest_and_no_place_takes_no_time() {
         var least = new Choosing(
                 FeatureKind.OUTSIDE,
+                LengthUnit.MILLIMETRE,
                 List.of(mm("30")),
                 mm("30"),
                 List.of(),

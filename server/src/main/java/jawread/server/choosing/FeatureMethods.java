@@ -120,6 +120,7 @@ public class FeatureMethods {
                     : Optional.empty();
             return Optional.of(new Choosing(
                     feature.kind(),
+                    job().unit(),
                     limits.stated(),
                     Length.meanOf(limits.stated()),
                     questions(feature),

@@ -133,7 +133,9 @@ class DrawerPages {
                 Methods.usages(gauge)
                         .map(usage -> drawerWords.use(gauge, usage))
                         .toList(),
-                figures.reading(gauge.allowedError(), gauge.unit(), gauge.leastCount()),
+                gauge.leastCount().isZero()
+                        ? null
+                        : figures.reading(gauge.allowedError(), gauge.unit(), gauge.leastCount()),
                 correction(gauge).orElse(null),
                 drift(looked, gauge).orElse(null),
                 gauge.calibration().map(of -> calibration(of, gauge)).orElse(null),

@@ -13,7 +13,7 @@ import jawread.server.words.LengthText;
  * @param edition goes back in If-Match with a change
  * @param typed as it is written down, for the form
  * @param uses what it is for, and how well
- * @param allowed what its zero may be out without anything being done
+ * @param allowed what its zero may be out without anything being done; absent for what has none
  * @param correction what is taken off each reading, in a sentence; absent when nothing is
  * @param drift how its zero moves, in a sentence; absent with too few checks
  * @param calibration what the laboratory found, in a sentence; absent before the first
@@ -26,7 +26,7 @@ public record GaugePageView(
         TypedGauge typed,
         boolean switchable,
         List<UseView> uses,
-        LengthText allowed,
+        @Nullable LengthText allowed,
         @Nullable String correction,
         @Nullable String drift,
         @Nullable String calibration,

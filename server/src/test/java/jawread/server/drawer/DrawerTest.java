@@ -113,6 +113,21 @@ class DrawerTest {
     }
 
     @Test
+    void every_gauge_has_its_page_the_transfer_gauge_with_its_readers() {
+        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+            assertThat(server.get("/api/drawer/gauges/" + each.path("id").asLong())
+                            .status())
+                    .as(each.path("shopNumber").asString())
+                    .isEqualTo(200);
+        }
+        JsonNode telescope = server.get(
+                        "/api/drawer/gauges/" + row("T1").path("id").asLong())
+                .json();
+        assertThat(telescope.path("readers").findValuesAsString("shopNumber")).contains("M5", "C2");
+        assertThat(telescope.path("allowed").isMissingNode()).isTrue();
+    }
+
+    @Test
     void a_set_of_four_is_added_at_once_and_all_or_none() {
         var set = new ArrayList<Map<String, Object>>();
         for (int frame = 0; frame < 4; frame++) {
