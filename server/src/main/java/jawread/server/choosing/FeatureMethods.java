@@ -2,7 +2,6 @@ package jawread.server.choosing;
 
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -69,24 +68,15 @@ public class FeatureMethods {
      *
      * @param picks by the feature's key: the method's key
      * @param alpha of the part, in 1/K
-     * @param known what was weighed already
      */
-    public record OfPlan(
-            AtHand atHand, Map<UUID, String> picks, Plan plan, double alpha, Map<Choosing, List<Weighed>> known) {
-        OfPlan(AtHand atHand, Map<UUID, String> picks, Plan plan, double alpha) {
-            this(atHand, picks, plan, alpha, new HashMap<>());
-        }
-
+    public record OfPlan(AtHand atHand, Map<UUID, String> picks, Plan plan, double alpha) {
         public Job job() {
             return plan.job();
         }
 
         /** Every method weighed, the proposed one first; none for what is looked at, and where nothing is demanded yet. */
         public List<Weighed> weigh(PlannedFeature feature) {
-            // A long plan asks the same again and again: four seats of one size on twelve parts.
-            return choosing(feature)
-                    .map(asked -> known.computeIfAbsent(asked, atHand::weigh))
-                    .orElse(List.of());
+            return choosing(feature).map(atHand::weigh).orElse(List.of());
         }
 
         /** What it is measured with, if anything of the drawer can be put to it. */

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.gauge.Choice;
@@ -28,6 +29,7 @@ import jawread.core.limit.FeatureKind;
  * @param masters that may be used
  * @param apart δT in K, where nobody measured
  * @param fromTwenty ΔT20 in K
+ * @param known what was weighed already: a long plan asks the same again and again, four seats of one size on twelve parts
  */
 public record AtHand(
         List<GaugeAndReader> methods,
@@ -35,7 +37,11 @@ public record AtHand(
         List<Trial> trials,
         List<Master> masters,
         double apart,
-        double fromTwenty) {
+        double fromTwenty,
+        Map<Choosing, List<Weighed>> known) {
+    /** Some dozens of long plans. */
+    private static final int MOST_KNOWN = 20_000;
+
     /** α of what scales and masters are made of, in 1/K. */
     private static final double STEEL = 11.5e-6;
 
@@ -55,7 +61,7 @@ public record AtHand(
             gauges.computeIfAbsent(method.gauge().id(), id -> Methods.atHand(method.gauge()));
             gauges.computeIfAbsent(method.read().id(), id -> Methods.atHand(method.read()));
         });
-        return new AtHand(methods, gauges, trials, masters, apart, fromTwenty);
+        return new AtHand(methods, gauges, trials, masters, apart, fromTwenty, new ConcurrentHashMap<>());
     }
 
     /** A method as it is on a kind of feature: what its user has shown to hold there counts. */
@@ -101,6 +107,13 @@ public record AtHand(
 
     /** Every method weighed, the proposed one first. */
     public List<Weighed> weigh(Choosing choosing) {
+        if (known.size() > MOST_KNOWN) {
+            known.clear();
+        }
+        return known.computeIfAbsent(choosing, this::weighed);
+    }
+
+    private List<Weighed> weighed(Choosing choosing) {
         Map<String, GaugeAndReader> byName =
                 methods.stream().collect(Collectors.toMap(GaugeAndReader::number, Function.identity()));
         return choosing

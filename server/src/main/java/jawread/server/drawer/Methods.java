@@ -1,9 +1,13 @@
 package jawread.server.drawer;
 
+import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.Method;
@@ -12,10 +16,13 @@ import jawread.core.judge.GaugeError;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
+import jawread.server.live.Event;
+import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** What the gauges of the drawer are to the rules of measuring. */
 @Service
@@ -24,6 +31,9 @@ public class Methods {
     private final TrialRepository trials;
     private final ShopSettings settings;
     private final Clock clock;
+    private final AtomicReference<Known> known = new AtomicReference<>();
+    /** How often the drawer was changed since the start. */
+    private final AtomicLong changes = new AtomicLong();
 
     Methods(Drawer drawer, TrialRepository trials, ShopSettings settings, Clock clock) {
         this.drawer = drawer;
@@ -49,18 +59,42 @@ public class Methods {
                 gauge.mayMeasure());
     }
 
-    /** All that can be measured with, as it is in somebody's hands: read once, for as many features as are asked about. */
+    /**
+     * All that can be measured with, as it is in somebody's hands: read once, for as many features as are asked about. In
+     * nobody's hands it is the same until the drawer changes, or the day does.
+     */
     @Transactional(readOnly = true)
     public AtHand atHand(Optional<Person> person) {
-        var oldest = clock.instant()
-                .atOffset(ZoneOffset.UTC)
-                .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
-                .toInstant();
-        List<Trial> young = person.map(of -> trials.findAllByOrderByAt().stream()
-                        .filter(trial ->
-                                trial.person().id() == of.id() && !trial.at().isBefore(oldest))
-                        .toList())
-                .orElse(List.of());
+        if (person.isPresent()) {
+            return read(youngTrialsOf(person.get()));
+        }
+        var now = new Standing(
+                changes.get(),
+                drawer.today(),
+                settings.number(Setting.TEMPERATURE_APART),
+                settings.number(Setting.ROOM_FROM_TWENTY));
+        Known kept = known.get();
+        if (kept == null || !kept.standing.equals(now)) {
+            kept = new Known(now, read(List.of()));
+            known.set(kept);
+        }
+        return kept.atHand;
+    }
+
+    /** What it was read under; anything else asks for reading it again. */
+    private record Standing(long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty) {}
+
+    private record Known(Standing standing, AtHand atHand) {}
+
+    /** Counted, not merely forgotten: what was read before a change and is put here after it stands under the old count. */
+    @TransactionalEventListener
+    void changed(Event event) {
+        if (event.what() == What.DRAWER) {
+            changes.incrementAndGet();
+        }
+    }
+
+    private AtHand read(List<Trial> young) {
         return AtHand.of(
                 drawer.methods(),
                 young,
@@ -70,6 +104,17 @@ public class Methods {
                         .toList(),
                 settings.number(Setting.TEMPERATURE_APART).doubleValue(),
                 settings.number(Setting.ROOM_FROM_TWENTY).doubleValue());
+    }
+
+    private List<Trial> youngTrialsOf(Person person) {
+        var oldest = clock.instant()
+                .atOffset(ZoneOffset.UTC)
+                .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
+                .toInstant();
+        return trials.findAllByOrderByAt().stream()
+                .filter(trial ->
+                        trial.person().id() == person.id() && !trial.at().isBefore(oldest))
+                .toList();
     }
 
     /** s of single readings with a method on a kind of feature; that of its commonest use where it is not for this one. */

@@ -2,6 +2,7 @@ package jawread.server.plan;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -75,8 +76,9 @@ class PlanViews {
     public PlanView of(long jobId) {
         Job job = jobs.job(jobId);
         AtHand atHand = atHand();
+        var works = new LinkedHashMap<Plan, Work>();
         List<PlanOfPartView> plans = jobs.plansOf(job).stream()
-                .map(plan -> plan(plan, methods.of(plan, atHand)))
+                .map(plan -> plan(plan, methods.of(plan, atHand), works))
                 .toList();
         JobHead head = job.head();
         return new PlanView(
@@ -97,7 +99,7 @@ class PlanViews {
                 remarks(head),
                 choices(job),
                 plans,
-                total(job, atHand));
+                total(works));
     }
 
     private List<String> remarks(JobHead head) {
@@ -114,9 +116,11 @@ class PlanViews {
         return choices;
     }
 
-    private PlanOfPartView plan(Plan plan, OfPlan of) {
+    private PlanOfPartView plan(Plan plan, OfPlan of, Map<Plan, Work> works) {
         PlanRevision revision = jobs.newest(plan);
         List<Part> parts = jobs.partsOf(plan);
+        Work one = work(revision, of);
+        works.put(plan, one.times(parts.size()));
         return new PlanOfPartView(
                 plan.id(),
                 plan.version(),
@@ -129,7 +133,7 @@ class PlanViews {
                         .map(feature -> features.of(feature, of))
                         .toList(),
                 parts.stream().map(this::part).toList(),
-                total(revision, parts.size(), of));
+                total(one, parts.size()));
     }
 
     private PlannedPartView part(Part part) {
@@ -144,8 +148,7 @@ class PlanViews {
     }
 
     /** Readings and time of one part, and of all it serves. */
-    private String total(PlanRevision revision, int parts, OfPlan of) {
-        Work one = work(revision, of);
+    private String total(Work one, int parts) {
         Work all = one.times(parts);
         return words.say(
                 parts == 1 ? "plan.total.one" : "plan.total.many",
@@ -157,15 +160,9 @@ class PlanViews {
                         "allTime", durations.of(all.seconds())));
     }
 
-    private String total(Job job, AtHand atHand) {
-        int readings = 0;
-        long seconds = 0;
-        for (Plan plan : jobs.plansOf(job)) {
-            Work one = work(jobs.newest(plan), methods.of(plan, atHand))
-                    .times(jobs.partsOf(plan).size());
-            readings += one.readings();
-            seconds += one.seconds();
-        }
+    private String total(Map<Plan, Work> works) {
+        int readings = works.values().stream().mapToInt(Work::readings).sum();
+        long seconds = works.values().stream().mapToLong(Work::seconds).sum();
         return words.say("plan.total.job", Map.of("readings", readings, "time", durations.of(seconds)));
     }
 
@@ -213,12 +210,23 @@ class PlanViews {
         Plan plan = revision.plan();
         AtHand atHand = atHand();
         OfPlan of = methods.of(plan, atHand);
+        Work one = work(revision, of);
+        int parts = jobs.partsOf(plan).size();
+        var works = new LinkedHashMap<Plan, Work>();
+        for (Plan each : jobs.plansOf(plan.job())) {
+            works.put(
+                    each,
+                    each.id() == plan.id()
+                            ? one.times(parts)
+                            : work(jobs.newest(each), methods.of(each, atHand))
+                                    .times(jobs.partsOf(each).size()));
+        }
         return new PlanChangedView(
                 done.seq(),
                 revision.number(),
                 revision.isFixed(),
-                total(revision, jobs.partsOf(plan).size(), of),
-                total(plan.job(), atHand),
+                total(one, parts),
+                total(works),
                 revision.features().stream().map(Feature::key).toList(),
                 done.changed().stream().map(feature -> features.of(feature, of)).toList(),
                 done.undo(),
