@@ -108,6 +108,7 @@ function AddTo({ drawer }: { drawer: Drawer }) {
           {field('rangeLow', 'From', '0')}
           {field('rangeHigh', set ? 'The first goes to' : 'To', '25')}
           {kind.bracket && field('step', 'From pin to pin', '0.01')}
+          {kind.bracket && field('error', 'A pin may be out by', '0.001')}
         </div>
         <details className="border-t-2 border-line pt-2">
           <summary className="min-h-11 cursor-pointer py-2 font-semibold">
@@ -115,7 +116,7 @@ function AddTo({ drawer }: { drawer: Drawer }) {
           </summary>
           <div className="mt-2 grid gap-4 tablet:grid-cols-3">
             {field('spread', 's of single readings', 'starting value')}
-            {field('error', 'Largest error', 'starting value')}
+            {!kind.bracket && field('error', 'Largest error', 'starting value')}
             {field('reach', 'Reach into a hole', 'starting value')}
             {field('base', 'It adds by itself', 'its lower end')}
             {field('rods', 'Other rods', '1; 2; 3')}

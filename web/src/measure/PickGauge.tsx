@@ -40,6 +40,9 @@ export function PickGauge({
                   {each.stateWord}: its readings are not taken
                 </span>
               )}
+              {each.state === 'due' && (
+                <span className="block font-semibold">its calibration has run out</span>
+              )}
               {each.key === gauge?.key && <span className="label block">in hand</span>}
             </Button>
           </li>

@@ -21,6 +21,7 @@ public final class Pictures implements AutoCloseable {
         try (var pictures = new Pictures()) {
             pictures.desk();
             pictures.planning();
+            pictures.drawer();
             pictures.scale();
             pictures.reader();
             pictures.dim();
@@ -62,9 +63,25 @@ public final class Pictures implements AutoCloseable {
         page.getByText("Quick size").scrollIntoViewIfNeeded();
         page.evaluate("document.querySelector('#quick').scrollIntoView()");
         take(page, "quick-size");
-        Page dim = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
-        atPlan(dim, "Three-throw pump", "barrel bore");
-        take(dim, "plan-dim");
+    }
+
+    private void drawer() {
+        Page page = screen(Chromium.desk());
+        at(page, "/drawer");
+        page.getByText("Add gauges").waitFor();
+        take(page, "drawer");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Dial bore gauge, 2 to 6 in"))
+                .click();
+        page.getByText("creeps up").waitFor();
+        take(page, "gauge");
+        at(page, "/technique/dial-bore-gauge");
+        page.getByText("Make ready").waitFor();
+        take(page, "technique");
+        at(page, "/plans/1/gauges");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("body Ø 32 h9"))
+                .click();
+        page.getByText("what its U comes of").first().click();
+        take(page, "choosing");
     }
 
     private void atPlan(Page page, String job, String feature) {
@@ -96,8 +113,6 @@ public final class Pictures implements AutoCloseable {
         Page page = screen(Chromium.desk().setReducedMotion(ReducedMotion.REDUCE));
         atScale(page, "mic-in-0001?base=2&parts=sleeve%3D31;thimble%3D22;vernier%3D3");
         take(page, "read");
-        page.keyboard().press("h");
-        take(page, "read-how");
         atScale(page, "vernier-mm-002");
         page.getByLabel("Set it to a size").fill("46.75");
         page.keyboard().press("Enter");
@@ -106,9 +121,6 @@ public final class Pictures implements AutoCloseable {
         at(page, "/read");
         page.getByTestId("face").first().waitFor();
         take(page, "read-choose");
-        Page dim = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
-        atScale(dim, "depth-in-001?base=2&parts=sleeve%3D13;thimble%3D7");
-        take(dim, "read-dim");
         Page phone = screen(Chromium.phone());
         atScale(phone, "dial-in-001?parts=beam%3D23;dial%3D42");
         take(phone, "read-phone");

@@ -61,9 +61,14 @@ abstract class AtTheBench {
 
     /** A screen at which Ansa has stepped up, on the bench. */
     Page ansasScreen(NewContextOptions options) {
+        return screenOf("Ansa", options);
+    }
+
+    /** A screen at which somebody has stepped up, on the bench: the server knows who it is. */
+    Page screenOf(String person, NewContextOptions options) {
         Page page = chromium.screen(options);
         page.navigate(server.address());
-        page.getByRole(BUTTON, new Page.GetByRoleOptions().setName("Ansa")).click();
+        page.getByRole(BUTTON, new Page.GetByRoleOptions().setName(person)).click();
         assertThat(page.getByText("Who measures?")).hasCount(0);
         return page;
     }

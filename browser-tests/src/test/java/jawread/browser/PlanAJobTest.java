@@ -164,9 +164,7 @@ class PlanAJobTest extends AtTheBench {
     @Test
     void two_people_at_one_feature_are_told_of_each_other_and_choose() {
         Page mine = planOf("Sluice spindle");
-        Page theirs = chromium().screen(Chromium.desk());
-        theirs.navigate(server().address());
-        named(theirs, BUTTON, "Bero").click();
+        Page theirs = screenOf("Bero", Chromium.desk());
         theirs.navigate(mine.url());
         assertThat(row(theirs, "lower journal")).isVisible();
 

@@ -68,6 +68,11 @@ public record AtHand(
     public Method of(GaugeAndReader method, FeatureKind kind) {
         var plain = new Method(
                 gauges.get(method.gauge().id()), method.reader().map(of -> gauges.get(of.id())), Optional.empty());
+        return inHands(plain, method, kind, trials);
+    }
+
+    /** @param trials of whoever has it in hand, in the order of time */
+    static Method inHands(Method plain, GaugeAndReader method, FeatureKind kind, List<Trial> trials) {
         return trials.stream()
                 .filter(trial -> trial.gaugeId() == method.gauge().id()
                         && trial.readerId().equals(method.reader().map(Gauge::id)))

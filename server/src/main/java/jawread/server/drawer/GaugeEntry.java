@@ -55,6 +55,9 @@ class GaugeEntry {
         if (kind.isBracket() && (step.isEmpty() || step.get().isZero())) {
             throw Refused.field("step", "step-needed", words);
         }
+        if (kind.isBracket() && typed.error().isBlank()) {
+            throw Refused.field("error", "set-error-needed", words);
+        }
         return new GaugeHead(
                 number,
                 name(typed),

@@ -111,16 +111,14 @@ public class Methods {
                 .atOffset(ZoneOffset.UTC)
                 .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
                 .toInstant();
-        return trials.findAllByOrderByAt().stream()
-                .filter(trial ->
-                        trial.person().id() == person.id() && !trial.at().isBefore(oldest))
-                .toList();
+        return trials.findAllByPersonIdAndAtGreaterThanEqualOrderByAt(person.id(), oldest);
     }
 
     /** s of single readings with a method on a kind of feature; that of its commonest use where it is not for this one. */
     @Transactional(readOnly = true)
     public Length spread(GaugeAndReader method, FeatureKind kind, Person person) {
-        Method held = atHand(Optional.of(person)).of(method, kind);
+        var plain = new Method(atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty());
+        Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person));
         return held.usage(kind)
                 .or(() -> usages(method.gauge()).findFirst())
                 .flatMap(held::spread)

@@ -1,5 +1,6 @@
 package jawread.server.drawer;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,4 +12,6 @@ interface TrialRepository extends Repository<Trial, UUID> {
     Optional<Trial> findById(UUID id);
 
     List<Trial> findAllByOrderByAt();
+
+    List<Trial> findAllByPersonIdAndAtGreaterThanEqualOrderByAt(long person, Instant at);
 }

@@ -239,9 +239,21 @@ public class ZeroChecks {
                             has(gauge, GaugeEvent.Kind.DROPPED, since),
                             has(gauge, GaugeEvent.Kind.NEW_BATTERY, since),
                             last.isPresent() ? Duration.between(touched, now).toMinutes() : 0,
-                            0,
+                            last.map(this::warmerSince).orElse(0.0),
                             used.filter(at -> at.isAfter(since)).isPresent()),
                     longestBreak);
+        }
+
+        /** Against what was last noted at any gauge, unless that is too long ago to say how warm it is now. */
+        private double warmerSince(GaugeCheck check) {
+            Instant oldest = now.minus(Duration.ofMinutes(longestBreak));
+            return checks.stream()
+                    .filter(each -> each.temperature().isPresent() && each.at().isAfter(oldest))
+                    .reduce((before, after) -> after)
+                    .flatMap(GaugeCheck::temperature)
+                    .flatMap(is ->
+                            check.temperature().map(was -> is.subtract(was).doubleValue()))
+                    .orElse(0.0);
         }
 
         public Optional<GaugeCheck> lastOf(Gauge gauge) {

@@ -104,8 +104,8 @@ public class QuickSizes {
         LengthUnit unit = settings.unit();
         Optional<Gauge> gauge = quick.gauge().map(drawer::byId);
         Outcome<TypedLimits> allowed = TypedLimits.parse(quick.limits(), block(unit), kind);
-        Outcome<TypedLength> read = TypedLength.parse(
-                quick.figure(), gauge.map(of -> of.scale().unit()).orElse(unit), TypedLength.Kind.SIZE);
+        Outcome<TypedLength> read =
+                TypedLength.parse(quick.figure(), gauge.map(Gauge::unit).orElse(unit), TypedLength.Kind.SIZE);
         Optional<TypedLimits> between = allowed.fold(Optional::of, refusal -> Optional.empty());
         Optional<TypedLength> size = read.fold(Optional::of, refusal -> Optional.empty());
         Optional<VerdictView> verdict = between.flatMap(of -> size.map(typed -> verdict(kind, of, typed, unit)));
@@ -117,8 +117,7 @@ public class QuickSizes {
                 between.map(of -> doubts(quick.limits(), of, unit)).orElse(List.of()),
                 shown.orElse(null),
                 refused(read, quick.figure(), unit),
-                gauge.flatMap(of -> size.flatMap(typed -> readingWords.remark(
-                                of, typed.length(), of.scale().leastCount())))
+                gauge.flatMap(of -> size.flatMap(typed -> readingWords.remark(of, typed.length(), of.leastCount())))
                         .orElse(""),
                 verdict.orElse(null),
                 verdict.map(of -> words.say(

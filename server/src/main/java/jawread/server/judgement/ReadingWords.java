@@ -95,7 +95,7 @@ class ReadingWords {
 
     /** What to look at again in a size read with a gauge; empty when nothing is odd. */
     Optional<String> remark(Gauge gauge, Length size, Length leastCount) {
-        LengthUnit unit = gauge.scale().unit();
+        LengthUnit unit = gauge.unit();
         var remarks = new ArrayList<String>();
         if (!gauge.covers(size)) {
             remarks.add(words.say(
@@ -105,7 +105,7 @@ class ReadingWords {
                             "low", figures.exactly(gauge.rangeLow(), unit),
                             "high", figures.exactly(gauge.rangeHigh(), unit))));
         }
-        if (size.picometres() % leastCount.picometres() != 0) {
+        if (!leastCount.isZero() && size.picometres() % leastCount.picometres() != 0) {
             remarks.add(words.say(
                     "remark.finer-than-gauge",
                     Map.of("gauge", gauge.shopNumber(), "step", figures.exactly(leastCount, unit))));

@@ -250,6 +250,34 @@ class DrawerTest {
     }
 
     @Test
+    void three_kelvin_between_two_checks_ask_for_the_first_gauge_again() {
+        long gauge = newMicrometer();
+        check(gauge, Map.of("temperature", "20.0"));
+        check(newMicrometer(), Map.of("temperature", "22.9"));
+        assertThat(page(gauge).path("gauge").path("wanted").isMissingNode()).isTrue();
+        check(newMicrometer(), Map.of("temperature", "23,0"));
+        assertThat(page(gauge).path("gauge").path("wanted").asString()).contains("3 K");
+    }
+
+    private JsonNode page(long gauge) {
+        return server.get("/api/drawer/gauges/" + gauge).json();
+    }
+
+    @Test
+    void pins_say_how_far_apart_they_are_and_how_much_they_may_be_out() {
+        var pins = gauge("P" + UUID.randomUUID().toString().substring(0, 8), "pins", "", "1", "10");
+        pins.put("step", "0.01");
+        assertThat(add(pins).code()).isEqualTo("set-error-needed");
+        pins.put("error", "0.001");
+        assertThat(add(pins).status()).isEqualTo(200);
+        JsonNode use = page(row(pins.get("shopNumber").toString()).path("id").asLong())
+                .path("uses")
+                .get(0);
+        assertThat(use.path("spread").isMissingNode()).isTrue();
+        assertThat(use.path("errorFrom").asString()).isEqualTo("own");
+    }
+
+    @Test
     void what_is_sent_away_by_a_check_is_quarantined() {
         long gauge = newMicrometer();
         JsonNode away =
