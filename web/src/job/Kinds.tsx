@@ -44,7 +44,7 @@ export function Kinds({ job, planning, onKind, onNew }: KindsProps) {
       </p>
       <Link
         to={`/plans/${plan.id}/gauges`}
-        className="min-h-11 px-2 py-2 text-label font-semibold underline decoration-line underline-offset-4"
+        className="inline-flex min-h-11 items-center px-2 text-label font-semibold underline decoration-line underline-offset-4"
       >
         gauges
       </Link>

@@ -7,9 +7,8 @@ interface GaugeInHandProps {
   onGauge: () => void;
 }
 
-/** The gauge in hand, whether its zero wants a look, and the way to another. */
-export function GaugeInHand({ measuring: { gauge, sheet }, onGauge }: GaugeInHandProps) {
-  const wanted = gauge?.wanted ?? (gauge?.key === sheet.gauge ? sheet.startCheck : undefined);
+/** The gauge in hand, how it is held, and the way to another. */
+export function GaugeInHand({ measuring: { gauge }, onGauge }: GaugeInHandProps) {
   return (
     <div className="flex flex-col gap-1">
       <Button onClick={onGauge}>
@@ -33,14 +32,6 @@ export function GaugeInHand({ measuring: { gauge, sheet }, onGauge }: GaugeInHan
           </Link>
           {gauge.state === 'due' && (
             <strong className="py-1 font-semibold">its calibration has run out</strong>
-          )}
-          {wanted && (
-            <Link
-              to={`/drawer/${gauge.reader ?? gauge.id}`}
-              className="py-1 font-semibold underline underline-offset-4"
-            >
-              {wanted}
-            </Link>
           )}
         </p>
       )}

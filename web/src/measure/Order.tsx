@@ -1,8 +1,10 @@
+import { Link } from 'react-router';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
-/** Where one is, and what to do there now. */
-export function Order({ measuring: { sheet, place } }: { measuring: Measuring }) {
+/** Where one is, what to do there now, and whether the gauge’s zero wants a look first. */
+export function Order({ measuring: { sheet, place, gauge } }: { measuring: Measuring }) {
+  const wanted = gauge?.wanted ?? (gauge?.key === sheet.gauge ? sheet.startCheck : undefined);
   return (
     <header>
       <h2 className="text-title">
@@ -16,6 +18,14 @@ export function Order({ measuring: { sheet, place } }: { measuring: Measuring })
         {place.verdict.word}
       </p>
       <p className="mt-1 text-order font-semibold text-now">{place.next}</p>
+      {gauge && wanted && (
+        <Link
+          to={`/drawer/${gauge.reader ?? gauge.id}`}
+          className="mt-1 inline-flex min-h-11 items-center font-medium underline decoration-line underline-offset-4"
+        >
+          {wanted}
+        </Link>
+      )}
     </header>
   );
 }

@@ -90,7 +90,7 @@ export function ReadByScale({
                 className={base.pm === basePm ? 'border-ink! font-bold' : ''}
                 onClick={() => setBase(base.pm)}
               >
-                from {base.text} {base.unit}
+                {sum.scale.baseName} {base.text} {base.unit}
               </Button>
             ))}
           </div>
