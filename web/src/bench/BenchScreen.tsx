@@ -1,5 +1,5 @@
 import { Link, useSearchParams } from 'react-router';
-import { useBench, useShop } from '../api/queries';
+import { useBench, useGauges, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
@@ -24,16 +24,22 @@ export function BenchScreen() {
   const shop = useShop();
   const bench = useBench();
   const [search, setSearch] = useSearchParams();
+  const gauges = useGauges().data ?? [];
+  const wanting = new Set(gauges.filter(({ wanted }) => wanted).map(({ id, reader }) => reader ?? id)).size;
   const nobody = shop.data !== undefined && !shop.data.person;
   return (
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-4 tablet:p-6">
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
         <nav aria-label="Elsewhere" className="flex flex-wrap gap-3">
-          <Elsewhere to="/read" name="Read a scale" does="or set one to a size, no job needed" />
-          <Elsewhere to="/jobs" name="Plan a job" does="a new one, or one put away" />
-          <Elsewhere to="/drawer" name="Drawer" does="gauges, masters, their checks" />
-          <Elsewhere to="/settings" name="Settings" does="how this shop works" />
+          <Elsewhere to="/read" name="Read a scale" does="or set one, no job needed" />
+          <Elsewhere to="/jobs" name="Plan a job" does="new, or put away" />
+          <Elsewhere
+            to="/drawer"
+            name="Drawer"
+            does={wanting === 0 ? 'gauges and masters' : `${wanting} want a look`}
+          />
+          <Elsewhere to="/settings" name="Settings" does="of this shop" />
         </nav>
         {bench.data?.jobs.slice(0, 1).map((job) => (
           <JobOnBench key={job.id} job={job} open />

@@ -2,6 +2,8 @@ package jawread.server.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import jawread.server.RunningServer;
@@ -166,5 +168,66 @@ class ReadingsKeptTest {
         JsonNode place = Walk.placeNow(walk.keep(walk.typed(0, "7.0105")).json());
         String remark = place.path("readings").get(0).path("remark").asString();
         assertThat(remark).contains("M6 shows 25 mm to 50 mm").contains("least count is 0.001 mm");
+    }
+
+    @Test
+    void a_distance_read_on_a_stage_is_kept_with_both_its_ends() {
+        var walk = new Walk(server, "shaft 4", "groove");
+        var typed = new HashMap<String, Object>();
+        for (String field : List.of("base", "rods", "step", "spread", "error", "reach", "allowedSteps")) {
+            typed.put(field, "");
+        }
+        typed.putAll(Map.of(
+                "shopNumber", "stage",
+                "name", "a measuring stage",
+                "kind", "measuring-stage",
+                "scale", "stage-in-0001",
+                "unit", "in",
+                "rangeLow", "0",
+                "rangeHigh", "1",
+                "switchable", false,
+                "readers", List.of()));
+        assertThat(server.send(Server.json(
+                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
+                        .status())
+                .isEqualTo(200);
+        long stage = walk.gauge("stage");
+        Map<String, Object> body = walk.byScale(
+                0,
+                Map.of("start.sleeve", 8, "start.thimble", 20, "end.sleeve", 11, "end.thimble", 140),
+                2_209_800_000L);
+        body.put("gauge", stage);
+        JsonNode reading =
+                Walk.placeNow(walk.keep(body).json()).path("readings").get(0);
+        assertThat(reading.path("size").path("pm").asLong()).isEqualTo(2_209_800_000L);
+        assertThat(reading.path("steps").size()).isPositive();
+        assertThat(server.put(
+                                "/api/drawer/gauges/" + stage + "/events/" + UUID.randomUUID(),
+                                Map.of("kind", "retired", "words", "test"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void a_transfer_gauge_is_read_with_its_reader_and_a_depth_gauge_on_the_rod_that_is_in_it() {
+        var bore = new Walk(server, "shaft 4", "bore");
+        Map<String, Object> through = bore.typed(0, "16.009");
+        through.put("gauge", bore.gauge("T1 + M5"));
+        assertThat(bore.keep(through).code()).isEqualTo("reader-needed");
+        through.put("reader", bore.gauge("M5"));
+        JsonNode reading =
+                Walk.placeNow(bore.keep(through).json()).path("readings").get(0);
+        assertThat(reading.path("gauge").asString()).isEqualTo("T1 + M5");
+
+        var shoulder = new Walk(server, "shaft 4", "shoulder");
+        // The rod from 4 in, 25 lines covered, 20 on the thimble: 4.645 in.
+        Map<String, Object> onRod = shoulder.byScale(0, Map.of("sleeve", 25, "thimble", 20), 4_645_000_000L * 254 / 10);
+        onRod.put("gauge", shoulder.gauge("D1"));
+        onRod.put("base", 4 * 25_400_000_000L);
+        JsonNode deep =
+                Walk.placeNow(shoulder.keep(onRod).json()).path("readings").get(0);
+        assertThat(deep.path("size").path("text").asString()).isEqualTo("4.645");
+        onRod.put("base", 25_400_000_001L);
+        assertThat(shoulder.keep(onRod).code()).isEqualTo("base-not-of-gauge");
     }
 }
