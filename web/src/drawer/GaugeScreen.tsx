@@ -34,7 +34,6 @@ function GaugeOf({ page }: { page: GaugePage }) {
   const nobody = useShop().data?.person === undefined;
   const { gauge } = page;
   const transfer = page.readers.length > 0;
-  const bracket = gauge.kind === 'pins';
   return (
     <Shell
       title={`${gauge.shopNumber}, ${gauge.name}`}
@@ -79,12 +78,12 @@ function GaugeOf({ page }: { page: GaugePage }) {
           {page.correction && (
             <p className="border-l-4 border-near pl-3 font-semibold">{page.correction}</p>
           )}
-          {page.allowed && !bracket && <ZeroCheck page={page} allowed={page.allowed} />}
+          {page.allowed && <ZeroCheck page={page} allowed={page.allowed} />}
           {page.allowed && page.checks.length > 0 && (
             <CheckStrip page={page} allowed={page.allowed} />
           )}
           <Uses page={page} onFacts={() => setCard('facts')} />
-          {page.allowed && <UncertaintyAt page={page} />}
+          {!transfer && <UncertaintyAt page={page} />}
         </div>
         <aside className="flex flex-col gap-6" aria-label="State and trials">
           <History page={page} onCalibrate={() => setCard('calibration')} />

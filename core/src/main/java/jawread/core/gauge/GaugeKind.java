@@ -13,9 +13,11 @@ import jawread.core.table.Table;
  * @param code {@code outside-micrometer}
  * @param contacts how many ends touch a round part at once; empty where that does not apply
  * @param live whether its turning point is seen while it is sought, so that one reading may do
+ * @param hasZero whether it has one that can be looked at: leaves and pins have none
  * @param scales families of scale that it may have; none for what has no scale of its own
  */
-public record GaugeKind(String code, OptionalInt contacts, Reads reads, boolean live, List<String> scales) {
+public record GaugeKind(
+        String code, OptionalInt contacts, Reads reads, boolean live, List<String> scales, boolean hasZero) {
     /** In the order in which a drawer is usually sorted. */
     public static final List<GaugeKind> ALL = Table.beside(GaugeKind.class, "kinds.csv").rows().stream()
             .map(row -> new GaugeKind(
@@ -25,7 +27,8 @@ public record GaugeKind(String code, OptionalInt contacts, Reads reads, boolean 
                             : OptionalInt.of(Integer.parseInt(row.text("contacts"))),
                     Reads.valueOf(row.text("reads").toUpperCase(Locale.ROOT)),
                     row.text("live").equals("yes"),
-                    row.has("scales") ? Arrays.asList(row.text("scales").split("\\|")) : List.of()))
+                    row.has("scales") ? Arrays.asList(row.text("scales").split("\\|")) : List.of(),
+                    row.text("zero").equals("yes")))
             .toList();
 
     /** How a figure comes of it. */

@@ -47,6 +47,8 @@ final class DemoChecks {
         for (String number : List.of("M1", "M2", "M5", "M6", "C1", "C2", "D1", "P1")) {
             check(number, "", "0", ansa, morning.plusSeconds(60L * deeds));
         }
+        check("M4", "bar 3 in", "3.0000", ansa, morning.plusSeconds(720));
+        check("M8", "bar 75", "75.001", ansa, morning.plusSeconds(780));
         check("M9", "bar 25", "25.00", ansa, morning.minus(Duration.ofDays(4)));
         check("M7", "bar 50", "50.001", ansa, morning.minus(Duration.ofDays(1)));
         drifting(tilde);

@@ -133,9 +133,7 @@ class DrawerPages {
                 Methods.usages(gauge)
                         .map(usage -> drawerWords.use(gauge, usage))
                         .toList(),
-                gauge.leastCount().isZero()
-                        ? null
-                        : figures.reading(gauge.allowedError(), gauge.unit(), gauge.leastCount()),
+                gauge.kind().hasZero() ? figures.reading(gauge.allowedError(), gauge.unit(), gauge.leastCount()) : null,
                 correction(gauge).orElse(null),
                 drift(looked, gauge).orElse(null),
                 gauge.calibration().map(of -> calibration(of, gauge)).orElse(null),

@@ -109,8 +109,8 @@ public class ZeroChecks {
                             words.say("gauge.state." + drawer.stateOf(gauge).code()));
             throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
         }
-        if (gauge.kind().isTransfer()) {
-            throw Refused.field("gauge", "transfer-has-no-zero", words);
+        if (!gauge.kind().hasZero()) {
+            throw Refused.field("gauge", "no-zero", words);
         }
         if (gauge.switchable() && !typed.unitConfirmed()) {
             throw Refused.field("unitConfirmed", "unit-unconfirmed", words);
@@ -226,7 +226,7 @@ public class ZeroChecks {
             List<GaugeCheck> checks, List<GaugeEvent> events, Map<Long, Instant> uses, Instant now, long longestBreak) {
         /** Empty for one that may be read with as it is, and for one that is not measured with at all. */
         public Optional<CheckWanted> of(Gauge gauge) {
-            if (!gauge.mayMeasure() || gauge.kind().isTransfer() || gauge.kind().isBracket()) {
+            if (!gauge.mayMeasure() || !gauge.kind().hasZero()) {
                 return Optional.empty();
             }
             Optional<GaugeCheck> last = lastOf(gauge);

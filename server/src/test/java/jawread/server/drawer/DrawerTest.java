@@ -125,6 +125,9 @@ class DrawerTest {
                 .json();
         assertThat(telescope.path("readers").findValuesAsString("shopNumber")).contains("M5", "C2");
         assertThat(telescope.path("allowed").isMissingNode()).isTrue();
+        long leaves = row("F1").path("id").asLong();
+        assertThat(row("F1").path("wanted").isMissingNode()).isTrue();
+        assertThat(check(leaves, Map.of()).code()).isEqualTo("no-zero");
     }
 
     @Test
