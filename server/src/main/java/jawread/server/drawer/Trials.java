@@ -30,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Trials {
     private static final int LONGEST_NAME = 120;
     private static final int MOST_READINGS = 100;
+    private static final int MOST_OF_STUDY = 600;
+    private static final int LONGEST_PEOPLE = 400;
     private final TrialRepository trials;
     private final StudyRepository studies;
     private final Drawer drawer;
@@ -176,6 +178,13 @@ public class Trials {
     /** What a study comes to so far. Refuses a tolerance that is none, and a reading that is no figure. */
     @Transactional(readOnly = true)
     public StudyUnderstood understand(TypedStudy typed) {
+        long count = typed.readings().stream()
+                .flatMap(List::stream)
+                .mapToLong(List::size)
+                .sum();
+        if (count > MOST_OF_STUDY || String.join(";", typed.people()).length() > LONGEST_PEOPLE) {
+            throw Refused.field("readings", "study-too-large", words);
+        }
         Gauge gauge = drawer.byId(typed.gauge());
         LengthUnit unit = gauge.unit();
         Length tolerance = TypedLength.parse(typed.tolerance(), unit, TypedLength.Kind.SIZE)

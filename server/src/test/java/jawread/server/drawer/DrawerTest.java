@@ -3,6 +3,7 @@ package jawread.server.drawer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -359,6 +360,24 @@ class DrawerTest {
                 .contains("too large");
         readings.add("oops");
         assertThat(server.post("/api/trials/understood", body).code()).isEqualTo("no-number");
+    }
+
+    @Test
+    void a_study_says_what_is_still_missing_and_refuses_what_is_too_large() {
+        var cell = List.of("25.000", "25.001");
+        var body = new HashMap<String, Object>(Map.of(
+                "name", "bars",
+                "gauge", row("M6").path("id").asLong(),
+                "tolerance", "0.05",
+                "people", List.of("Ansa", "Bero"),
+                "readings", List.of(List.of(cell, cell), List.of(cell, List.of("25.000")))));
+        JsonNode uneven = server.post("/api/studies/understood", body).json();
+        assertThat(uneven.path("complete").asBoolean()).isFalse();
+        assertThat(uneven.path("sentence").asString()).contains("still missing");
+        body.put("tolerance", "0");
+        assertThat(server.post("/api/studies/understood", body).code()).isEqualTo("tolerance-zero");
+        body.put("readings", List.of(List.of(Collections.nCopies(601, "25.000"))));
+        assertThat(server.post("/api/studies/understood", body).code()).isEqualTo("study-too-large");
     }
 
     @Test
