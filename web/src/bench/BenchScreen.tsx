@@ -25,7 +25,9 @@ export function BenchScreen() {
   const bench = useBench();
   const [search, setSearch] = useSearchParams();
   const gauges = useGauges().data ?? [];
-  const wanting = new Set(gauges.filter(({ wanted }) => wanted).map(({ id, reader }) => reader ?? id)).size;
+  const wanting = new Set(
+    gauges.filter(({ wanted }) => wanted).map(({ id, reader }) => reader ?? id),
+  ).size;
   const nobody = shop.data !== undefined && !shop.data.person;
   return (
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
