@@ -10,6 +10,7 @@ export type GaugeRow = Schemas['GaugeRowView'];
 export type GaugePage = Schemas['GaugePageView'];
 export type GaugeKind = Schemas['GaugeKindView'];
 export type TypedGauge = Schemas['TypedGauge'];
+export type TypedMaster = Schemas['TypedMaster'];
 export type Master = Schemas['MasterView'];
 export type GaugeCheck = Schemas['CheckView'];
 export type TrialResult = Schemas['TrialResultView'];

@@ -1,4 +1,4 @@
-import { useMutation } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { answered, client, type GaugePage, ifMatch, type Schemas, type TypedGauge } from './client';
 import { newId } from './newId';
 import { keys, queries } from './queries';
@@ -97,9 +97,42 @@ export const useWriteMaster = () =>
     onSuccess: showDrawer,
   });
 
+/** The gauges that a first and a number of frames stand for; the last answer stays while the next is on its way. */
+export const useGaugeSet = (first: TypedGauge, frames: number) =>
+  useQuery({
+    queryKey: ['gauge set', first, frames],
+    queryFn: () => answered(client.POST('/api/drawer/sets', { body: { first, frames } })),
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
+
+interface HowWell {
+  kind: string;
+  size: string;
+  readings: number;
+}
+
+/** How well a size would be known with a gauge, as it now stands. */
+export const useUncertainty = ({ gauge, edition }: GaugePage, query: HowWell) =>
+  useQuery({
+    queryKey: [...keys.gaugePage(gauge.id), 'uncertainty', edition, query],
+    queryFn: () =>
+      answered(
+        client.GET('/api/drawer/gauges/{gauge}/uncertainty', {
+          params: { path: { gauge: gauge.id }, query },
+        }),
+      ),
+  });
+
 /** What a trial comes to so far; keeps nothing. */
-export const trialSoFar = (body: Schemas['TrialBody']) =>
-  answered(client.POST('/api/trials/understood', { body }));
+export const useTrialSoFar = (body: Schemas['TrialBody'], enabled: boolean) =>
+  useQuery({
+    queryKey: [...keys.gaugePage(body.gauge), 'trial', body],
+    queryFn: () => answered(client.POST('/api/trials/understood', { body })),
+    enabled,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
 
 export const useKeepTrial = () =>
   useMutation({
@@ -109,8 +142,14 @@ export const useKeepTrial = () =>
   });
 
 /** What a study comes to so far; keeps nothing. */
-export const studySoFar = (body: Schemas['TypedStudy']) =>
-  answered(client.POST('/api/studies/understood', { body }));
+export const useStudySoFar = (body: Schemas['TypedStudy'], enabled: boolean) =>
+  useQuery({
+    queryKey: [...keys.drawer, 'study', body],
+    queryFn: () => answered(client.POST('/api/studies/understood', { body })),
+    enabled,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
 
 export const useKeepStudy = () =>
   useMutation({

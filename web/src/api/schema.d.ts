@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawer/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/events": {
         parameters: {
             query?: never;
@@ -893,8 +909,6 @@ export interface components {
         CheckBody: {
             done: string;
             /** Format: int64 */
-            job?: number | null;
-            /** Format: int64 */
             master?: number | null;
             shown: string;
             shownAfter: string;
@@ -983,8 +997,11 @@ export interface components {
             code: string;
             frames: boolean;
             name: string;
+            reader: boolean;
             scales: components["schemas"]["ScaleChoiceView"][];
             transfer: boolean;
+            usualInches: components["schemas"]["UsualRangeView"];
+            usualMillimetres: components["schemas"]["UsualRangeView"];
         };
         GaugePageView: {
             allowed?: components["schemas"]["LengthText"];
@@ -1019,6 +1036,11 @@ export interface components {
             state: string;
             stateWord: string;
             wanted?: string | null;
+        };
+        GaugeSetBody: {
+            first: components["schemas"]["TypedGauge"];
+            /** Format: int32 */
+            frames: number;
         };
         GaugeView: {
             base: components["schemas"]["LengthText"];
@@ -1147,6 +1169,7 @@ export interface components {
             size: components["schemas"]["LengthText"];
             state: string;
             stateWord: string;
+            typed: components["schemas"]["TypedMaster"];
             unit: string;
         };
         MateView: {
@@ -1737,6 +1760,10 @@ export interface components {
             spreadFrom: string;
             time: string;
         };
+        UsualRangeView: {
+            high: string;
+            low: string;
+        };
         VerdictView: {
             cut?: components["schemas"]["ToCutView"];
             mark: string;
@@ -2096,6 +2123,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawerView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GaugeSetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedGauge"][];
                 };
             };
         };

@@ -62,7 +62,7 @@ class ArchitectureTest {
             .layer("gauge")
             .definedBy("jawread.core.gauge..")
             .whereLayer("gauge")
-            .mayOnlyAccessLayers("length", "table", "limit", "judge")
+            .mayOnlyAccessLayers("length", "table", "heat", "scale", "limit", "judge")
             .whereLayer("plan")
             .mayOnlyAccessLayers("length", "limit", "walk")
             .whereLayer("walk")

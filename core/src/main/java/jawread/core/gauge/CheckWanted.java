@@ -31,15 +31,8 @@ public enum CheckWanted {
      * @param checked whether there was one at all
      * @param minutesUnused since it was last checked or read with
      * @param warmer how much the temperature has changed, in K; zero where nobody measured
-     * @param readWith whether it was read with
      */
-    public record Since(
-            boolean checked,
-            boolean dropped,
-            boolean newBattery,
-            long minutesUnused,
-            double warmer,
-            boolean readWith) {}
+    public record Since(boolean checked, boolean dropped, boolean newBattery, long minutesUnused, double warmer) {}
 
     /** Why, whatever the job; empty when it may be read with as it is. @param longestBreak in minutes */
     public static Optional<CheckWanted> of(Since since, long longestBreak) {
@@ -56,5 +49,20 @@ public enum CheckWanted {
             return Optional.of(TEMPERATURE);
         }
         return since.minutesUnused() > longestBreak ? Optional.of(BREAK) : Optional.empty();
+    }
+
+    /**
+     * Why a job that begins with it wants it looked at; empty when it does not.
+     *
+     * @param begun whether the job was read with it already
+     * @param minutesSinceCheck since its zero was last looked at
+     */
+    public static Optional<CheckWanted> atStart(boolean begun, long minutesSinceCheck, long longestBreak) {
+        return !begun && minutesSinceCheck > longestBreak ? Optional.of(START) : Optional.empty();
+    }
+
+    /** Why a job that is through wants it looked at. @param lookedAtSince whether that was done after the last reading */
+    public static Optional<CheckWanted> atEnd(boolean lookedAtSince) {
+        return lookedAtSince ? Optional.empty() : Optional.of(END);
     }
 }

@@ -82,8 +82,8 @@ public record Choosing(
 
     private boolean isInRange(Method method, Usage usage) {
         return sizes.stream()
-                .allMatch(size -> method.gauge().covers(size)
-                        && method.read().covers(size)
+                .allMatch(size -> method.gauge().range().covers(size)
+                        && method.read().range().covers(size)
                         && usage.from().stream().allMatch(from -> size.compareTo(from) >= 0)
                         && usage.to().stream().allMatch(to -> size.compareTo(to) <= 0));
     }
@@ -108,7 +108,7 @@ public record Choosing(
 
     private static double ratio(Question question, Uncertainty uncertainty) {
         double expanded = question.isForm() ? 2 * uncertainty.difference() : uncertainty.expanded();
-        return expanded > 0 ? question.zone().picometres() / 1e6 / (2 * expanded) : Double.POSITIVE_INFINITY;
+        return expanded > 0 ? question.zone().micrometres() / (2 * expanded) : Double.POSITIVE_INFINITY;
     }
 
     private Fitness fitness(Method method, Usage usage, Optional<Double> ratio) {

@@ -3,7 +3,6 @@ package jawread.core.gauge;
 import java.util.List;
 import java.util.OptionalDouble;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 
 /**
  * How a gauge's zero moves with time. What a check finds is what moved since the one before it, on top of what that one left;
@@ -35,16 +34,12 @@ public final class Drift {
         double along = 0;
         double across = 0;
         for (Checked check : checks) {
-            moved += micrometres(check.found()) - before;
-            before = micrometres(check.left());
+            moved += check.found().micrometres() - before;
+            before = check.left().micrometres();
             double day = check.day() - meanDay;
             across += day * day;
             along += day * moved;
         }
         return across > 0 ? OptionalDouble.of(along / across * DAYS_A_MONTH) : OptionalDouble.empty();
-    }
-
-    private static double micrometres(Length length) {
-        return length.in(LengthUnit.MICROMETRE).doubleValue();
     }
 }

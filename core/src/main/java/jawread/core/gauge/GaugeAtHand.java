@@ -20,21 +20,14 @@ public record GaugeAtHand(
         GaugeKind kind,
         LengthUnit unit,
         Length leastCount,
-        Length rangeLow,
-        Length rangeHigh,
+        Range range,
         Optional<Length> ownSpread,
         Optional<GaugeError> ownError,
         Optional<Length> ownReach,
         boolean mayMeasure) {
     public GaugeAtHand {
-        if (!(rangeLow.compareTo(rangeHigh) < 0 && !leastCount.isNegative())) {
-            throw new IllegalArgumentException("A range runs upward and a least count is not negative; got " + rangeLow
-                    + " to " + rangeHigh + ", " + leastCount);
+        if (leastCount.isNegative()) {
+            throw new IllegalArgumentException("A least count is not negative, got " + leastCount);
         }
-    }
-
-    /** Whether a size lies in its range, both ends included. */
-    public boolean covers(Length size) {
-        return size.compareTo(rangeLow) >= 0 && size.compareTo(rangeHigh) <= 0;
     }
 }

@@ -1,11 +1,16 @@
 package jawread.core.gauge;
 
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.scale.Scale;
 import jawread.core.table.Table;
+import jawread.core.table.Table.Row;
 
 /**
  * A kind of gauge; a row of {@code kinds.csv}.
@@ -14,21 +19,28 @@ import jawread.core.table.Table;
  * @param contacts how many ends touch a round part at once; empty where that does not apply
  * @param live whether its turning point is seen while it is sought, so that one reading may do
  * @param hasZero whether it has one that can be looked at: leaves and pins have none
- * @param scales families of scale that it may have; none for what has no scale of its own
+ * @param mayRead whether a transfer gauge may be measured by it: any outside micrometer or caliper
+ * @param hasFrames whether it comes in frames, each beginning where the one before ends; locked at a size it sets a comparator
+ * @param scales kinds of scale that it may bear; none for what has no scale of its own
+ * @param usualMillimetres the range such a gauge usually has, when it reads in mm
+ * @param usualInches the same, when it reads in inches
  */
 public record GaugeKind(
-        String code, OptionalInt contacts, Reads reads, boolean live, List<String> scales, boolean hasZero) {
+        String code,
+        OptionalInt contacts,
+        Reads reads,
+        boolean live,
+        boolean hasZero,
+        boolean mayRead,
+        boolean hasFrames,
+        List<String> scales,
+        Range usualMillimetres,
+        Range usualInches) {
+    private static final String YES = "yes";
+
     /** In the order in which a drawer is usually sorted. */
     public static final List<GaugeKind> ALL = Table.beside(GaugeKind.class, "kinds.csv").rows().stream()
-            .map(row -> new GaugeKind(
-                    row.text("kind"),
-                    row.text("contacts").equals("-")
-                            ? OptionalInt.empty()
-                            : OptionalInt.of(Integer.parseInt(row.text("contacts"))),
-                    Reads.valueOf(row.text("reads").toUpperCase(Locale.ROOT)),
-                    row.text("live").equals("yes"),
-                    row.has("scales") ? Arrays.asList(row.text("scales").split("\\|")) : List.of(),
-                    row.text("zero").equals("yes")))
+            .map(GaugeKind::of)
             .toList();
 
     /** How a figure comes of it. */
@@ -45,6 +57,27 @@ public record GaugeKind(
 
     public GaugeKind {
         scales = List.copyOf(scales);
+    }
+
+    private static GaugeKind of(Row row) {
+        String contacts = row.text("contacts");
+        return new GaugeKind(
+                row.text("kind"),
+                contacts.equals("-") ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(contacts)),
+                Reads.valueOf(row.text("reads").toUpperCase(Locale.ROOT)),
+                row.text("live").equals(YES),
+                row.text("zero").equals(YES),
+                row.text("reader").equals(YES),
+                row.text("frames").equals(YES),
+                row.has("scales") ? Arrays.asList(row.text("scales").split("\\|")) : List.of(),
+                range(row, "mm", LengthUnit.MILLIMETRE),
+                range(row, "in", LengthUnit.INCH));
+    }
+
+    private static Range range(Row row, String suffix, LengthUnit unit) {
+        return new Range(
+                Length.of(new BigDecimal(row.text("from_" + suffix)), unit),
+                Length.of(new BigDecimal(row.text("to_" + suffix)), unit));
     }
 
     /** The one called so; empty for any other word. */
@@ -64,9 +97,18 @@ public record GaugeKind(
         return reads == Reads.BRACKET;
     }
 
-    /** Whether a transfer gauge may be measured by it: any outside micrometer or caliper. */
-    public boolean mayRead() {
-        return code.equals("outside-micrometer") || code.endsWith("-caliper");
+    /** Whether it has a scale of its own that is read. */
+    public boolean hasScale() {
+        return !scales.isEmpty();
+    }
+
+    public boolean mayBear(Scale scale) {
+        return scales.contains(scale.kind());
+    }
+
+    /** The range such a gauge usually has. */
+    public Range usualRange(LengthUnit unit) {
+        return unit.isInch() ? usualInches : usualMillimetres;
     }
 
     /** Two contacts across a diameter cannot see an odd number of lobes. */

@@ -41,7 +41,12 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
 
     /** What it is used for on such a feature; empty when it is not for it. */
     public Optional<Usage> usage(FeatureKind feature) {
-        return Usage.of(gauge.kind(), feature, gauge.unit(), gauge.leastCount(), gauge.rangeHigh());
+        return Usage.of(
+                gauge.kind(),
+                feature,
+                gauge.unit(),
+                gauge.leastCount(),
+                gauge.range().high());
     }
 
     /** d: a division of what is read. */
@@ -65,7 +70,11 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
                 .or(() -> reader.isEmpty()
                         ? usage.permittedError().map(GaugeError.Permitted::new)
                         : reader.flatMap(of -> Usage.of(
-                                        of.kind(), FeatureKind.OUTSIDE, of.unit(), of.leastCount(), of.rangeHigh()))
+                                        of.kind(),
+                                        FeatureKind.OUTSIDE,
+                                        of.unit(),
+                                        of.leastCount(),
+                                        of.range().high()))
                                 .flatMap(Usage::permittedError)
                                 .map(GaugeError.Permitted::new));
     }

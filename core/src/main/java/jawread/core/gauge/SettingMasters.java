@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 
 /**
@@ -19,8 +18,6 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
     /** A needle goes half a turn of a hundred divisions to either side. */
     private static final int TRAVEL_DIVISIONS = 50;
 
-    private static final String MICROMETER = "outside-micrometer";
-
     public SettingMasters {
         masters = List.copyOf(masters);
         gauges = List.copyOf(gauges);
@@ -32,7 +29,9 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         Stream<Length> made =
                 masters.stream().filter(master -> master.sets(size, travel)).map(Master::expanded);
         Stream<Length> locked = gauges.stream()
-                .filter(gauge -> gauge.kind().code().equals(MICROMETER) && gauge.mayMeasure() && gauge.covers(size))
+                .filter(gauge -> gauge.kind().hasFrames()
+                        && gauge.mayMeasure()
+                        && gauge.range().covers(size))
                 .map(gauge -> expandedOf(gauge, size));
         return Stream.concat(made, locked).min(Length::compareTo);
     }
@@ -42,6 +41,6 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         Usage usage = method.usage(FeatureKind.OUTSIDE).orElseThrow();
         double expanded = Uncertainty.of(method.measures(usage, size, 1, Length.ZERO, warmth))
                 .expanded();
-        return Length.ofPicometres(Math.round(expanded * LengthUnit.MICROMETRE.picometres()));
+        return Length.nearest(expanded);
     }
 }

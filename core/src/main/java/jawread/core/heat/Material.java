@@ -21,6 +21,9 @@ public record Material(String name, BigDecimal perMillionKelvin) {
             .map(row -> new Material(row.text("code"), new BigDecimal(row.text("per_million_kelvin"))))
             .toList();
 
+    /** What scales and masters are made of, and a part of which nobody has said what it is of. */
+    public static final Material STEEL = called("steel", List.of()).orElseThrow();
+
     /** Soft plastics come to 250; nothing a gauge is put to grows more. */
     private static final BigDecimal MOST = new BigDecimal("300");
 
@@ -34,6 +37,11 @@ public record Material(String name, BigDecimal perMillionKelvin) {
                 .or(() -> CATALOGUE.stream()
                         .filter(each -> each.name().equals(name))
                         .findFirst());
+    }
+
+    /** α in 1/K. */
+    public double alpha() {
+        return perMillionKelvin.doubleValue() / 1e6;
     }
 
     /** A shop's own, {@code gunmetal 18.3}. Refuses {@code bad-material}. */

@@ -17,7 +17,7 @@ public sealed interface GaugeError {
 
         @Override
         public double variance() {
-            double a = Uncertainty.micrometres(most);
+            double a = most.micrometres();
             return a * a / 3;
         }
     }
@@ -32,7 +32,7 @@ public sealed interface GaugeError {
 
         @Override
         public double variance() {
-            double half = Uncertainty.micrometres(expanded) / 2;
+            double half = expanded.micrometres() / 2;
             return half * half;
         }
     }

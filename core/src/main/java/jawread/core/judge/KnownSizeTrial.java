@@ -36,13 +36,13 @@ public record KnownSizeTrial(int readings, double bias, double deviation, double
         }
         int n = readings.size();
         double[] away = readings.stream()
-                .mapToDouble(reading -> Uncertainty.micrometres(reading.minus(certified)))
+                .mapToDouble(reading -> reading.minus(certified).micrometres())
                 .toArray();
         double bias = Spread.mean(away);
         double deviation = Math.sqrt(Spread.squares(away, bias) / (n - 1));
         double student = TDistribution.of(n - 1.0).inverseSurvivalProbability(0.025);
         double chance = student * deviation;
-        double master = Uncertainty.micrometres(masterExpanded);
+        double master = masterExpanded.micrometres();
         return Outcome.of(
                 new KnownSizeTrial(n, bias, deviation, student, Math.sqrt(chance * chance / n + master * master)));
     }
@@ -59,6 +59,6 @@ public record KnownSizeTrial(int readings, double bias, double deviation, double
 
     /** s as it is used from now on: not below d/√12, since steps hide what is finer. @param resolution d, zero or above */
     public double spread(Length resolution) {
-        return Math.max(deviation, Uncertainty.micrometres(resolution) / Math.sqrt(12));
+        return Math.max(deviation, resolution.micrometres() / Math.sqrt(12));
     }
 }

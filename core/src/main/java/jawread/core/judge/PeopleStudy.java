@@ -70,7 +70,7 @@ public record PeopleStudy(
         for (int p = 0; p < parts; p++) {
             for (int o = 0; o < people; o++) {
                 double[] away = readings.get(p).get(o).stream()
-                        .mapToDouble(reading -> Uncertainty.micrometres(reading.minus(origin)))
+                        .mapToDouble(reading -> reading.minus(origin).micrometres())
                         .toArray();
                 cell[p][o] = Spread.mean(away);
                 within += Spread.squares(away, cell[p][o]);
@@ -133,7 +133,7 @@ public record PeopleStudy(
 
     /** Six times that, of a tolerance. @param tolerance its width, above zero */
     public double percentOf(Length tolerance) {
-        return 100 * 6 * measuring() / Uncertainty.micrometres(tolerance);
+        return 100 * 6 * measuring() / tolerance.micrometres();
     }
 
     /** How many sizes the parts can be told apart into; empty when measuring did not vary at all. */

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 
 /**
  * How well the value of a place is known (ISO/IEC Guide 98-3): u² = d²/12 + a²/3 + s²/n + (Um/2)² + (L·αp·δT)²/3 + w² + m².
@@ -27,15 +26,15 @@ public record Uncertainty(List<Contribution> contributions, double placeVariance
     }
 
     public static Uncertainty of(MeasuredBy by) {
-        double d = micrometres(by.resolution());
-        double size = micrometres(by.size());
+        double d = by.resolution().micrometres();
+        double size = by.size().micrometres();
         double step = d * d / 12;
         double repeat = by.spread()
-                        .map(Uncertainty::micrometres)
+                        .map(Length::micrometres)
                         .map(s -> Math.max(s * s, step))
                         .orElse(0.0)
                 / by.readings();
-        double master = micrometres(by.masterExpanded()) / 2;
+        double master = by.masterExpanded().micrometres() / 2;
         Warmth warmth = by.warmth();
         return new Uncertainty(
                 Stream.of(
@@ -77,9 +76,5 @@ public record Uncertainty(List<Contribution> contributions, double placeVariance
     public Optional<UncertaintySource> largest() {
         Contribution first = contributions.get(0);
         return first.variance() > contributions.get(1).variance() ? Optional.of(first.source()) : Optional.empty();
-    }
-
-    static double micrometres(Length length) {
-        return length.in(LengthUnit.MICROMETRE).doubleValue();
     }
 }

@@ -13,14 +13,6 @@ import java.util.Optional;
  */
 public record Warmth(
         double partAlpha, double scaleAlpha, Optional<Temperatures> temperatures, double apart, double fromTwenty) {
-    /** Starting values: not measured, a difference of 1 K may go unseen; measured, 0.3 K. */
-    public static final double APART_UNMEASURED = 1;
-
-    public static final double APART_MEASURED = 0.3;
-
-    /** Starting value of ΔT20. */
-    public static final double FROM_TWENTY = 5;
-
     private static final double COEFFICIENT_IN_DOUBT = 0.1;
 
     public Warmth {

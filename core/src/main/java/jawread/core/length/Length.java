@@ -24,6 +24,11 @@ public record Length(long picometres) implements Comparable<Length> {
         return of(BigDecimal.valueOf(micrometres), LengthUnit.MICROMETRE);
     }
 
+    /** Of a statistic: rounded once, half to even, to 1 pm. */
+    public static Length nearest(double micrometres) {
+        return new Length((long) Math.rint(micrometres * LengthUnit.MICROMETRE.picometres()));
+    }
+
     public static Length ofMillimetres(String millimetres) {
         return of(new BigDecimal(millimetres), LengthUnit.MILLIMETRE);
     }
@@ -114,6 +119,11 @@ public record Length(long picometres) implements Comparable<Length> {
      */
     public BigDecimal in(LengthUnit unit) {
         return BigDecimal.valueOf(picometres).divide(BigDecimal.valueOf(unit.picometres()), MathContext.DECIMAL128);
+    }
+
+    /** The figure in µm, for statistics, which are reckoned in binary. */
+    public double micrometres() {
+        return in(LengthUnit.MICROMETRE).doubleValue();
     }
 
     @Override

@@ -13,7 +13,12 @@ public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feel
     /** The name used everywhere, {@code mic-mm-0001}. */
     String id();
 
-    /** Its kind, as the table of scales names it: {@code vernier}, {@code dial}, {@code thimble}. */
+    /** What kind of gauge it stands on: its id before the unit, {@code mic}, {@code bore-dial}. */
+    default String kind() {
+        return id().replaceFirst("-(in|mm)(-.*)?$", "");
+    }
+
+    /** Its family, as the table of scales names it: {@code vernier}, {@code dial}, {@code thimble}. */
     String family();
 
     /** The unit its figures are in. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import jawread.core.gauge.Method.Held;
 import jawread.core.gauge.Question.About;
+import jawread.core.heat.Material;
 import jawread.core.judge.RepeatSchool;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
@@ -15,8 +16,7 @@ import jawread.core.limit.FeatureKind;
 import org.junit.jupiter.api.Test;
 
 class ChoosingTest {
-    private static final double STEEL = 11.5e-6;
-    private static final Warmth ROOM = Warmth.unmeasured(STEEL, STEEL, Warmth.APART_UNMEASURED, Warmth.FROM_TWENTY);
+    private static final Warmth ROOM = Warmth.unmeasured(Material.STEEL.alpha(), Material.STEEL.alpha(), 1, 5);
 
     private static final GaugeAtHand CALIPER = gauge("C3", "digital-caliper", "0.01", "0", "150");
     private static final GaugeAtHand COARSE = gauge("M9", "outside-micrometer", "0.01", "25", "50");
@@ -32,8 +32,7 @@ class ChoosingTest {
                 GaugeKind.of(kind).orElseThrow(),
                 LengthUnit.MILLIMETRE,
                 mm(leastCount),
-                mm(low),
-                mm(high),
+                new Range(mm(low), mm(high)),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -46,8 +45,7 @@ class ChoosingTest {
                 gauge.kind(),
                 gauge.unit(),
                 gauge.leastCount(),
-                gauge.rangeLow(),
-                gauge.rangeHigh(),
+                gauge.range(),
                 gauge.ownSpread(),
                 gauge.ownError(),
                 gauge.ownReach(),
@@ -115,8 +113,7 @@ class ChoosingTest {
                 GaugeKind.of("outside-micrometer").orElseThrow(),
                 LengthUnit.INCH,
                 Length.ofInches("0.0001"),
-                Length.ofInches("1"),
-                Length.ofInches("2"),
+                new Range(Length.ofInches("1"), Length.ofInches("2")),
                 Optional.of(mm("0.0001")),
                 Optional.empty(),
                 Optional.empty(),

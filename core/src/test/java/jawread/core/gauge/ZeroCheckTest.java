@@ -48,18 +48,27 @@ class ZeroCheckTest {
 
     @Test
     void a_check_is_wanted_after_whatever_may_have_moved_the_zero() {
-        assertThat(CheckWanted.of(new Since(false, false, false, 0, 0, false), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(false, false, false, 0, 0), FOUR_HOURS))
                 .contains(CheckWanted.NEVER_CHECKED);
-        assertThat(CheckWanted.of(new Since(true, true, true, 999, 9, true), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, true, true, 999, 9), FOUR_HOURS))
                 .contains(CheckWanted.DROPPED);
-        assertThat(CheckWanted.of(new Since(true, false, true, 0, 0, true), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, true, 0, 0), FOUR_HOURS))
                 .contains(CheckWanted.BATTERY);
-        assertThat(CheckWanted.of(new Since(true, false, false, 0, -3, true), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, false, 0, -3), FOUR_HOURS))
                 .contains(CheckWanted.TEMPERATURE);
-        assertThat(CheckWanted.of(new Since(true, false, false, 241, 2.9, true), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, false, 241, 2.9), FOUR_HOURS))
                 .contains(CheckWanted.BREAK);
-        assertThat(CheckWanted.of(new Since(true, false, false, 240, 2.9, true), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, false, 240, 2.9), FOUR_HOURS))
                 .isEmpty();
+    }
+
+    @Test
+    void a_job_asks_for_it_at_its_start_and_at_its_end() {
+        assertThat(CheckWanted.atStart(false, 241, FOUR_HOURS)).contains(CheckWanted.START);
+        assertThat(CheckWanted.atStart(false, 240, FOUR_HOURS)).isEmpty();
+        assertThat(CheckWanted.atStart(true, 241, FOUR_HOURS)).isEmpty();
+        assertThat(CheckWanted.atEnd(false)).contains(CheckWanted.END);
+        assertThat(CheckWanted.atEnd(true)).isEmpty();
     }
 
     @Test

@@ -7,7 +7,6 @@ import java.util.UUID;
 import jawread.core.plan.PlannedFeature;
 import jawread.server.access.Person;
 import jawread.server.choosing.ChoosingView.MethodsOfFeatureView;
-import jawread.server.choosing.FeatureMethods.OfPlan;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
@@ -50,7 +49,7 @@ class ChoosingPages {
     @Transactional(readOnly = true)
     public ChoosingView of(long planId, Optional<Person> person) {
         Plan plan = jobs.plan(planId);
-        OfPlan of = methods.of(plan, person);
+        MethodsOfPlan of = methods.of(plan, person);
         List<Feature> features = sizes(plan);
         List<MethodsOfFeatureView> views = features.stream()
                 .map(feature -> choosing.of(feature, planned.of(feature), of))

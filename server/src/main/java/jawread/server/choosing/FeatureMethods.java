@@ -1,21 +1,12 @@
 package jawread.server.choosing;
 
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import jawread.core.gauge.ChoiceSchool;
-import jawread.core.gauge.Choosing;
-import jawread.core.gauge.Question;
-import jawread.core.gauge.Question.About;
 import jawread.core.heat.Material;
-import jawread.core.length.Length;
-import jawread.core.limit.Limits;
 import jawread.core.plan.PlannedFeature;
-import jawread.core.walk.Place;
 import jawread.server.access.Person;
 import jawread.server.drawer.AtHand;
 import jawread.server.drawer.AtHand.Weighed;
@@ -26,7 +17,6 @@ import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
-import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -37,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Weighs the methods of the drawer for features, and keeps which one was picked. */
 @Service
 public class FeatureMethods {
-    private static final double STEEL = 11.5;
     private final PickedMethodRepository picked;
     private final Methods methods;
     private final Jobs jobs;
@@ -63,88 +52,9 @@ public class FeatureMethods {
         this.words = words;
     }
 
-    /**
-     * The methods of one plan at one moment.
-     *
-     * @param picks by the feature's key: the method's key
-     * @param alpha of the part, in 1/K
-     */
-    public record OfPlan(AtHand atHand, Map<UUID, String> picks, Plan plan, double alpha) {
-        public Job job() {
-            return plan.job();
-        }
-
-        /** Every method weighed, the proposed one first; none for what is looked at, and where nothing is demanded yet. */
-        public List<Weighed> weigh(PlannedFeature feature) {
-            return choosing(feature).map(atHand::weigh).orElse(List.of());
-        }
-
-        /** What it is measured with, if anything of the drawer can be put to it. */
-        public Optional<Weighed> inForce(UUID key, PlannedFeature feature) {
-            return inForce(key, weigh(feature));
-        }
-
-        /** The one picked, if it can be put to the feature at all; else the proposed one, if any can. */
-        public Optional<Weighed> inForce(UUID key, List<Weighed> weighed) {
-            String pick = picks.getOrDefault(key, "");
-            return weighed.stream()
-                    .filter(each -> each.choice().fitness().canMeasure())
-                    .filter(each -> each.method().key().equals(pick))
-                    .findFirst()
-                    .or(() -> weighed.stream()
-                            .filter(each -> each.choice().fitness().canMeasure())
-                            .findFirst());
-        }
-
-        private Optional<Choosing> choosing(PlannedFeature feature) {
-            if (!feature.canBeMeasured()) {
-                return Optional.empty();
-            }
-            Limits limits = feature.judgedBy().orElseThrow();
-            List<Place> places = feature.places().map(of -> of.measurable()).orElse(List.of());
-            Optional<Length> deepest = feature.kind().isHole()
-                    ? places.stream()
-                            .flatMap(place -> place.depth().stream())
-                            .map(depth -> fromNearerEnd(depth, feature))
-                            .max(Length::compareTo)
-                    : Optional.empty();
-            return Optional.of(new Choosing(
-                    feature.kind(),
-                    job().unit(),
-                    limits.stated(),
-                    Length.meanOf(limits.stated()),
-                    questions(feature),
-                    deepest,
-                    places.size(),
-                    job().repeatSchool(),
-                    ChoiceSchool.of(job().choiceOf(Setting.GAUGE_CHOICE)).orElseThrow(),
-                    atHand.warmth(alpha)));
-        }
-
-        /** A barrel or a bush is open at both ends, and is measured from the nearer one. */
-        private Length fromNearerEnd(Length depth, PlannedFeature feature) {
-            return feature.lies()
-                    .filter(lies -> plan.shape().isOpenAtBothEnds())
-                    .map(lies -> lies.length().minus(depth))
-                    .filter(other -> other.compareTo(depth) < 0)
-                    .orElse(depth);
-        }
-
-        private static List<Question> questions(PlannedFeature feature) {
-            var questions = new ArrayList<Question>();
-            feature.zone()
-                    .filter(zone -> !zone.isZero())
-                    .ifPresent(zone -> questions.add(new Question(About.SIZE, zone)));
-            feature.outOfRound()
-                    .ifPresent(limit -> questions.add(new Question(About.OUT_OF_ROUND, limit.asDifference())));
-            feature.taper().ifPresent(limit -> questions.add(new Question(About.TAPER, limit.asDifference())));
-            return questions;
-        }
-    }
-
     /** @param person in whose hands; empty where nobody stands at the screen */
     @Transactional(readOnly = true)
-    public OfPlan of(Plan plan, Optional<Person> person) {
+    public MethodsOfPlan of(Plan plan, Optional<Person> person) {
         return of(plan, methods.atHand(person));
     }
 
@@ -155,18 +65,15 @@ public class FeatureMethods {
 
     /** For more plans than one, with what is at hand read once. */
     @Transactional(readOnly = true)
-    public OfPlan of(Plan plan, AtHand atHand) {
+    public MethodsOfPlan of(Plan plan, AtHand atHand) {
         Map<UUID, String> picks = picked.findAllByPlanId(plan.id()).stream()
                 .collect(Collectors.toMap(PickedMethod::featureKey, PickedMethod::key));
-        return new OfPlan(atHand, picks, plan, alpha(plan.job()));
+        return new MethodsOfPlan(atHand, picks, plan, material(plan.job()));
     }
 
     /** Where nobody has said what a part is of, it is reckoned as steel. */
-    private double alpha(Job job) {
-        return Material.called(job.head().material(), settings.ownMaterials())
-                        .map(material -> material.perMillionKelvin().doubleValue())
-                        .orElse(STEEL)
-                / 1e6;
+    private Material material(Job job) {
+        return Material.called(job.head().material(), settings.ownMaterials()).orElse(Material.STEEL);
     }
 
     /**
@@ -199,7 +106,7 @@ public class FeatureMethods {
     /** The method to measure a feature with: the picked one, else the proposed; empty when the drawer has none. */
     @Transactional(readOnly = true)
     public Optional<GaugeAndReader> inForce(Plan plan, UUID key, PlannedFeature planned) {
-        OfPlan of = of(plan, Optional.empty());
+        MethodsOfPlan of = of(plan, Optional.empty());
         return of.inForce(key, planned).map(Weighed::method);
     }
 }

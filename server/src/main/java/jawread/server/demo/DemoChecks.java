@@ -72,7 +72,6 @@ final class DemoChecks {
                     gauge("B1").id(),
                     new TypedCheck(
                             Optional.of(master("ring 3.25 in").id()),
-                            Optional.empty(),
                             found[month],
                             off ? "set-to-zero" : "nothing",
                             off ? "3.2500" : "",
@@ -91,7 +90,6 @@ final class DemoChecks {
                         master.isEmpty()
                                 ? Optional.empty()
                                 : Optional.of(master(master).id()),
-                        Optional.empty(),
                         shown,
                         "nothing",
                         "",

@@ -15,10 +15,10 @@ import jawread.core.gauge.Method;
 import jawread.core.gauge.Method.Held;
 import jawread.core.gauge.SettingMasters;
 import jawread.core.gauge.Usage;
+import jawread.core.heat.Material;
 import jawread.core.judge.KnownSizeTrial;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 
 /**
@@ -42,15 +42,12 @@ public record AtHand(
     /** Some dozens of long plans. */
     private static final int MOST_KNOWN = 20_000;
 
-    /** α of what scales and masters are made of, in 1/K. */
-    private static final double STEEL = 11.5e-6;
-
     /** A method weighed for a feature, and what it is in the drawer. */
     public record Weighed(GaugeAndReader method, Choice choice) {}
 
-    /** Nobody has measured a temperature. @param partAlpha α of the part, in 1/K */
-    public Warmth warmth(double partAlpha) {
-        return Warmth.unmeasured(partAlpha, STEEL, apart, fromTwenty);
+    /** Of a part of some material, while nobody has measured a temperature. */
+    public Warmth warmth(Material part) {
+        return Warmth.unmeasured(part.alpha(), Material.STEEL.alpha(), apart, fromTwenty);
     }
 
     /** @param methods all of them, with each gauge as the rules of measuring know it */
@@ -92,12 +89,7 @@ public record AtHand(
 
     private static Held held(Trial trial) {
         KnownSizeTrial result = trial.result();
-        return new Held(micrometres(Math.abs(result.bias())), micrometres(result.spread(trial.resolution())));
-    }
-
-    /** Rounded to the picometre. */
-    public static Length micrometres(double figure) {
-        return Length.ofPicometres(Math.round(figure * LengthUnit.MICROMETRE.picometres()));
+        return new Held(Length.nearest(Math.abs(result.bias())), Length.nearest(result.spread(trial.resolution())));
     }
 
     public SettingMasters settingMasters(Warmth warmth) {

@@ -80,8 +80,7 @@ public class Drawer {
         return all.stream()
                 .filter(gauge -> gauge.kind().mayRead())
                 .filter(gauge -> transfer.readers().isEmpty()
-                        ? gauge.rangeLow().compareTo(transfer.rangeHigh()) <= 0
-                                && gauge.rangeHigh().compareTo(transfer.rangeLow()) >= 0
+                        ? gauge.range().meets(transfer.range())
                         : transfer.readers().contains(gauge.id()));
     }
 

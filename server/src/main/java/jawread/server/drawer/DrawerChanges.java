@@ -2,7 +2,6 @@ package jawread.server.drawer;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +10,6 @@ import java.util.UUID;
 import jawread.core.gauge.Usage;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
-import jawread.core.length.TypedLength;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
@@ -25,8 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Changes the drawer: gauges added, described anew, and what befell them. */
 @Service
 public class DrawerChanges {
-    /** A set of frames has a dozen. */
-    private static final int MOST_AT_ONCE = 30;
+    /** A drawer is typed in within an hour, not at once. */
+    private static final int MOST_AT_ONCE = 40;
 
     private static final int LONGEST_WORDS = 400;
     private final GaugeRepository gauges;
@@ -34,16 +32,18 @@ public class DrawerChanges {
     private final LastUse lastUse;
     private final Drawer drawer;
     private final GaugeEntry entry;
+    private final TypedFields fields;
     private final Journal journal;
     private final Clock clock;
     private final Words words;
 
-    public DrawerChanges(
+    DrawerChanges(
             GaugeRepository gauges,
             GaugeEventRepository events,
             LastUse lastUse,
             Drawer drawer,
             GaugeEntry entry,
+            TypedFields fields,
             Journal journal,
             Clock clock,
             Words words) {
@@ -52,6 +52,7 @@ public class DrawerChanges {
         this.lastUse = lastUse;
         this.drawer = drawer;
         this.entry = entry;
+        this.fields = fields;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
@@ -71,9 +72,7 @@ public class DrawerChanges {
         return added;
     }
 
-    /** Adds one that is already understood. */
-    @Transactional
-    public Gauge add(GaugeHead head, Person person) {
+    private Gauge add(GaugeHead head, Person person) {
         Gauge gauge = gauges.saveAndFlush(new Gauge(head));
         keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.ADDED, "", person);
         return gauge;
@@ -157,22 +156,17 @@ public class DrawerChanges {
     public Gauge calibrated(long gaugeId, long edition, TypedCalibration typed, Person person) {
         Gauge gauge = drawer.byId(gaugeId);
         Editions.refuseUnlessSame(edition, gauge.version(), words);
-        LocalDate on = date("on", typed.on()).orElseThrow(() -> Refused.field("on", "bad-date", words));
+        LocalDate on = fields.date("on", typed.on()).orElseThrow(() -> Refused.field("on", "bad-date", words));
         if (on.isAfter(drawer.today())) {
             throw Refused.field("on", "calibration-in-future", words);
         }
-        Optional<LocalDate> due = date("due", typed.due());
+        Optional<LocalDate> due = fields.date("due", typed.due());
         if (due.filter(until -> until.isBefore(on)).isPresent()) {
             throw Refused.field("due", "due-before", words);
         }
         LengthUnit unit = gauge.unit();
-        Length error = typed.error().isBlank()
-                ? Length.ZERO
-                : TypedLength.parse(typed.error(), unit, TypedLength.Kind.DEVIATION)
-                        .fold(TypedLength::length, refusal -> {
-                            throw Refused.field("error", refusal, words.say(refusal, unit));
-                        });
-        Length expanded = UncertaintyTyped.understood("expanded", typed.expanded(), unit, words);
+        Length error = fields.deviation("error", typed.error(), unit).orElse(Length.ZERO);
+        Length expanded = fields.expanded("expanded", typed.expanded(), unit);
         journal.write(Journal.DRAWER, What.DRAWER);
         gauge.calibrated(new Calibration(on, error, expanded, due));
         keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.CALIBRATED, said(gauge, error, expanded, due), person);
@@ -180,10 +174,8 @@ public class DrawerChanges {
     }
 
     private String said(Gauge gauge, Length error, Length expanded, Optional<LocalDate> due) {
-        Optional<Length> most = gauge.error()
-                .or(() -> Usage.of(gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.rangeHigh())
-                        .findFirst()
-                        .flatMap(Usage::permittedError));
+        Optional<Length> most =
+                gauge.error().or(() -> Methods.usages(gauge).findFirst().flatMap(Usage::permittedError));
         boolean beyond = most.filter(of -> error.abs().compareTo(of) > 0).isPresent();
         String key = "drawer.calibrated" + (due.isPresent() ? ".until" : "") + (beyond ? ".beyond" : "");
         return words.say(
@@ -194,20 +186,9 @@ public class DrawerChanges {
                         "expanded",
                         expanded,
                         "due",
-                        due.map(LocalDate::toString).orElse(""),
+                        due.map(Dates::said).orElse(""),
                         "most",
                         most.orElse(Length.ZERO)),
                 gauge.unit());
-    }
-
-    Optional<LocalDate> date(String field, String text) {
-        if (text.isBlank()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(LocalDate.parse(text.strip()));
-        } catch (DateTimeParseException e) {
-            throw Refused.field(field, "bad-date", words);
-        }
     }
 }

@@ -11,11 +11,6 @@ import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.drawer.DrawerChanges.TypedCalibration;
-import jawread.server.drawer.DrawerPages.StudySoFarView;
-import jawread.server.drawer.DrawerPages.TrialSoFarView;
-import jawread.server.drawer.Masters.TypedMaster;
-import jawread.server.drawer.Trials.TypedStudy;
-import jawread.server.drawer.Trials.TypedTrial;
 import jawread.server.drawer.ZeroChecks.TypedCheck;
 import jawread.server.words.Editions;
 import jawread.server.words.Words;
@@ -30,36 +25,39 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Gauges and masters, their checks and trials. Whatever changes one gauge answers with its page. */
+/** The drawer and its gauges. Whatever changes one gauge answers with its page. */
 @RestController
 @RequestMapping("/api")
 class DrawerController {
     private final DrawerPages pages;
+    private final GaugePages gaugePages;
+    private final GaugeSets sets;
     private final DrawerChanges changes;
     private final ZeroChecks checks;
-    private final Masters masters;
-    private final Trials trials;
     private final ScreenTickets tickets;
     private final Words words;
 
     DrawerController(
             DrawerPages pages,
+            GaugePages gaugePages,
+            GaugeSets sets,
             DrawerChanges changes,
             ZeroChecks checks,
-            Masters masters,
-            Trials trials,
             ScreenTickets tickets,
             Words words) {
         this.pages = pages;
+        this.gaugePages = gaugePages;
+        this.sets = sets;
         this.changes = changes;
         this.checks = checks;
-        this.masters = masters;
-        this.trials = trials;
         this.tickets = tickets;
         this.words = words;
     }
 
     record GaugesBody(List<TypedGauge> gauges) {}
+
+    /** @param first of the set @param frames how many, one for a single gauge */
+    record GaugeSetBody(TypedGauge first, int frames) {}
 
     /** @param kind dropped, new-battery, quarantined, back-in-use or retired @param words why; may be empty */
     record EventBody(String kind, String words) {}
@@ -72,18 +70,11 @@ class DrawerController {
      */
     record CheckBody(
             @Nullable Long master,
-            @Nullable Long job,
             String shown,
             String done,
             String shownAfter,
             String temperature,
             boolean unitConfirmed) {}
-
-    record TrialBody(long gauge, @Nullable Long reader, long master, List<String> readings) {
-        private TypedTrial typed() {
-            return new TypedTrial(gauge, Optional.ofNullable(reader), master, readings);
-        }
-    }
 
     /** All that can be read with. */
     @Allowed(ANYONE)
@@ -98,6 +89,13 @@ class DrawerController {
         return pages.all(tickets.personAt(request));
     }
 
+    /** The gauges that a first and a number of frames stand for, each named; keeps nothing. */
+    @Allowed(ANYONE)
+    @PostMapping("/drawer/sets")
+    List<TypedGauge> set(@RequestBody GaugeSetBody body) {
+        return sets.of(body.first(), body.frames());
+    }
+
     /** Adds gauges, all or none. */
     @Allowed(PERSON)
     @PostMapping("/drawer/gauges")
@@ -109,7 +107,7 @@ class DrawerController {
     @Allowed(ANYONE)
     @GetMapping("/drawer/gauges/{gauge}")
     GaugePageView gauge(@PathVariable long gauge, HttpServletRequest request) {
-        return pages.page(gauge, tickets.personAt(request));
+        return gaugePages.page(gauge, tickets.personAt(request));
     }
 
     @Allowed(PERSON)
@@ -153,7 +151,6 @@ class DrawerController {
                 gauge,
                 new TypedCheck(
                         Optional.ofNullable(body.master()),
-                        Optional.ofNullable(body.job()),
                         body.shown(),
                         body.done(),
                         body.shownAfter(),
@@ -173,58 +170,12 @@ class DrawerController {
             @RequestParam String size,
             @RequestParam(defaultValue = "2") int readings,
             HttpServletRequest request) {
-        return pages.uncertainty(
+        return gaugePages.uncertainty(
                 gauge,
                 Optional.ofNullable(reader),
                 kind,
                 size,
                 Math.max(1, Math.min(readings, 100)),
                 tickets.personAt(request));
-    }
-
-    @Allowed(PERSON)
-    @PostMapping("/drawer/masters")
-    DrawerView addMaster(@RequestBody TypedMaster body, HttpServletRequest request) {
-        masters.add(body);
-        return pages.all(tickets.personAt(request));
-    }
-
-    @Allowed(PERSON)
-    @PutMapping("/drawer/masters/{master}")
-    DrawerView writeMaster(
-            @PathVariable long master,
-            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
-            @RequestBody TypedMaster body,
-            HttpServletRequest request) {
-        masters.write(master, Editions.of(ifMatch, words), body);
-        return pages.all(tickets.personAt(request));
-    }
-
-    /** What a trial comes to so far; keeps nothing. */
-    @Allowed(ANYONE)
-    @PostMapping("/trials/understood")
-    TrialSoFarView trialSoFar(@RequestBody TrialBody body) {
-        return pages.trial(body.typed());
-    }
-
-    @Allowed(PERSON)
-    @PutMapping("/trials/{id}")
-    GaugePageView keepTrial(@PathVariable UUID id, @RequestBody TrialBody body, HttpServletRequest request) {
-        trials.keep(id, body.typed(), tickets.whoStandsAt(request));
-        return gauge(body.gauge(), request);
-    }
-
-    /** What a study comes to so far; keeps nothing. */
-    @Allowed(ANYONE)
-    @PostMapping("/studies/understood")
-    StudySoFarView studySoFar(@RequestBody TypedStudy body) {
-        return pages.study(body);
-    }
-
-    @Allowed(PERSON)
-    @PutMapping("/studies/{id}")
-    GaugePageView keepStudy(@PathVariable UUID id, @RequestBody TypedStudy body, HttpServletRequest request) {
-        trials.keep(id, body, tickets.whoStandsAt(request));
-        return gauge(body.gauge(), request);
     }
 }

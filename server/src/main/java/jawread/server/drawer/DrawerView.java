@@ -41,7 +41,7 @@ public record DrawerView(
             @Nullable String checked,
             @Nullable String holds) {}
 
-    /** @param state in-use, due or retired */
+    /** @param state in-use, due or retired @param typed as it is written down, for the form */
     public record MasterView(
             long id,
             long edition,
@@ -55,13 +55,17 @@ public record DrawerView(
             String material,
             @Nullable String due,
             String state,
-            String stateWord) {}
+            String stateWord,
+            TypedMaster typed) {}
 
     /**
      * A kind that a new gauge can be of.
      *
-     * @param scales it may have, finest first as they stand in the catalogue; none for what has none
-     * @param frame from one frame of a set to the next, in inches and millimetres; empty where there are none
+     * @param scales it may bear; none for what has none
+     * @param frames whether it comes in a set of them
+     * @param reader whether a transfer gauge may be measured by it
+     * @param usualMillimetres the range that such a gauge usually has, when it reads in mm
+     * @param usualInches the same, when it reads in inches
      */
     public record GaugeKindView(
             String code,
@@ -69,7 +73,13 @@ public record DrawerView(
             List<ScaleChoiceView> scales,
             boolean transfer,
             boolean bracket,
-            boolean frames) {}
+            boolean frames,
+            boolean reader,
+            UsualRangeView usualMillimetres,
+            UsualRangeView usualInches) {}
+
+    /** As typed. */
+    public record UsualRangeView(String low, String high) {}
 
     /** @param unit in or mm */
     public record ScaleChoiceView(String id, String name, String unit) {}

@@ -7,16 +7,17 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.gauge.GaugeKind;
+import jawread.core.gauge.Range;
 import jawread.core.gauge.Usage;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
-import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
 import jawread.server.drawer.DrawerView.GaugeKindView;
 import jawread.server.drawer.DrawerView.GaugeRowView;
 import jawread.server.drawer.DrawerView.MasterView;
 import jawread.server.drawer.DrawerView.ScaleChoiceView;
+import jawread.server.drawer.DrawerView.UsualRangeView;
 import jawread.server.drawer.GaugePageView.CheckView;
 import jawread.server.drawer.GaugePageView.EventView;
 import jawread.server.drawer.GaugePageView.UseView;
@@ -44,7 +45,7 @@ class DrawerWords {
         this.words = words;
     }
 
-    GaugeView method(GaugeAndReader method, ZeroChecks.Wanting wanting) {
+    GaugeView method(GaugeAndReader method, ZerosWanting wanting) {
         Gauge read = method.read();
         LengthUnit unit = read.unit();
         GaugeState state = method.gauge().mayMeasure() ? drawer.stateOf(read) : drawer.stateOf(method.gauge());
@@ -65,8 +66,8 @@ class DrawerWords {
                 wanting.of(read).map(why -> wanted(why, read)).orElse(null),
                 whole(read.base(), unit),
                 read.bases().stream().map(base -> whole(base, unit)).toList(),
-                whole(read.rangeLow(), unit),
-                whole(read.rangeHigh(), unit),
+                whole(read.range().low(), unit),
+                whole(read.range().high(), unit),
                 scales.of(read.scale(), read.base()));
     }
 
@@ -75,7 +76,7 @@ class DrawerWords {
     }
 
     /** @param holds what whoever looks holds with it */
-    GaugeRowView row(Gauge gauge, ZeroChecks.Wanting wanting, Optional<String> holds) {
+    GaugeRowView row(Gauge gauge, ZerosWanting wanting, Optional<String> holds) {
         GaugeState state = drawer.stateOf(gauge);
         return new GaugeRowView(
                 gauge.id(),
@@ -106,8 +107,8 @@ class DrawerWords {
         return words.say(
                 "drawer.range",
                 Map.of(
-                        "low", figures.exactly(gauge.rangeLow(), gauge.unit()),
-                        "high", figures.exactly(gauge.rangeHigh(), gauge.unit())));
+                        "low", figures.exactly(gauge.range().low(), gauge.unit()),
+                        "high", figures.exactly(gauge.range().high(), gauge.unit())));
     }
 
     String wanted(CheckWanted why, Gauge gauge) {
@@ -148,7 +149,8 @@ class DrawerWords {
                         .map(due -> words.say("drawer.due", Map.of("date", Dates.said(due))))
                         .orElse(null),
                 state,
-                words.say("gauge.state." + state));
+                words.say("gauge.state." + state),
+                TypedMaster.of(master));
     }
 
     List<GaugeKindView> kinds() {
@@ -157,7 +159,7 @@ class DrawerWords {
                         kind.code(),
                         kind(kind),
                         Scales.all().stream()
-                                .filter(scale -> kind.scales().contains(scale.family()) && isFor(kind, scale))
+                                .filter(kind::mayBear)
                                 .map(scale -> new ScaleChoiceView(
                                         scale.id(),
                                         scales.of(scale, Length.ZERO).name(),
@@ -165,21 +167,16 @@ class DrawerWords {
                                 .toList(),
                         kind.isTransfer(),
                         kind.isBracket(),
-                        kind.code().equals("outside-micrometer")))
+                        kind.hasFrames(),
+                        kind.mayRead(),
+                        usual(kind, LengthUnit.MILLIMETRE),
+                        usual(kind, LengthUnit.INCH)))
                 .toList();
     }
 
-    /** Among thimbles each head has its own: the table of scales names them so. */
-    private static boolean isFor(GaugeKind kind, Scale scale) {
-        String id = scale.id();
-        return switch (kind.code()) {
-            case "outside-micrometer" -> id.startsWith("mic-") || id.startsWith("digital-");
-            case "depth-micrometer" -> id.startsWith("depth-") || id.startsWith("digital-");
-            case "inside-micrometer" -> id.startsWith("inside-") || id.startsWith("digital-");
-            case "three-contact-gauge" -> id.startsWith("bore3-") || id.startsWith("digital-");
-            case "measuring-stage" -> id.startsWith("stage-") || id.startsWith("digital-");
-            default -> true;
-        };
+    private static UsualRangeView usual(GaugeKind kind, LengthUnit unit) {
+        Range range = kind.usualRange(unit);
+        return new UsualRangeView(TypedFields.asTyped(range.low(), unit), TypedFields.asTyped(range.high(), unit));
     }
 
     UseView use(Gauge gauge, Usage usage) {

@@ -21,6 +21,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.gauge.GaugeKind;
+import jawread.core.gauge.Range;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.LinedScale;
@@ -99,7 +100,7 @@ public class Gauge {
 
     protected Gauge() {}
 
-    public Gauge(GaugeHead head) {
+    Gauge(GaugeHead head) {
         this.state = GaugeState.IN_USE;
         write(head);
     }
@@ -111,8 +112,8 @@ public class Gauge {
         this.scaleId = head.scale().map(Scale::id).orElse(null);
         this.unit = head.unit();
         this.basePm = head.base().picometres();
-        this.rangeLowPm = head.rangeLow().picometres();
-        this.rangeHighPm = head.rangeHigh().picometres();
+        this.rangeLowPm = head.range().low().picometres();
+        this.rangeHighPm = head.range().high().picometres();
         this.rodsPm =
                 head.rods().stream().map(rod -> Long.toString(rod.picometres())).collect(Collectors.joining(";"));
         this.stepPm = head.step().map(Length::picometres).orElse(null);
@@ -175,8 +176,8 @@ public class Gauge {
                 .flatMap(Scales::of)
                 .orElseThrow(() -> new IllegalStateException("No scale \"" + scaleId + "\" on " + shopNumber));
         return scale instanceof LinedScale slide && !(slide instanceof Thimble)
-                ? slide.reaching((int)
-                        (rangeHigh().minus(base()).picometres() / slide.coarse().picometres()))
+                ? slide.reaching((int) (range().high().minus(base()).picometres()
+                        / slide.coarse().picometres()))
                 : scale;
     }
 
@@ -201,17 +202,8 @@ public class Gauge {
                 .toList();
     }
 
-    public Length rangeLow() {
-        return Length.ofPicometres(rangeLowPm);
-    }
-
-    public Length rangeHigh() {
-        return Length.ofPicometres(rangeHighPm);
-    }
-
-    /** Whether a size lies in its range, both ends included. */
-    public boolean covers(Length size) {
-        return size.compareTo(rangeLow()) >= 0 && size.compareTo(rangeHigh()) <= 0;
+    public Range range() {
+        return new Range(Length.ofPicometres(rangeLowPm), Length.ofPicometres(rangeHighPm));
     }
 
     /** From one pin of a set to the next. */

@@ -30,7 +30,6 @@ public class GaugeCheck extends Kept {
     @ManyToOne(fetch = FetchType.LAZY)
     private ShopMaster master;
 
-    private Long jobId;
     private BigDecimal temperature;
 
     @Column(nullable = false)
@@ -61,7 +60,6 @@ public class GaugeCheck extends Kept {
             UUID id,
             Gauge gauge,
             Optional<ShopMaster> master,
-            Optional<Long> job,
             Optional<BigDecimal> temperature,
             ZeroCheck found,
             boolean unitConfirmed,
@@ -70,7 +68,6 @@ public class GaugeCheck extends Kept {
         this.id = id;
         this.gauge = gauge;
         this.master = master.orElse(null);
-        this.jobId = job.orElse(null);
         this.temperature = temperature.orElse(null);
         this.foundPm = found.found().picometres();
         this.done = found.done();

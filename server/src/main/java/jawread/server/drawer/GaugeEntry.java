@@ -3,13 +3,13 @@ package jawread.server.drawer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.gauge.GaugeKind;
+import jawread.core.gauge.Range;
 import jawread.core.gauge.Usage;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
-import jawread.core.length.TypedLength;
-import jawread.core.scale.LinedScale;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
 import jawread.core.scale.Thimble;
@@ -20,42 +20,36 @@ import org.springframework.stereotype.Component;
 /** Understands a gauge as typed, field by field; what cannot be is refused at its field, with what would be right. */
 @Component
 class GaugeEntry {
-    private static final int LONGEST_NUMBER = 20;
     private static final int LONGEST_NAME = 120;
     private static final int MOST_STEPS = 100;
     private static final int MOST_RODS = 12;
     private final GaugeRepository gauges;
+    private final TypedFields fields;
     private final Words words;
 
-    GaugeEntry(GaugeRepository gauges, Words words) {
+    GaugeEntry(GaugeRepository gauges, TypedFields fields, Words words) {
         this.gauges = gauges;
+        this.fields = fields;
         this.words = words;
     }
 
     /** @param before the gauge that is changed; empty for a new one */
     GaugeHead understood(TypedGauge typed, Optional<Gauge> before) {
-        GaugeKind kind =
-                GaugeKind.of(typed.kind()).orElseThrow(() -> Refused.field("kind", "no-such-gauge-kind", words));
-        String number = number(typed, before);
+        GaugeKind kind = kind(typed);
+        String number = fields.shopNumber(typed.shopNumber(), before.map(Gauge::shopNumber));
         Optional<Scale> scale = scale(typed, kind);
-        LengthUnit unit = scale.map(Scale::unit)
-                .or(() -> LengthUnit.ofSuffix(typed.unit())
-                        .filter(each -> each.whole()
-                                .equals(each.isInch() ? LengthUnit.INCH.whole() : LengthUnit.MILLIMETRE.whole())))
-                .orElseThrow(() -> Refused.field("unit", "bad-unit", words));
-        Length low = size("rangeLow", typed.rangeLow(), unit).orElse(Length.ZERO);
-        Length high = size("rangeHigh", typed.rangeHigh(), unit)
-                .orElseThrow(() -> Refused.field("rangeHigh", "range-needed", words));
-        if (low.compareTo(high) >= 0) {
-            throw Refused.field("rangeHigh", "range-upward", words);
-        }
-        Length base = size("base", typed.base(), unit).orElse(usualBase(scale, low));
-        refuseUnlessOverlapping(kind, scale, base, rods(typed, unit), low, high, unit);
-        Optional<Length> step = size("step", typed.step(), unit);
-        if (kind.isBracket() && (step.isEmpty() || step.get().isZero())) {
+        LengthUnit unit = unit(typed, scale);
+        Range range = range(typed, unit);
+        Length base = fields.size("base", typed.base(), unit).orElse(usualBase(scale, range));
+        List<Length> rods = rods(typed, unit);
+        refuseUnlessOnScale(kind, scale, base, rods, range, unit);
+        refuseUnlessOfKind(kind, scale, range, unit);
+        Optional<Length> step = fields.aboveZero("step", typed.step(), unit, "step-needed");
+        Optional<Length> error = fields.size("error", typed.error(), unit);
+        if (kind.isBracket() && step.isEmpty()) {
             throw Refused.field("step", "step-needed", words);
         }
-        if (kind.isBracket() && typed.error().isBlank()) {
+        if (kind.isBracket() && error.isEmpty()) {
             throw Refused.field("error", "set-error-needed", words);
         }
         return new GaugeHead(
@@ -65,42 +59,45 @@ class GaugeEntry {
                 scale,
                 unit,
                 base,
-                rods(typed, unit),
-                low,
-                high,
+                rods,
+                range,
                 step,
-                size("spread", typed.spread(), unit),
-                size("error", typed.error(), unit),
-                size("reach", typed.reach(), unit),
+                fields.size("spread", typed.spread(), unit),
+                error,
+                fields.size("reach", typed.reach(), unit),
                 allowedSteps(typed),
                 typed.switchable(),
-                readers(typed, kind, low, high));
+                readers(typed, kind, range));
     }
 
-    private List<Length> rods(TypedGauge typed, LengthUnit unit) {
-        List<Length> rods = Arrays.stream(typed.rods().split("[;\\s]+"))
-                .flatMap(text -> size("rods", text, unit).stream())
-                .distinct()
-                .toList();
-        if (rods.size() > MOST_RODS) {
-            throw Refused.field("rods", "too-many-rods", words);
-        }
-        return rods;
+    GaugeKind kind(TypedGauge typed) {
+        return GaugeKind.of(typed.kind()).orElseThrow(() -> Refused.field("kind", "no-such-gauge-kind", words));
     }
 
-    private String number(TypedGauge typed, Optional<Gauge> before) {
-        String number = typed.shopNumber().strip();
-        if (number.isEmpty() || number.length() > LONGEST_NUMBER) {
-            throw Refused.field("shopNumber", "bad-shop-number", words);
+    Optional<Scale> scale(TypedGauge typed, GaugeKind kind) {
+        if (!kind.hasScale()) {
+            return Optional.empty();
         }
-        boolean taken = gauges.findByShopNumberIgnoreCase(number)
-                .filter(other -> before.isEmpty() || other.id() != before.get().id())
-                .isPresent();
-        if (taken) {
-            var refusal = Refusal.of("number-taken").with("number", number);
-            throw Refused.field("shopNumber", refusal, words.say(refusal, LengthUnit.MILLIMETRE));
+        Scale scale = Scales.of(typed.scale()).orElseThrow(() -> Refused.field("scale", "scale-needed", words));
+        if (!kind.mayBear(scale)) {
+            throw Refused.field("scale", "scale-of-another-kind", words);
         }
-        return number;
+        return Optional.of(scale);
+    }
+
+    /** That of its scale, where it has one. */
+    LengthUnit unit(TypedGauge typed, Optional<Scale> scale) {
+        return scale.map(Scale::unit).orElseGet(() -> fields.unit(typed.unit()));
+    }
+
+    Range range(TypedGauge typed, LengthUnit unit) {
+        Length low = fields.size("rangeLow", typed.rangeLow(), unit).orElse(Length.ZERO);
+        Length high = fields.size("rangeHigh", typed.rangeHigh(), unit)
+                .orElseThrow(() -> Refused.field("rangeHigh", "range-needed", words));
+        if (low.compareTo(high) >= 0) {
+            throw Refused.field("rangeHigh", "range-upward", words);
+        }
+        return new Range(low, high);
     }
 
     private String name(TypedGauge typed) {
@@ -111,68 +108,58 @@ class GaugeEntry {
         return name;
     }
 
-    private Optional<Scale> scale(TypedGauge typed, GaugeKind kind) {
-        if (kind.scales().isEmpty()) {
-            return Optional.empty();
+    private List<Length> rods(TypedGauge typed, LengthUnit unit) {
+        List<Length> rods = Arrays.stream(typed.rods().split("[;\\s]+"))
+                .flatMap(text -> fields.size("rods", text, unit).stream())
+                .distinct()
+                .toList();
+        if (rods.size() > MOST_RODS) {
+            throw Refused.field("rods", "too-many-rods", words);
         }
-        Scale scale = Scales.of(typed.scale()).orElseThrow(() -> Refused.field("scale", "scale-needed", words));
-        if (!kind.scales().contains(scale.family())) {
-            throw Refused.field("scale", "scale-of-another-kind", words);
-        }
-        return Optional.of(scale);
+        return rods;
     }
 
     /** A micrometer's frame adds its lower end; a depth head its rod's. */
-    private static Length usualBase(Optional<Scale> scale, Length low) {
-        return scale.filter(Thimble.class::isInstance).isPresent() ? low : Length.ZERO;
+    private static Length usualBase(Optional<Scale> scale, Range range) {
+        return scale.filter(Thimble.class::isInstance).isPresent() ? range.low() : Length.ZERO;
     }
 
-    /** A range that the scale, standing on this base, does not come to: or one that its kind is not for. */
-    private void refuseUnlessOverlapping(
-            GaugeKind kind,
-            Optional<Scale> scale,
-            Length base,
-            List<Length> rods,
-            Length low,
-            Length high,
-            LengthUnit unit) {
-        Length from = base;
-        Length highest = rods.stream()
+    /** A head has its own travel; a comparator stands wherever it is set, and a slide goes as far as it is long. */
+    private void refuseUnlessOnScale(
+            GaugeKind kind, Optional<Scale> scale, Length base, List<Length> rods, Range range, LengthUnit unit) {
+        if (kind.isComparator()) {
+            return;
+        }
+        Length from = Stream.concat(Stream.of(base), rods.stream())
+                .min(Length::compareTo)
+                .orElse(base);
+        Length highest = Stream.concat(Stream.of(base), rods.stream())
                 .max(Length::compareTo)
-                .filter(rod -> rod.compareTo(base) > 0)
                 .orElse(base);
         Length to = scale.filter(Thimble.class::isInstance)
-                .map(LinedScale.class::cast)
+                .map(Thimble.class::cast)
                 .map(head -> highest.plus(head.coarse().times((long) head.reach())))
                 .orElse(Length.LARGEST_SIZE);
-        boolean comparator = kind.isComparator();
-        boolean meets = comparator || (low.compareTo(to) < 0 && high.compareTo(from) > 0);
-        if (!meets) {
-            var refusal =
-                    Refusal.of("range-overlaps-nothing").with("from", from).with("to", to);
-            throw Refused.field("rangeLow", refusal, words.say(refusal, unit));
+        if (range.low().compareTo(to) >= 0 || range.high().compareTo(from) <= 0) {
+            throw fields.refused(
+                    "rangeLow",
+                    Refusal.of("range-overlaps-nothing").with("from", from).with("to", to),
+                    unit);
         }
-        Usage.of(kind, unit, scale.map(Scale::leastCount).orElse(Length.ZERO), high)
-                .findFirst()
-                .filter(usage -> usage.from()
-                                .filter(least -> high.compareTo(least) < 0)
-                                .isPresent()
-                        || usage.to().filter(most -> low.compareTo(most) > 0).isPresent())
-                .ifPresent(usage -> {
-                    var refusal = Refusal.of("range-not-of-kind")
-                            .with("from", usage.from().orElse(Length.ZERO))
-                            .with("to", usage.to().orElse(Length.LARGEST_SIZE));
-                    throw Refused.field("rangeLow", refusal, words.say(refusal, unit));
-                });
     }
 
-    private Optional<Length> size(String field, String text, LengthUnit unit) {
-        return text.isBlank()
-                ? Optional.empty()
-                : Optional.of(TypedLength.parse(text, unit, TypedLength.Kind.SIZE)
-                        .fold(TypedLength::length, refusal -> {
-                            throw Refused.field(field, refusal, words.say(refusal, unit));
-                        }));
+    private void refuseUnlessOfKind(GaugeKind kind, Optional<Scale> scale, Range range, LengthUnit unit) {
+        Length leastCount = scale.map(Scale::leastCount).orElse(Length.ZERO);
+        Usage.of(kind, unit, leastCount, range.high()).findFirst().ifPresent(usage -> {
+            Length from = usage.from().orElse(Length.ZERO);
+            Length to = usage.to().orElse(Length.LARGEST_SIZE);
+            if (range.high().compareTo(from) < 0 || range.low().compareTo(to) > 0) {
+                throw fields.refused(
+                        "rangeLow",
+                        Refusal.of("range-not-of-kind").with("from", from).with("to", to),
+                        unit);
+            }
+        });
     }
 
     private int allowedSteps(TypedGauge typed) {
@@ -186,7 +173,7 @@ class GaugeEntry {
         return Integer.parseInt(text);
     }
 
-    private List<Long> readers(TypedGauge typed, GaugeKind kind, Length low, Length high) {
+    private List<Long> readers(TypedGauge typed, GaugeKind kind, Range range) {
         if (!kind.isTransfer()) {
             return List.of();
         }
@@ -199,8 +186,7 @@ class GaugeEntry {
         }
         boolean any = able.stream()
                 .filter(gauge -> typed.readers().isEmpty() || typed.readers().contains(gauge.id()))
-                .anyMatch(gauge -> gauge.rangeLow().compareTo(high) <= 0
-                        && gauge.rangeHigh().compareTo(low) >= 0);
+                .anyMatch(gauge -> gauge.range().meets(range));
         if (!any) {
             throw Refused.field("readers", "no-reader", words);
         }

@@ -49,8 +49,7 @@ public class Methods {
                 gauge.kind(),
                 gauge.unit(),
                 gauge.leastCount(),
-                gauge.rangeLow(),
-                gauge.rangeHigh(),
+                gauge.range(),
                 gauge.spread(),
                 gauge.calibration()
                         .<GaugeError>map(of -> new GaugeError.Calibrated(of.expanded()))
@@ -127,6 +126,7 @@ public class Methods {
 
     /** What a gauge is used for, with the starting values of its kind. */
     static Stream<Usage> usages(Gauge gauge) {
-        return Usage.of(gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.rangeHigh());
+        return Usage.of(
+                gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.range().high());
     }
 }

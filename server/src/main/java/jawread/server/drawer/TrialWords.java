@@ -1,6 +1,8 @@
 package jawread.server.drawer;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import jawread.core.judge.KnownSizeTrial;
 import jawread.core.judge.PeopleStudy;
@@ -44,23 +46,31 @@ class TrialWords {
                 result);
     }
 
-    String holds(Trial trial, Gauge gauge) {
+    /** What whoever made these trials holds with a gauge, by the last of them. @param young in the order of time */
+    Optional<String> holds(Gauge gauge, List<Trial> young) {
+        return young.stream()
+                .filter(trial -> trial.gaugeId() == gauge.id())
+                .reduce((before, after) -> after)
+                .map(trial -> holds(trial, gauge));
+    }
+
+    private String holds(Trial trial, Gauge gauge) {
         return words.say(
                 "trial.holds",
                 Map.of(
                         "holds",
-                        figures.significant(AtHand.micrometres(trial.result().holds()), gauge.unit())
+                        figures.significant(Length.nearest(trial.result().holds()), gauge.unit())
                                 .inBoth()));
     }
 
     /** @param readings in the order taken @param resolution d of what was read */
     TrialResultView result(
-            KnownSizeTrial trial, java.util.List<Length> readings, ShopMaster master, Length resolution, Gauge gauge) {
+            KnownSizeTrial trial, List<Length> readings, ShopMaster master, Length resolution, Gauge gauge) {
         LengthUnit unit = gauge.unit();
-        LengthText holds = figures.significant(AtHand.micrometres(trial.holds()), unit);
+        LengthText holds = figures.significant(Length.nearest(trial.holds()), unit);
         return new TrialResultView(
-                figures.significant(AtHand.micrometres(trial.bias()), unit),
-                figures.significant(AtHand.micrometres(trial.spread(resolution)), unit),
+                figures.significant(Length.nearest(trial.bias()), unit),
+                figures.significant(Length.nearest(trial.spread(resolution)), unit),
                 holds,
                 trial.isBiased(),
                 trial.readings(),
@@ -73,7 +83,7 @@ class TrialWords {
                         Map.of(
                                 "side", words.say(trial.bias() > 0 ? "trial.large" : "trial.small"),
                                 "threshold",
-                                        figures.significant(AtHand.micrometres(trial.threshold()), unit)
+                                        figures.significant(Length.nearest(trial.threshold()), unit)
                                                 .inBoth())));
     }
 
@@ -103,10 +113,10 @@ class TrialWords {
                         "verdict", verdict,
                         "apart", apart,
                         "same",
-                                figures.significant(AtHand.micrometres(study.repeatability()), unit)
+                                figures.significant(Length.nearest(study.repeatability()), unit)
                                         .withUnit(),
                         "people",
-                                figures.significant(AtHand.micrometres(study.reproducibility()), unit)
+                                figures.significant(Length.nearest(study.reproducibility()), unit)
                                         .withUnit()));
     }
 }

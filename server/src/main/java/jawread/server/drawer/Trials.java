@@ -2,19 +2,14 @@ package jawread.server.drawer;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.gauge.Master;
-import jawread.core.gauge.Usage;
 import jawread.core.judge.KnownSizeTrial;
-import jawread.core.judge.PeopleStudy;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
-import jawread.core.length.TypedLength;
 import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
@@ -25,25 +20,30 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Known-size trials of one person, and studies of several. */
+/** Known-size trials: what one person holds with one method. */
 @Service
 public class Trials {
-    private static final int LONGEST_NAME = 120;
     private static final int MOST_READINGS = 100;
-    private static final int MOST_OF_STUDY = 600;
-    private static final int LONGEST_PEOPLE = 400;
     private final TrialRepository trials;
-    private final StudyRepository studies;
     private final Drawer drawer;
+    private final Masters masters;
+    private final TypedFields fields;
     private final Journal journal;
     private final Clock clock;
     private final Words words;
 
-    public Trials(
-            TrialRepository trials, StudyRepository studies, Drawer drawer, Journal journal, Clock clock, Words words) {
+    Trials(
+            TrialRepository trials,
+            Drawer drawer,
+            Masters masters,
+            TypedFields fields,
+            Journal journal,
+            Clock clock,
+            Words words) {
         this.trials = trials;
-        this.studies = studies;
         this.drawer = drawer;
+        this.masters = masters;
+        this.fields = fields;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
@@ -69,27 +69,18 @@ public class Trials {
         GaugeAndReader method = drawer.method(typed.gauge(), typed.reader());
         if (!method.mayMeasure()
                 || method.gauge().kind().isTransfer() != method.reader().isPresent()) {
-            var refusal = Refusal.of("trial-not-fit").with("gauge", method.number());
-            throw Refused.field(
-                    "gauge", refusal, words.say(refusal, method.gauge().unit()));
+            throw fields.refused(
+                    "gauge",
+                    Refusal.of("trial-not-fit").with("gauge", method.number()),
+                    method.gauge().unit());
         }
-        ShopMaster master = drawer.masterById(typed.master());
+        ShopMaster master = masters.fitFor(typed.master(), method);
         FeatureKind kind = standsFor(master, method);
-        LengthUnit unit = method.read().unit();
-        boolean inRange = method.gauge().covers(master.size()) && method.read().covers(master.size());
-        if (!inRange) {
-            var refusal = Refusal.of("master-outside-range")
-                    .with("master", master.shopNumber())
-                    .with("gauge", method.number())
-                    .with("size", master.size())
-                    .with("low", method.gauge().rangeLow())
-                    .with("high", method.gauge().rangeHigh());
-            throw Refused.field("master", refusal, words.say(refusal, unit));
-        }
         if (typed.readings().size() > MOST_READINGS) {
             throw Refused.field("readings", "too-many-readings", words);
         }
-        List<Length> readings = lengths(typed.readings(), unit);
+        List<Length> readings =
+                fields.sizes("readings", typed.readings(), method.read().unit());
         return new TrialUnderstood(
                 method, master, kind, readings, KnownSizeTrial.of(readings, master.size(), master.expanded()));
     }
@@ -98,32 +89,21 @@ public class Trials {
     private FeatureKind standsFor(ShopMaster master, GaugeAndReader method) {
         FeatureKind wanted = master.kind() == Master.Kind.RING ? FeatureKind.BORE : FeatureKind.OUTSIDE;
         Gauge gauge = method.gauge();
-        if (Usage.of(gauge.kind(), wanted, gauge.unit(), gauge.leastCount(), gauge.rangeHigh())
-                .isPresent()) {
+        boolean isForIt =
+                Methods.usages(gauge).anyMatch(usage -> usage.features().contains(wanted));
+        if (isForIt) {
             return wanted;
         }
-        boolean flat = master.kind() == Master.Kind.BLOCK || master.kind() == Master.Kind.BLOCK_SET;
-        return Usage.of(gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.rangeHigh())
+        return Methods.usages(gauge)
                 .findFirst()
-                .filter(usage -> flat)
+                .filter(usage -> master.kind() == Master.Kind.BLOCK)
                 .map(usage -> usage.features().iterator().next())
-                .orElseThrow(() -> {
-                    var refusal = Refusal.of("master-of-another-kind")
-                            .with("master", master.shopNumber())
-                            .with("gauge", method.number());
-                    return Refused.field("master", refusal, words.say(refusal, gauge.unit()));
-                });
-    }
-
-    private List<Length> lengths(List<String> typed, LengthUnit unit) {
-        var lengths = new ArrayList<Length>();
-        for (String text : typed) {
-            lengths.add(TypedLength.parse(text, unit, TypedLength.Kind.SIZE).fold(TypedLength::length, refusal -> {
-                throw Refused.field(
-                        "readings", refusal.with("hint", String.valueOf(lengths.size() + 1)), words.say(refusal, unit));
-            }));
-        }
-        return lengths;
+                .orElseThrow(() -> fields.refused(
+                        "master",
+                        Refusal.of("master-of-another-kind")
+                                .with("master", master.shopNumber())
+                                .with("gauge", method.number()),
+                        gauge.unit()));
     }
 
     /** Keeps a trial, once; from then on its s is used in everything this person measures with this method. */
@@ -144,10 +124,8 @@ public class Trials {
         }
         TrialUnderstood understood = understand(typed);
         understood.result().fold(trial -> trial, refusal -> {
-            throw Refused.field(
-                    "readings",
-                    refusal,
-                    words.say(refusal, understood.method().gauge().unit()));
+            throw fields.refused(
+                    "readings", refusal, understood.method().gauge().unit());
         });
         journal.write(Journal.DRAWER, What.DRAWER);
         return trials.save(new Trial(
@@ -160,76 +138,5 @@ public class Trials {
         return trials.findAllByOrderByAt().stream()
                 .filter(trial -> trial.gaugeId() == gauge.id())
                 .toList();
-    }
-
-    /**
-     * A study as typed.
-     *
-     * @param tolerance its width
-     * @param readings by part, then by person, then by repeat
-     */
-    public record TypedStudy(
-            String name, long gauge, String tolerance, List<String> people, List<List<List<String>>> readings) {}
-
-    /** A study understood, with what it comes to. */
-    public record StudyUnderstood(
-            Gauge gauge, Length tolerance, List<List<List<Length>>> readings, Outcome<PeopleStudy> result) {}
-
-    /** What a study comes to so far. Refuses a tolerance that is none, and a reading that is no figure. */
-    @Transactional(readOnly = true)
-    public StudyUnderstood understand(TypedStudy typed) {
-        long count = typed.readings().stream()
-                .flatMap(List::stream)
-                .mapToLong(List::size)
-                .sum();
-        if (count > MOST_OF_STUDY || String.join(";", typed.people()).length() > LONGEST_PEOPLE) {
-            throw Refused.field("readings", "study-too-large", words);
-        }
-        Gauge gauge = drawer.byId(typed.gauge());
-        LengthUnit unit = gauge.unit();
-        Length tolerance = TypedLength.parse(typed.tolerance(), unit, TypedLength.Kind.SIZE)
-                .fold(TypedLength::length, refusal -> {
-                    throw Refused.field("tolerance", refusal, words.say(refusal, unit));
-                });
-        if (tolerance.isZero()) {
-            throw Refused.field("tolerance", "tolerance-zero", words);
-        }
-        List<List<List<Length>>> readings = typed.readings().stream()
-                .map(part -> part.stream().map(cell -> lengths(cell, unit)).toList())
-                .toList();
-        return new StudyUnderstood(gauge, tolerance, readings, PeopleStudy.of(readings));
-    }
-
-    /** Keeps a study, once. */
-    @Transactional
-    public PeopleStudyKept keep(UUID id, TypedStudy typed, Person person) {
-        Optional<PeopleStudyKept> before = studies.findById(id);
-        if (before.isPresent()) {
-            return before.get();
-        }
-        StudyUnderstood understood = understand(typed);
-        understood.result().fold(study -> study, refusal -> {
-            throw Refused.field(
-                    "readings", refusal, words.say(refusal, understood.gauge().unit()));
-        });
-        String name = typed.name().strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw Refused.field("name", "study-name", words);
-        }
-        journal.write(Journal.DRAWER, What.DRAWER);
-        return studies.save(new PeopleStudyKept(
-                id,
-                name,
-                understood.gauge(),
-                understood.tolerance(),
-                typed.people().stream().map(each -> each.replace(';', ',')).toList(),
-                understood.readings(),
-                person,
-                clock.instant()));
-    }
-
-    @Transactional(readOnly = true)
-    public List<PeopleStudyKept> studiesOf(Gauge gauge) {
-        return studies.findAllByGaugeIdOrderByAt(gauge.id());
     }
 }

@@ -5,6 +5,7 @@ import java.util.Map;
 import jawread.core.judge.GaugeError;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Uncertainty.Contribution;
+import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.drawer.UncertaintyView.ContributionView;
 import jawread.server.words.Figures;
@@ -31,7 +32,7 @@ public class UncertaintyWords {
                 .map(each -> new ContributionView(
                         each.source().code(),
                         name(each, calibrated),
-                        figures.significant(AtHand.micrometres(2 * each.micrometres()), unit),
+                        figures.significant(Length.nearest(2 * each.micrometres()), unit),
                         (int) Math.round(100 * each.variance() / whole)))
                 .toList();
         Contribution first = uncertainty.contributions().get(0);
@@ -39,7 +40,7 @@ public class UncertaintyWords {
                 ? "uncertainty.none"
                 : first.variance() / whole > MOSTLY ? "uncertainty.mostly" : "uncertainty.first";
         return new UncertaintyView(
-                figures.significant(AtHand.micrometres(uncertainty.expanded()), unit),
+                figures.significant(Length.nearest(uncertainty.expanded()), unit),
                 words.say(key, Map.of("source", name(first, calibrated))),
                 contributions);
     }

@@ -5,19 +5,15 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import jawread.core.gauge.CheckWanted;
-import jawread.core.gauge.CheckWanted.Since;
 import jawread.core.gauge.Drift;
 import jawread.core.gauge.Drift.Checked;
 import jawread.core.gauge.ZeroCheck;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
-import jawread.core.length.TypedLength;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
@@ -38,16 +34,20 @@ public class ZeroChecks {
     private final GaugeCheckRepository checks;
     private final Drawer drawer;
     private final DrawerChanges changes;
+    private final Masters masters;
+    private final TypedFields fields;
     private final LastUse lastUse;
     private final ShopSettings settings;
     private final Journal journal;
     private final Clock clock;
     private final Words words;
 
-    public ZeroChecks(
+    ZeroChecks(
             GaugeCheckRepository checks,
             Drawer drawer,
             DrawerChanges changes,
+            Masters masters,
+            TypedFields fields,
             LastUse lastUse,
             ShopSettings settings,
             Journal journal,
@@ -56,6 +56,8 @@ public class ZeroChecks {
         this.checks = checks;
         this.drawer = drawer;
         this.changes = changes;
+        this.masters = masters;
+        this.fields = fields;
         this.lastUse = lastUse;
         this.settings = settings;
         this.journal = journal;
@@ -74,7 +76,6 @@ public class ZeroChecks {
      */
     public record TypedCheck(
             Optional<Long> master,
-            Optional<Long> job,
             String shown,
             String done,
             String shownAfter,
@@ -102,12 +103,15 @@ public class ZeroChecks {
             return before.get();
         }
         if (!gauge.mayMeasure()) {
-            var refusal = Refusal.of("check-not-fit")
-                    .with("gauge", gauge.shopNumber())
-                    .with(
-                            "state",
-                            words.say("gauge.state." + drawer.stateOf(gauge).code()));
-            throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
+            throw fields.refused(
+                    "gauge",
+                    Refusal.of("check-not-fit")
+                            .with("gauge", gauge.shopNumber())
+                            .with(
+                                    "state",
+                                    words.say("gauge.state."
+                                            + drawer.stateOf(gauge).code())),
+                    gauge.unit());
         }
         if (!gauge.kind().hasZero()) {
             throw Refused.field("gauge", "no-zero", words);
@@ -115,66 +119,34 @@ public class ZeroChecks {
         if (gauge.switchable() && !typed.unitConfirmed()) {
             throw Refused.field("unitConfirmed", "unit-unconfirmed", words);
         }
-        Optional<ShopMaster> master = typed.master().map(drawer::masterById);
-        master.ifPresent(of -> refuseUnlessFor(gauge, of));
-        Length truth = master.map(ShopMaster::size).orElse(Length.ZERO);
-        Length found = error("shown", typed.shown(), truth, gauge.unit())
+        Optional<ShopMaster> master = typed.master().map(of -> masters.fitFor(of, GaugeAndReader.of(gauge)));
+        Length found = error("shown", typed.shown(), master, gauge.unit())
                 .orElseThrow(() -> Refused.field("shown", "shown-needed", words));
         ZeroCheck check = ZeroCheck.of(
                         found,
                         done(typed.done()),
-                        error("shownAfter", typed.shownAfter(), truth, gauge.unit())
+                        error("shownAfter", typed.shownAfter(), master, gauge.unit())
                                 .orElse(null))
                 .fold(accepted -> accepted, refusal -> {
-                    throw Refused.field("shownAfter", refusal, words.say(refusal, gauge.unit()));
+                    throw fields.refused("shownAfter", refusal, gauge.unit());
                 });
-        journal.write(typed.job().orElse(Journal.DRAWER), What.DRAWER);
+        journal.write(Journal.DRAWER, What.DRAWER);
         GaugeCheck kept = checks.save(new GaugeCheck(
-                id,
-                gauge,
-                master,
-                typed.job(),
-                temperature(typed.temperature()),
-                check,
-                typed.unitConfirmed(),
-                person,
-                at));
+                id, gauge, master, temperature(typed.temperature()), check, typed.unitConfirmed(), person, at));
         if (check.done() == ZeroCheck.Done.SENT_AWAY) {
             changes.sentAway(gauge, words.say("drawer.sent-away"), person);
         }
         return kept;
     }
 
-    private void refuseUnlessFor(Gauge gauge, ShopMaster master) {
-        if (!drawer.mayBeUsed(master)) {
-            var refusal = Refusal.of("master-not-fit").with("master", master.shopNumber());
-            throw Refused.field("master", refusal, words.say(refusal, gauge.unit()));
-        }
-        if (!gauge.covers(master.size())) {
-            var refusal = Refusal.of("master-outside-range")
-                    .with("master", master.shopNumber())
-                    .with("gauge", gauge.shopNumber())
-                    .with("size", master.size())
-                    .with("low", gauge.rangeLow())
-                    .with("high", gauge.rangeHigh());
-            throw Refused.field("master", refusal, words.say(refusal, gauge.unit()));
-        }
-    }
-
     private ZeroCheck.Done done(String code) {
         return ZeroCheck.Done.of(code).orElseThrow(() -> Refused.field("done", "no-such-action", words));
     }
 
-    /** Shown − true; empty for an empty text. */
-    private Optional<Length> error(String field, String shown, Length truth, LengthUnit unit) {
-        if (shown.isBlank()) {
-            return Optional.empty();
-        }
-        TypedLength.Kind kind = truth.isZero() ? TypedLength.Kind.DEVIATION : TypedLength.Kind.SIZE;
-        return Optional.of(TypedLength.parse(shown, unit, kind)
-                .fold(typed -> typed.length().minus(truth), refusal -> {
-                    throw Refused.field(field, refusal, words.say(refusal, unit));
-                }));
+    /** Shown − true; empty for an empty text. On closed faces the error itself is shown. */
+    private Optional<Length> error(String field, String shown, Optional<ShopMaster> master, LengthUnit unit) {
+        return master.map(of -> fields.size(field, shown, unit).map(size -> size.minus(of.size())))
+                .orElseGet(() -> fields.deviation(field, shown, unit));
     }
 
     private Optional<BigDecimal> temperature(String text) {
@@ -212,61 +184,12 @@ public class ZeroChecks {
 
     /** Which gauges want their zero looked at, and why: asked once for all of a list. */
     @Transactional(readOnly = true)
-    public Wanting wanting() {
-        return new Wanting(
+    public ZerosWanting wanting() {
+        return new ZerosWanting(
                 checks.findAllByOrderByAt(),
                 drawer.events(),
                 lastUse.ofGauges(),
                 clock.instant(),
                 settings.number(Setting.CHECK_BREAK_HOURS).longValue() * 60);
-    }
-
-    /** What is known of all gauges at one moment. @param longestBreak in minutes */
-    public record Wanting(
-            List<GaugeCheck> checks, List<GaugeEvent> events, Map<Long, Instant> uses, Instant now, long longestBreak) {
-        /** Empty for one that may be read with as it is, and for one that is not measured with at all. */
-        public Optional<CheckWanted> of(Gauge gauge) {
-            if (!gauge.mayMeasure() || !gauge.kind().hasZero()) {
-                return Optional.empty();
-            }
-            Optional<GaugeCheck> last = lastOf(gauge);
-            Instant since = last.map(GaugeCheck::at).orElse(Instant.MIN);
-            Optional<Instant> used = Optional.ofNullable(uses.get(gauge.id()));
-            Instant touched = used.filter(at -> at.isAfter(since)).orElse(since);
-            return CheckWanted.of(
-                    new Since(
-                            last.isPresent(),
-                            has(gauge, GaugeEvent.Kind.DROPPED, since),
-                            has(gauge, GaugeEvent.Kind.NEW_BATTERY, since),
-                            last.isPresent() ? Duration.between(touched, now).toMinutes() : 0,
-                            last.map(this::warmerSince).orElse(0.0),
-                            used.filter(at -> at.isAfter(since)).isPresent()),
-                    longestBreak);
-        }
-
-        /** Against what was last noted at any gauge, unless that is too long ago to say how warm it is now. */
-        private double warmerSince(GaugeCheck check) {
-            Instant oldest = now.minus(Duration.ofMinutes(longestBreak));
-            return checks.stream()
-                    .filter(each -> each.temperature().isPresent() && each.at().isAfter(oldest))
-                    .reduce((before, after) -> after)
-                    .flatMap(GaugeCheck::temperature)
-                    .flatMap(is ->
-                            check.temperature().map(was -> is.subtract(was).doubleValue()))
-                    .orElse(0.0);
-        }
-
-        public Optional<GaugeCheck> lastOf(Gauge gauge) {
-            return checks.stream()
-                    .filter(check -> check.gaugeId() == gauge.id())
-                    .reduce((before, after) -> after);
-        }
-
-        private boolean has(Gauge gauge, GaugeEvent.Kind kind, Instant since) {
-            return events.stream()
-                    .anyMatch(event -> event.gaugeId() == gauge.id()
-                            && event.kind() == kind
-                            && event.at().isAfter(since));
-        }
     }
 }

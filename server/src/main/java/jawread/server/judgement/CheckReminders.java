@@ -2,15 +2,15 @@ package jawread.server.judgement;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.gauge.CheckWanted;
 import jawread.server.drawer.Gauge;
-import jawread.server.drawer.GaugeCheck;
 import jawread.server.drawer.ZeroChecks;
-import jawread.server.drawer.ZeroChecks.Wanting;
+import jawread.server.drawer.ZerosWanting;
 import jawread.server.judgement.BenchView.CheckToDoView;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -29,30 +29,32 @@ class CheckReminders {
     /** Of a job that is through: each gauge read with in it and not looked at since. */
     List<CheckToDoView> atEnd(List<PlanJudgement> plans) {
         Map<Gauge, Instant> used = used(plans);
-        Wanting wanting = checks.wanting();
+        ZerosWanting wanting = checks.wanting();
         return used.entrySet().stream()
-                .filter(use -> use.getKey().mayMeasure())
-                .filter(use -> wanting.lastOf(use.getKey())
-                        .map(GaugeCheck::at)
-                        .filter(at -> at.isAfter(use.getValue()))
-                        .isEmpty())
-                .map(use -> new CheckToDoView(use.getKey().id(), say(CheckWanted.END, use.getKey())))
-                .sorted((one, other) -> Long.compare(one.gauge(), other.gauge()))
+                .filter(use -> use.getKey().mayMeasure() && use.getKey().kind().hasZero())
+                .sorted(Comparator.comparing(use -> use.getKey().id()))
+                .flatMap(use -> atEnd(use.getKey(), use.getValue(), wanting).stream())
                 .toList();
     }
 
-    /** Of a gauge that this plan has not been read with yet, and whose last look is longer ago than a break may be. */
+    private Optional<CheckToDoView> atEnd(Gauge gauge, Instant lastRead, ZerosWanting wanting) {
+        boolean lookedAtSince = wanting.lastOf(gauge)
+                .filter(check -> check.at().isAfter(lastRead))
+                .isPresent();
+        return CheckWanted.atEnd(lookedAtSince).map(why -> new CheckToDoView(gauge.id(), say(why, gauge)));
+    }
+
+    /** Of a gauge that is about to be read with in a plan; one never looked at is asked for whatever the job. */
     Optional<String> atStart(Gauge gauge, PlanJudgement plan) {
         boolean begun = used(List.of(plan)).keySet().stream().anyMatch(each -> each.id() == gauge.id());
         if (begun || !gauge.mayMeasure()) {
             return Optional.empty();
         }
-        Wanting wanting = checks.wanting();
-        Instant oldest = wanting.now().minus(Duration.ofMinutes(wanting.longestBreak()));
+        ZerosWanting wanting = checks.wanting();
         return wanting.lastOf(gauge)
-                .map(GaugeCheck::at)
-                .filter(at -> at.isBefore(oldest))
-                .map(at -> say(CheckWanted.START, gauge));
+                .map(check -> Duration.between(check.at(), wanting.now()).toMinutes())
+                .flatMap(minutes -> CheckWanted.atStart(begun, minutes, wanting.longestBreak()))
+                .map(why -> say(why, gauge));
     }
 
     private String say(CheckWanted why, Gauge gauge) {

@@ -97,13 +97,13 @@ class ReadingWords {
     Optional<String> remark(Gauge gauge, Length size, Length leastCount) {
         LengthUnit unit = gauge.unit();
         var remarks = new ArrayList<String>();
-        if (!gauge.covers(size)) {
+        if (!gauge.range().covers(size)) {
             remarks.add(words.say(
                     "remark.outside-range",
                     Map.of(
                             "gauge", gauge.shopNumber(),
-                            "low", figures.exactly(gauge.rangeLow(), unit),
-                            "high", figures.exactly(gauge.rangeHigh(), unit))));
+                            "low", figures.exactly(gauge.range().low(), unit),
+                            "high", figures.exactly(gauge.range().high(), unit))));
         }
         if (!leastCount.isZero() && size.picometres() % leastCount.picometres() != 0) {
             remarks.add(words.say(

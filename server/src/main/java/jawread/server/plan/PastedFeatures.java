@@ -15,7 +15,7 @@ import jawread.core.plan.KindByName;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.core.walk.Layout;
-import jawread.server.choosing.FeatureMethods.OfPlan;
+import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.plan.PastedView.PastedRowView;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -55,7 +55,7 @@ class PastedFeatures {
     }
 
     /** Refuses a text without a row, and one with over a thousand. */
-    PastedView understand(String text, OfPlan methods) {
+    PastedView understand(String text, MethodsOfPlan methods) {
         List<CSVRecord> rows = rows(text);
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
             throw Refused.field("text", "nothing-pasted", words);

@@ -11,7 +11,7 @@ import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Person;
 import jawread.server.choosing.FeatureMethods;
-import jawread.server.choosing.FeatureMethods.OfPlan;
+import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
@@ -116,7 +116,7 @@ class PlanViews {
         return choices;
     }
 
-    private PlanOfPartView plan(Plan plan, OfPlan of, Map<Plan, Work> works) {
+    private PlanOfPartView plan(Plan plan, MethodsOfPlan of, Map<Plan, Work> works) {
         PlanRevision revision = jobs.newest(plan);
         List<Part> parts = jobs.partsOf(plan);
         Work one = work(revision, of);
@@ -172,7 +172,7 @@ class PlanViews {
         }
     }
 
-    private Work work(PlanRevision revision, OfPlan of) {
+    private Work work(PlanRevision revision, MethodsOfPlan of) {
         int readings = 0;
         long seconds = 0;
         for (Feature feature : revision.features()) {
@@ -209,7 +209,7 @@ class PlanViews {
         PlanRevision revision = done.revision();
         Plan plan = revision.plan();
         AtHand atHand = atHand();
-        OfPlan of = methods.of(plan, atHand);
+        MethodsOfPlan of = methods.of(plan, atHand);
         Work one = work(revision, of);
         int parts = jobs.partsOf(plan).size();
         var works = new LinkedHashMap<Plan, Work>();

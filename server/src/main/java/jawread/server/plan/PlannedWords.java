@@ -15,7 +15,7 @@ import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.Span;
 import jawread.core.plan.TypedFeature;
-import jawread.server.choosing.FeatureMethods.OfPlan;
+import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.job.Feature;
 import jawread.server.job.LimitsView;
 import jawread.server.job.LimitsWords;
@@ -52,12 +52,12 @@ class PlannedWords {
     }
 
     /** A feature that stands in a plan. */
-    PlannedView of(Feature feature, OfPlan methods) {
+    PlannedView of(Feature feature, MethodsOfPlan methods) {
         return of(feature.key(), feature.id(), planned.of(feature), methods);
     }
 
     /** @param edition 0 for one that stands in no plan yet */
-    PlannedView of(UUID key, long edition, PlannedFeature planned, OfPlan methods) {
+    PlannedView of(UUID key, long edition, PlannedFeature planned, MethodsOfPlan methods) {
         LengthUnit unit = methods.job().unit();
         Length step = step(planned);
         PlannedWork work = PlannedWork.of(key, planned, methods);

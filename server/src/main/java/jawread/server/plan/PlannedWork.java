@@ -3,7 +3,7 @@ package jawread.server.plan;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.plan.PlannedFeature;
-import jawread.server.choosing.FeatureMethods.OfPlan;
+import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.GaugeAndReader;
 
@@ -13,7 +13,7 @@ import jawread.server.drawer.GaugeAndReader;
  * @param method it is measured with; empty where the drawer has none, and it is reckoned by what is usual
  */
 record PlannedWork(int readings, long seconds, Optional<GaugeAndReader> method) {
-    static PlannedWork of(UUID key, PlannedFeature planned, OfPlan methods) {
+    static PlannedWork of(UUID key, PlannedFeature planned, MethodsOfPlan methods) {
         Optional<Weighed> inForce = methods.inForce(key, planned);
         int readings = planned.readings(inForce.map(each -> each.choice().repeats())
                 .orElseGet(() -> methods.job().repeatSchool().fewest()));

@@ -40,7 +40,7 @@ public class ScaleViews {
         var traps = Stream.concat(scale.traps().stream(), Trap.ofBase(scale.unit(), base).stream());
         return new ScaleView(
                 scale.id(),
-                ScaleWords.kindOf(scale),
+                scale.kind(),
                 scale.family(),
                 scaleWords.name(scale),
                 scale.unit().symbol(),

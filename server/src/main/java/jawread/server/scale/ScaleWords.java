@@ -26,19 +26,14 @@ public class ScaleWords {
         this.figures = figures;
     }
 
-    /** What the scale stands on, by the beginning of its id: {@code mic}, {@code bore-dial}. */
-    static String kindOf(Scale scale) {
-        return scale.id().replaceFirst("-(in|mm)(-.*)?$", "");
-    }
-
     String name(Scale scale) {
         String own = "scale." + scale.id() + ".name";
         String step = figures.exactly(scale.leastCount(), scale.unit());
-        return words.say(words.has(own) ? own : "scale." + kindOf(scale) + ".name", Map.of("step", step));
+        return words.say(words.has(own) ? own : "scale." + scale.kind() + ".name", Map.of("step", step));
     }
 
     String baseName(Scale scale) {
-        return words.say("scale." + kindOf(scale) + ".base");
+        return words.say("scale." + scale.kind() + ".base");
     }
 
     /** What the coarse and the fine part are called in a sentence about this scale. */

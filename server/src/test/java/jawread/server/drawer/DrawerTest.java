@@ -163,6 +163,9 @@ class DrawerTest {
         "outside-micrometer, mic-mm-0001, 100, 25, rangeHigh, range-upward",
         "outside-micrometer, vernier-mm-002, 0, 25, scale, scale-of-another-kind",
         "outside-micrometer, nothing, 0, 25, scale, scale-needed",
+        "outside-micrometer, depth-mm-001, 0, 25, scale, scale-of-another-kind",
+        "depth-micrometer, mic-mm-001, 0, 25, scale, scale-of-another-kind",
+        "three-contact-gauge, bore-dial-mm-001, 20, 25, scale, scale-of-another-kind",
         "small-hole-gauge, '', 200, 300, rangeLow, range-not-of-kind",
         "telescoping-gauge, '', 8, 7000, '', ok",
         "pins, '', 1, 10, step, step-needed",
@@ -179,6 +182,65 @@ class DrawerTest {
             assertThat(answer.json().path("field").asString()).isEqualTo(field);
             assertThat(answer.sentence()).isNotBlank();
         }
+    }
+
+    @Test
+    void a_first_and_a_number_of_frames_stand_for_a_set_with_its_numbers_names_and_ranges() {
+        var first = gauge(" M5 ", "outside-micrometer", "mic-mm-0001", "0", "25");
+        JsonNode set = server.post("/api/drawer/sets", Map.of("first", first, "frames", 4))
+                .json();
+        assertThat(set.findValuesAsString("shopNumber")).containsExactly("M5", "M6", "M7", "M8");
+        assertThat(set.findValuesAsString("name"))
+                .startsWith("Outside micrometer, 0 to 25 mm")
+                .endsWith("Outside micrometer, 75 to 100 mm");
+        first.put("rangeLow", "0.1 in");
+        first.put("rangeHigh", "0.2 in");
+        first.put("shopNumber", "set");
+        first.put("scale", "mic-in-0001");
+        JsonNode tenths = server.post("/api/drawer/sets", Map.of("first", first, "frames", 3))
+                .json();
+        assertThat(tenths.findValuesAsString("rangeHigh")).containsExactly("0.2", "0.3", "0.4");
+        assertThat(tenths.findValuesAsString("shopNumber")).containsExactly("set1", "set2", "set3");
+        first.put("rangeHigh", "wide");
+        assertThat(server.post("/api/drawer/sets", Map.of("first", first, "frames", 3))
+                        .code())
+                .isEqualTo("no-number");
+        var caliper = gauge("C9", "vernier-caliper", "vernier-mm-002", "0", "150");
+        assertThat(server.post("/api/drawer/sets", Map.of("first", caliper, "frames", 2))
+                        .code())
+                .isEqualTo("bad-frames");
+        JsonNode alone = server.post("/api/drawer/sets", Map.of("first", caliper, "frames", 1))
+                .json();
+        assertThat(alone.get(0).path("shopNumber").asString()).isEqualTo("C9");
+        assertThat(alone.get(0).path("name").asString()).isEqualTo("Vernier caliper, 0 to 150 mm");
+    }
+
+    @Test
+    void every_gauge_says_how_it_would_be_typed_and_typed_so_again_nothing_changes() {
+        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+            if (each.path("state").asString().equals("retired")) {
+                continue;
+            }
+            String at = "/api/drawer/gauges/" + each.path("id").asLong();
+            JsonNode before = server.get(at).json();
+            Answer again = server.send(Server.json(
+                    server.ansasRequest(at)
+                            .header("If-Match", "\"" + before.path("edition").asLong() + "\""),
+                    "PUT",
+                    before.path("typed")));
+            assertThat(again.status()).as(each.path("shopNumber").asString()).isEqualTo(200);
+            assertThat(again.json().path("typed")).isEqualTo(before.path("typed"));
+        }
+    }
+
+    @Test
+    void a_figure_in_the_other_unit_keeps_all_its_digits() {
+        var inch = gauge(
+                "I" + UUID.randomUUID().toString().substring(0, 8), "outside-micrometer", "mic-in-0001", "0", "1");
+        inch.put("spread", "1 um");
+        assertThat(add(inch).status()).isEqualTo(200);
+        JsonNode page = page(row(inch.get("shopNumber").toString()).path("id").asLong());
+        assertThat(page.path("typed").path("spread").asString()).isEqualTo("0.001 mm");
     }
 
     @Test
@@ -380,29 +442,95 @@ class DrawerTest {
         assertThat(server.post("/api/studies/understood", body).code()).isEqualTo("study-too-large");
     }
 
-    @Test
-    void a_master_is_added_and_described_anew() {
-        var typed = new HashMap<String, Object>(Map.of(
-                "shopNumber", "ring 30",
+    private static Map<String, Object> ring(String number) {
+        return new HashMap<>(Map.of(
+                "shopNumber", number,
                 "kind", "ring",
                 "unit", "mm",
                 "size", "30",
-                "certified", "30.0012",
-                "expanded", "0.0009",
+                "certified", "30.00012",
+                "expanded", "0.00093",
                 "material", "steel",
                 "due", "2026-12-01",
                 "retired", false));
-        Answer added = server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
-        assertThat(added.status()).isEqualTo(200);
-        typed.put("shopNumber", "ring 31");
-        typed.put("certified", "3.1");
-        Answer far = server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
-        assertThat(far.code()).isEqualTo("certified-far-off");
-        typed.put("certified", "");
-        typed.put("expanded", "-0.001");
-        assertThat(server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed))
-                        .code())
-                .isEqualTo("negative-uncertainty");
+    }
+
+    private Answer addMaster(Map<String, Object> typed) {
+        return server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
+    }
+
+    private JsonNode masterCalled(String number) {
+        for (JsonNode each : server.get("/api/drawer").json().path("masters")) {
+            if (each.path("shopNumber").asString().equals(number)) {
+                return each;
+            }
+        }
+        throw new AssertionError("No master " + number);
+    }
+
+    @Test
+    void a_master_is_added_and_typed_once_more_it_is_just_what_it_was() {
+        assertThat(addMaster(ring("ring 30")).status()).isEqualTo(200);
+        JsonNode before = masterCalled("ring 30");
+        assertThat(before.path("typed").path("certified").asString()).isEqualTo("30.00012");
+        assertThat(before.path("typed").path("expanded").asString()).isEqualTo("0.00093");
+        assertThat(before.path("typed").path("due").asString()).isEqualTo("2026-12-01");
+        String at = "/api/drawer/masters/" + before.path("id").asLong();
+        Answer again = server.send(Server.json(
+                server.ansasRequest(at)
+                        .header("If-Match", "\"" + before.path("edition").asLong() + "\""),
+                "PUT",
+                before.path("typed")));
+        assertThat(again.status()).isEqualTo(200);
+        assertThat(masterCalled("ring 30").path("typed")).isEqualTo(before.path("typed"));
+        assertThat(server.send(Server.json(
+                                server.ansasRequest(at).header("If-Match", "\"17\""), "PUT", before.path("typed")))
+                        .status())
+                .isEqualTo(412);
+        var retired = ring("ring 30");
+        retired.put("retired", true);
+        assertThat(server.send(Server.json(
+                                server.ansasRequest(at)
+                                        .header(
+                                                "If-Match",
+                                                "\""
+                                                        + masterCalled("ring 30")
+                                                                .path("edition")
+                                                                .asLong() + "\""),
+                                "PUT",
+                                retired))
+                        .status())
+                .isEqualTo(200);
+        Answer onRetired = server.post(
+                "/api/trials/understood",
+                Map.of(
+                        "gauge", row("B3").path("id").asLong(),
+                        "master", masterCalled("ring 30").path("id").asLong(),
+                        "readings", List.of()));
+        assertThat(onRetired.code()).isEqualTo("master-not-fit");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "certified, 3.1, certified, certified-far-off",
+        "certified, 0, certified, size-needed",
+        "size, 0, size, size-needed",
+        "size, '', size, size-needed",
+        "expanded, -0.001, expanded, negative-uncertainty",
+        "unit, thou, unit, bad-unit",
+        "kind, brick, kind, no-such-master-kind",
+        "material, cheese, material, no-such-material",
+        "due, soon, due, bad-date",
+        "shopNumber, '', shopNumber, bad-shop-number",
+        "shopNumber, M6, shopNumber, number-taken",
+    })
+    void a_master_that_cannot_be_is_refused_at_its_field(String typed, String text, String field, String code) {
+        Map<String, Object> ring = ring("ring 31");
+        ring.put(typed, text);
+        Answer refused = addMaster(ring);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.code()).isEqualTo(code);
+        assertThat(refused.json().path("field").asString()).isEqualTo(field);
     }
 
     @Test

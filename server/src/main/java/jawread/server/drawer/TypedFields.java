@@ -1,0 +1,131 @@
+package jawread.server.drawer;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
+import jawread.core.length.TypedLength.Kind;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Understands what is typed about gauges and masters, a field at a time; what cannot be is refused at its field. */
+@Component
+class TypedFields {
+    private static final int LONGEST_NUMBER = 20;
+    private final GaugeRepository gauges;
+    private final MasterRepository masters;
+    private final Words words;
+
+    TypedFields(GaugeRepository gauges, MasterRepository masters, Words words) {
+        this.gauges = gauges;
+        this.masters = masters;
+        this.words = words;
+    }
+
+    /**
+     * A number as it stands on one gauge or one master alone.
+     *
+     * @param before the one it has now; empty for a new one
+     */
+    String shopNumber(String text, Optional<String> before) {
+        String number = text.strip();
+        if (number.isEmpty() || number.length() > LONGEST_NUMBER) {
+            throw Refused.field("shopNumber", "bad-shop-number", words);
+        }
+        boolean own = before.filter(number::equalsIgnoreCase).isPresent();
+        boolean taken = gauges.findByShopNumberIgnoreCase(number).isPresent()
+                || masters.findByShopNumberIgnoreCase(number).isPresent();
+        if (taken && !own) {
+            throw refused("shopNumber", Refusal.of("number-taken").with("number", number), LengthUnit.MILLIMETRE);
+        }
+        return number;
+    }
+
+    /** in or mm. */
+    LengthUnit unit(String text) {
+        return switch (text) {
+            case "in" -> LengthUnit.INCH;
+            case "mm" -> LengthUnit.MILLIMETRE;
+            default -> throw Refused.field("unit", "bad-unit", words);
+        };
+    }
+
+    /** Empty for an empty text. */
+    Optional<Length> size(String field, String text, LengthUnit unit) {
+        return text.isBlank() ? Optional.empty() : Optional.of(length(field, text, unit, Kind.SIZE));
+    }
+
+    /** Empty for an empty text, and refused at zero. @param missing the code for a zero */
+    Optional<Length> aboveZero(String field, String text, LengthUnit unit, String missing) {
+        Optional<Length> size = size(field, text, unit);
+        if (size.filter(Length::isZero).isPresent()) {
+            throw Refused.field(field, missing, words);
+        }
+        return size;
+    }
+
+    /** Figures in the order typed; one that is none is refused with its number as hint. */
+    List<Length> sizes(String field, List<String> texts, LengthUnit unit) {
+        var sizes = new ArrayList<Length>();
+        for (String text : texts) {
+            sizes.add(TypedLength.parse(text, unit, Kind.SIZE).fold(TypedLength::length, refusal -> {
+                throw refused(field, refusal.with("hint", String.valueOf(sizes.size() + 1)), unit);
+            }));
+        }
+        return sizes;
+    }
+
+    /** With its sign; empty for an empty text. */
+    Optional<Length> deviation(String field, String text, LengthUnit unit) {
+        return text.isBlank() ? Optional.empty() : Optional.of(length(field, text, unit, Kind.DEVIATION));
+    }
+
+    /** A U, zero or above; zero for an empty text. */
+    Length expanded(String field, String text, LengthUnit unit) {
+        if (text.isBlank()) {
+            return Length.ZERO;
+        }
+        return TypedLength.parse(text, unit, Kind.SIZE).fold(TypedLength::length, refusal -> {
+            if (refusal.code().equals("negative-size")) {
+                throw Refused.field(field, "negative-uncertainty", words);
+            }
+            throw refused(field, refusal, unit);
+        });
+    }
+
+    /** As 2026-03-10; empty for an empty text. */
+    Optional<LocalDate> date(String field, String text) {
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(text.strip()));
+        } catch (DateTimeParseException e) {
+            throw Refused.field(field, "bad-date", words);
+        }
+    }
+
+    private Length length(String field, String text, LengthUnit unit, Kind kind) {
+        return TypedLength.parse(text, unit, kind).fold(TypedLength::length, refusal -> {
+            throw refused(field, refusal, unit);
+        });
+    }
+
+    Refused refused(String field, Refusal refusal, LengthUnit unit) {
+        return Refused.field(field, refusal, words.say(refusal, unit));
+    }
+
+    /** As it would be typed: all its digits, in the other unit and named where this one has too few decimals for it. */
+    static String asTyped(Length length, LengthUnit unit) {
+        var figure = length.in(unit).stripTrailingZeros();
+        return figure.scale() <= unit.mostDecimals()
+                ? figure.toPlainString()
+                : asTyped(length, unit.other()) + " " + unit.other().symbol();
+    }
+}

@@ -1,0 +1,54 @@
+package jawread.server.drawer;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.gauge.CheckWanted;
+import jawread.core.gauge.CheckWanted.Since;
+
+/** Which gauges want their zero looked at, as far as is known at one moment. @param longestBreak in minutes */
+public record ZerosWanting(
+        List<GaugeCheck> checks, List<GaugeEvent> events, Map<Long, Instant> uses, Instant now, long longestBreak) {
+    /** Empty for one that may be read with as it is, and for one that is not measured with at all. */
+    public Optional<CheckWanted> of(Gauge gauge) {
+        if (!gauge.mayMeasure() || !gauge.kind().hasZero()) {
+            return Optional.empty();
+        }
+        Optional<GaugeCheck> last = lastOf(gauge);
+        Instant since = last.map(GaugeCheck::at).orElse(Instant.MIN);
+        Optional<Instant> used = Optional.ofNullable(uses.get(gauge.id()));
+        Instant touched = used.filter(at -> at.isAfter(since)).orElse(since);
+        return CheckWanted.of(
+                new Since(
+                        last.isPresent(),
+                        has(gauge, GaugeEvent.Kind.DROPPED, since),
+                        has(gauge, GaugeEvent.Kind.NEW_BATTERY, since),
+                        last.isPresent() ? Duration.between(touched, now).toMinutes() : 0,
+                        last.map(this::warmerSince).orElse(0.0)),
+                longestBreak);
+    }
+
+    /** Against what was last noted at any gauge, unless that is too long ago to say how warm it is now. */
+    private double warmerSince(GaugeCheck check) {
+        Instant oldest = now.minus(Duration.ofMinutes(longestBreak));
+        return checks.stream()
+                .filter(each -> each.temperature().isPresent() && each.at().isAfter(oldest))
+                .reduce((before, after) -> after)
+                .flatMap(GaugeCheck::temperature)
+                .flatMap(is -> check.temperature().map(was -> is.subtract(was).doubleValue()))
+                .orElse(0.0);
+    }
+
+    public Optional<GaugeCheck> lastOf(Gauge gauge) {
+        return checks.stream().filter(check -> check.gaugeId() == gauge.id()).reduce((before, after) -> after);
+    }
+
+    private boolean has(Gauge gauge, GaugeEvent.Kind kind, Instant since) {
+        return events.stream()
+                .anyMatch(event -> event.gaugeId() == gauge.id()
+                        && event.kind() == kind
+                        && event.at().isAfter(since));
+    }
+}
