@@ -1,61 +1,76 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { Drawer, Problem, TypedGauge } from '../api/client';
-import { useAddGauges } from '../api/drawer';
+import type { Drawer, GaugeKind, TypedGauge } from '../api/client';
+import { useAddGauges, useGaugeSet } from '../api/drawer';
 import { useDrawer } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
-import { Field } from '../ui/Field';
-import { refusedAt } from '../ui/refusedAt';
+import { UNITS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
-import { asTyped, FIRST, type Sketch, sketchOf } from './sketch';
+import { useTypedFields } from '../ui/useTypedFields';
+import { sketchOf } from './sketch';
 
 /** One gauge, or a set of frames at once. */
 export function AddGauges() {
   const drawer = useDrawer().data;
+  const [picked, setPicked] = useState({ kind: '', scale: '' });
+  const kind = drawer?.kinds.find(({ code }) => code === picked.kind) ?? drawer?.kinds[0];
   return (
     <Shell title="Add gauges" head={<h1 className="text-body font-semibold">Add gauges</h1>}>
-      {drawer && <AddTo drawer={drawer} />}
+      {drawer && kind && (
+        <AddTo
+          // Another kind or scale begins anew, with the range that is usual for it.
+          key={`${kind.code} ${picked.scale}`}
+          drawer={drawer}
+          kind={kind}
+          first={sketchOf(kind, picked.scale)}
+          onPick={(code, scale) => setPicked({ kind: code, scale })}
+        />
+      )}
     </Shell>
   );
 }
 
-function AddTo({ drawer }: { drawer: Drawer }) {
+const FRAMES = {
+  '1': 'one',
+  '2': 'a set of two',
+  '3': 'a set of three',
+  '4': 'a set of four',
+  '6': 'a set of six',
+};
+
+interface AddToProps {
+  drawer: Drawer;
+  kind: GaugeKind;
+  first: TypedGauge;
+  onPick: (kind: string, scale: string) => void;
+}
+
+function AddTo({ drawer, kind, first, onPick }: AddToProps) {
   const add = useAddGauges();
   const navigate = useNavigate();
-  const [sketch, setSketch] = useState<Sketch>(() => sketchOf(drawer, FIRST));
-  const kind = drawer.kinds.find(({ code }) => code === sketch.kind);
-  const failure = add.error as Problem | null;
-  const gauges = asTyped(sketch, kind?.name ?? '');
-  const change = (more: Partial<Sketch>) => {
-    add.reset();
-    setSketch({ ...sketch, ...more });
-  };
-  if (kind === undefined) {
-    return null;
-  }
-  const field = (name: keyof Sketch & string, label: string, hint: string, means?: string) => (
-    <Field
-      label={label}
-      hint={hint}
-      value={String(sketch[name])}
-      means={means}
-      refused={refusedAt(failure, name)}
-      onType={(value) => change({ [name]: value })}
-      onWrite={(value) => change({ [name]: value })}
-    />
-  );
-  const keep = () =>
-    add.mutate(gauges, {
-      onSuccess: () => void navigate('/drawer'),
-    });
-  const set = kind.frames && sketch.frames !== '1';
+  const [frames, setFrames] = useState('1');
+  const { typed, change, field, refused } = useTypedFields(first, add, [
+    'shopNumber',
+    'rangeLow',
+    'rangeHigh',
+    'step',
+    'spread',
+    'error',
+    'reach',
+    'base',
+    'rods',
+    'allowedSteps',
+  ]);
+  const set = useGaugeSet(typed, Number(frames));
+  const gauges = set.data ?? [];
+  const isSet = frames !== '1';
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        keep();
+        add.mutate(gauges, { onSuccess: () => void navigate('/drawer') });
       }}
       className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[minmax(0,1fr)_24rem]"
     >
@@ -66,22 +81,22 @@ function AddTo({ drawer }: { drawer: Drawer }) {
         <div className="grid gap-4 tablet:grid-cols-2">
           <Choice
             label="It is a"
-            value={sketch.kind}
+            value={kind.code}
             choices={Object.fromEntries(drawer.kinds.map(({ code, name }) => [code, name]))}
-            onChoose={(code) => change(sketchOf(drawer, code))}
+            onChoose={(code) => onPick(code, '')}
           />
           {kind.scales.length > 0 ? (
             <Choice
               label="Its scale"
-              value={sketch.scale}
+              value={typed.scale}
               choices={Object.fromEntries(kind.scales.map(({ id, name }) => [id, name]))}
-              onChoose={(scale) => change(sketchOf(drawer, sketch.kind, scale))}
+              onChoose={(scale) => onPick(kind.code, scale)}
             />
           ) : (
             <Choice
               label="In"
-              value={sketch.unit}
-              choices={{ mm: 'millimetres', in: 'inches' }}
+              value={typed.unit}
+              choices={UNITS}
               onChoose={(unit) => change({ unit })}
             />
           )}
@@ -89,24 +104,13 @@ function AddTo({ drawer }: { drawer: Drawer }) {
             'shopNumber',
             'Number on it',
             'M1',
-            set ? 'the first of the set; the others count on' : undefined,
+            isSet ? 'the first of the set; the others count on' : undefined,
           )}
           {kind.frames && (
-            <Choice
-              label="Frames"
-              value={sketch.frames}
-              choices={{
-                '1': 'one',
-                '2': 'a set of two',
-                '3': 'a set of three',
-                '4': 'a set of four',
-                '6': 'a set of six',
-              }}
-              onChoose={(frames) => change({ frames })}
-            />
+            <Choice label="Frames" value={frames} choices={FRAMES} onChoose={setFrames} />
           )}
-          {field('rangeLow', 'From', '0')}
-          {field('rangeHigh', set ? 'The first goes to' : 'To', '25')}
+          {field('rangeLow', 'From')}
+          {field('rangeHigh', isSet ? 'The first goes to' : 'To')}
           {kind.bracket && field('step', 'From pin to pin', '0.01')}
           {kind.bracket && field('error', 'A pin may be out by', '0.001')}
         </div>
@@ -124,7 +128,7 @@ function AddTo({ drawer }: { drawer: Drawer }) {
           </div>
           <Check
             label="A display that shows either unit"
-            checked={sketch.switchable}
+            checked={typed.switchable}
             onCheck={(switchable) => change({ switchable })}
           />
         </details>
@@ -140,28 +144,22 @@ function AddTo({ drawer }: { drawer: Drawer }) {
           {gauges.length === 1 ? 'This will be added' : `These ${gauges.length} will be added`}
         </h2>
         <ul>
-          {gauges.map((gauge) => (
-            <Added key={gauge.shopNumber} gauge={gauge} />
+          {gauges.map(({ shopNumber, name }) => (
+            <li key={shopNumber} className="flex min-h-11 items-center gap-3 border-b border-line">
+              <strong className="w-16 font-bold">{shopNumber || '…'}</strong>
+              {name}
+            </li>
           ))}
         </ul>
-        {failure && (
+        {(refused ?? set.error) && (
           <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
-            {failure.message}
+            {refused ?? set.error?.message}
           </p>
         )}
-        <Button look="now" type="submit" onClick={undefined}>
+        <Button look="now" type="submit" disabled={set.data === undefined || set.isError}>
           {gauges.length === 1 ? 'Add it' : `Add these ${gauges.length}`}
         </Button>
       </section>
     </form>
-  );
-}
-
-function Added({ gauge }: { gauge: TypedGauge }) {
-  return (
-    <li className="flex min-h-11 items-center gap-3 border-b border-line">
-      <strong className="w-16 font-bold">{gauge.shopNumber || '…'}</strong>
-      {gauge.name}
-    </li>
   );
 }

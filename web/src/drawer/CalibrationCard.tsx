@@ -1,25 +1,16 @@
-import { useState } from 'react';
-import type { GaugePage, Problem } from '../api/client';
+import type { GaugePage } from '../api/client';
 import { useCalibrate } from '../api/drawer';
-import { Button } from '../ui/Button';
+import { KeepOrBack } from '../ui/KeepOrBack';
 import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
-import { refusedAt } from '../ui/refusedAt';
+import { useTypedFields } from '../ui/useTypedFields';
 
 /** What a laboratory found. */
 export function CalibrationCard({ page, onClose }: { page: GaugePage; onClose: () => void }) {
   const calibrate = useCalibrate(page);
-  const [typed, setTyped] = useState({ on: '', error: '', expanded: '', due: '' });
-  const failure = calibrate.error as Problem | null;
-  const field = (name: keyof typeof typed, label: string, hint: string) => (
-    <Field
-      label={label}
-      hint={hint}
-      value={typed[name]}
-      refused={refusedAt(failure, name)}
-      onType={(value) => setTyped({ ...typed, [name]: value })}
-      onWrite={(value) => setTyped({ ...typed, [name]: value })}
-    />
+  const { typed, field, refused } = useTypedFields(
+    { on: '', error: '', expanded: '', due: '' },
+    calibrate,
+    ['on', 'error', 'expanded', 'due'],
   );
   return (
     <Dialog
@@ -34,17 +25,11 @@ export function CalibrationCard({ page, onClose }: { page: GaugePage; onClose: (
         {field('error', `Largest error, in ${page.typed.unit}`, '0.001')}
         {field('expanded', 'Its U', '0.0012')}
       </div>
-      {failure && refusedAt(failure, ...Object.keys(typed)) === undefined && (
-        <p role="alert" className="mt-3 font-semibold">
-          {failure.message}
-        </p>
-      )}
-      <div className="mt-5 flex gap-3">
-        <Button look="now" onClick={() => calibrate.mutate(typed, { onSuccess: onClose })}>
-          Keep
-        </Button>
-        <Button onClick={onClose}>Back</Button>
-      </div>
+      <KeepOrBack
+        refused={refused}
+        onKeep={() => calibrate.mutate(typed, { onSuccess: onClose })}
+        onBack={onClose}
+      />
     </Dialog>
   );
 }

@@ -5,7 +5,7 @@ import { useDrawer } from '../api/queries';
 import { Button } from '../ui/Button';
 import { ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
-import { StateMark } from '../ui/StateMark';
+import { StateMark } from '../drawings/StateMark';
 import { MasterCard } from './MasterCard';
 
 type Show = 'all' | 'wanting' | 'unfit';

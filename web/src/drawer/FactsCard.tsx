@@ -1,32 +1,32 @@
-import { useState } from 'react';
-import type { GaugePage, Problem, TypedGauge } from '../api/client';
+import type { GaugePage } from '../api/client';
 import { useWriteGauge } from '../api/drawer';
 import { useDrawer } from '../api/queries';
-import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
-import { refusedAt } from '../ui/refusedAt';
+import { KeepOrBack } from '../ui/KeepOrBack';
+import { useTypedFields } from '../ui/useTypedFields';
 
 /** What a gauge is, described anew. What is left empty has the starting value of its kind. */
 export function FactsCard({ page, onClose }: { page: GaugePage; onClose: () => void }) {
   const write = useWriteGauge(page);
   const drawer = useDrawer().data;
-  const [typed, setTyped] = useState<TypedGauge>(page.typed);
-  const failure = write.error as Problem | null;
-  const kind = drawer?.kinds.find(({ code }) => code === typed.kind);
-  const field = (name: keyof TypedGauge & string, label: string, hint = '') => (
-    <Field
-      label={label}
-      hint={hint}
-      value={String(typed[name])}
-      refused={refusedAt(failure, name)}
-      onType={(value) => setTyped({ ...typed, [name]: value })}
-      onWrite={(value) => setTyped({ ...typed, [name]: value })}
-    />
-  );
-  const readers = drawer?.gauges.filter(
-    ({ kind: of }) => of === 'outside-micrometer' || of.endsWith('-caliper'),
+  const { typed, change, field, refused } = useTypedFields(page.typed, write, [
+    'shopNumber',
+    'name',
+    'base',
+    'rangeLow',
+    'rangeHigh',
+    'rods',
+    'spread',
+    'error',
+    'reach',
+    'allowedSteps',
+    'step',
+  ]);
+  const kinds = drawer?.kinds ?? [];
+  const kind = kinds.find(({ code }) => code === typed.kind);
+  const readers = (drawer?.gauges ?? []).filter((gauge) =>
+    kinds.some(({ code, reader }) => reader && code === gauge.kind),
   );
   return (
     <Dialog
@@ -51,9 +51,9 @@ export function FactsCard({ page, onClose }: { page: GaugePage; onClose: () => v
       <Check
         label="A display that shows either unit"
         checked={typed.switchable}
-        onCheck={(switchable) => setTyped({ ...typed, switchable })}
+        onCheck={(switchable) => change({ switchable })}
       />
-      {kind?.transfer && readers && (
+      {kind?.transfer && (
         <fieldset className="mt-3">
           <legend className="label">
             It may be measured with; none ticked: with any outside micrometer or caliper
@@ -65,8 +65,7 @@ export function FactsCard({ page, onClose }: { page: GaugePage; onClose: () => v
                 label={shopNumber}
                 checked={typed.readers.includes(id)}
                 onCheck={(on) =>
-                  setTyped({
-                    ...typed,
+                  change({
                     readers: [...typed.readers.filter((each) => each !== id), ...(on ? [id] : [])],
                   })
                 }
@@ -75,21 +74,11 @@ export function FactsCard({ page, onClose }: { page: GaugePage; onClose: () => v
           </div>
         </fieldset>
       )}
-      {failure &&
-        refusedAt(
-          failure,
-          ...Object.keys(typed).filter((name) => !['readers', 'scale', 'kind'].includes(name)),
-        ) === undefined && (
-          <p role="alert" className="mt-3 border-l-4 border-ink pl-3 font-semibold">
-            {failure.message}
-          </p>
-        )}
-      <div className="mt-5 flex gap-3">
-        <Button look="now" onClick={() => write.mutate(typed, { onSuccess: onClose })}>
-          Keep
-        </Button>
-        <Button onClick={onClose}>Back</Button>
-      </div>
+      <KeepOrBack
+        refused={refused}
+        onKeep={() => write.mutate(typed, { onSuccess: onClose })}
+        onBack={onClose}
+      />
     </Dialog>
   );
 }

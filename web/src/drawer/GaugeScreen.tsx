@@ -5,7 +5,7 @@ import { useGaugePage, useShop } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
-import { StateMark } from '../ui/StateMark';
+import { StateMark } from '../drawings/StateMark';
 import { CalibrationCard } from './CalibrationCard';
 import { CheckStrip } from './CheckStrip';
 import { FactsCard } from './FactsCard';

@@ -2,9 +2,8 @@ import { useState } from 'react';
 import type { GaugePage, Problem } from '../api/client';
 import { useBefell } from '../api/drawer';
 import { Button } from '../ui/Button';
+import { daySaid } from '../ui/days';
 import { Field } from '../ui/Field';
-
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** What can befall a gauge, by what it is now. */
 function waysFor(state: string): [kind: string, words: string][] {
@@ -67,7 +66,7 @@ export function History({ page, onCalibrate }: { page: GaugePage; onCalibrate: (
             <span className="font-semibold">{word}</span>
             {words && `: ${words}`}
             <span className="block text-quiet">
-              {DAY.format(new Date(at))}, {person}
+              {daySaid(at)}, {person}
             </span>
           </li>
         ))}

@@ -1,19 +1,22 @@
-import { useState } from 'react';
-import type { Master, Problem } from '../api/client';
+import type { Master, TypedMaster } from '../api/client';
 import { useWriteMaster } from '../api/drawer';
-import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Dialog } from '../ui/Dialog';
-import { Field } from '../ui/Field';
-import { refusedAt } from '../ui/refusedAt';
+import { KeepOrBack } from '../ui/KeepOrBack';
+import { MASTER_KINDS, UNITS } from '../ui/labels';
+import { useTypedFields } from '../ui/useTypedFields';
 
-const KINDS = {
-  bar: 'bar',
-  ring: 'ring',
-  pin: 'pin',
-  block: 'block',
-  'block-set': 'set of blocks',
+const NEW: TypedMaster = {
+  shopNumber: '',
+  kind: 'bar',
+  unit: 'mm',
+  size: '',
+  certified: '',
+  expanded: '',
+  material: 'steel',
+  due: '',
+  retired: false,
 };
 
 interface MasterCardProps {
@@ -26,29 +29,13 @@ interface MasterCardProps {
 /** What a master is: its size, what a laboratory found, until when that holds. */
 export function MasterCard({ master, materials, onClose }: MasterCardProps) {
   const write = useWriteMaster();
-  const [typed, setTyped] = useState({
-    shopNumber: master?.shopNumber ?? '',
-    kind: master?.kind ?? 'bar',
-    unit: master?.unit ?? 'mm',
-    size: master?.size.text ?? '',
-    certified: master?.certified?.text ?? '',
-    expanded: master?.expanded.text ?? '',
-    material: master?.material ?? 'steel',
-    due: '',
-    retired: master?.state === 'retired',
-  });
-  const failure = write.error as Problem | null;
-  const field = (name: keyof typeof typed, label: string, hint: string) => (
-    <Field
-      label={label}
-      hint={hint}
-      value={String(typed[name])}
-      refused={refusedAt(failure, name)}
-      onType={(value) => setTyped({ ...typed, [name]: value })}
-      onWrite={(value) => setTyped({ ...typed, [name]: value })}
-    />
-  );
-  const keep = () => write.mutate({ was: master, body: typed }, { onSuccess: onClose });
+  const { typed, change, field, refused } = useTypedFields(master?.typed ?? NEW, write, [
+    'shopNumber',
+    'size',
+    'certified',
+    'expanded',
+    'due',
+  ]);
   return (
     <Dialog
       title={master === undefined ? 'Add a master' : `Master ${master.shopNumber}`}
@@ -61,14 +48,14 @@ export function MasterCard({ master, materials, onClose }: MasterCardProps) {
         <Choice
           label="It is a"
           value={typed.kind}
-          choices={KINDS}
-          onChoose={(kind) => setTyped({ ...typed, kind })}
+          choices={MASTER_KINDS}
+          onChoose={(kind) => change({ kind })}
         />
         <Choice
           label="In"
           value={typed.unit}
-          choices={{ mm: 'millimetres', in: 'inches' }}
-          onChoose={(unit) => setTyped({ ...typed, unit })}
+          choices={UNITS}
+          onChoose={(unit) => change({ unit })}
         />
         {field('size', typed.kind === 'block-set' ? 'Stacks up to' : 'Named by', '40')}
         {field('certified', 'Certified size', 'none yet')}
@@ -77,26 +64,16 @@ export function MasterCard({ master, materials, onClose }: MasterCardProps) {
           label="Of"
           value={typed.material}
           choices={Object.fromEntries(materials.map((each) => [each, each]))}
-          onChoose={(material) => setTyped({ ...typed, material })}
+          onChoose={(material) => change({ material })}
         />
         {field('due', 'Good until', '2027-03-10')}
-        <Check
-          label="Retired"
-          checked={typed.retired}
-          onCheck={(retired) => setTyped({ ...typed, retired })}
-        />
+        <Check label="Retired" checked={typed.retired} onCheck={(retired) => change({ retired })} />
       </div>
-      {failure && refusedAt(failure, ...Object.keys(typed)) === undefined && (
-        <p role="alert" className="mt-3 font-semibold">
-          {failure.message}
-        </p>
-      )}
-      <div className="mt-5 flex gap-3">
-        <Button look="now" onClick={keep}>
-          Keep
-        </Button>
-        <Button onClick={onClose}>Back</Button>
-      </div>
+      <KeepOrBack
+        refused={refused}
+        onKeep={() => write.mutate({ was: master, body: typed }, { onSuccess: onClose })}
+        onBack={onClose}
+      />
     </Dialog>
   );
 }

@@ -1,8 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Problem } from '../api/client';
-import { studySoFar, useKeepStudy } from '../api/drawer';
+import { useKeepStudy, useStudySoFar } from '../api/drawer';
 import { useDrawer, usePeople } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -69,12 +68,7 @@ function StudyOf({ gauges, names }: StudyOfProps) {
     ),
   };
   const asked = tolerance !== '' && Object.keys(cells).length > 0;
-  const soFar = useQuery({
-    queryKey: ['drawer', 'study', body],
-    queryFn: () => studySoFar(body),
-    enabled: asked,
-    placeholderData: (before) => before,
-  });
+  const soFar = useStudySoFar(body, asked);
   const failure = (keep.error ?? soFar.error) as Problem | null;
   const at = (field: string) => refusedAt(failure, field);
   return (

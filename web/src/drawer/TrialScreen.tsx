@@ -1,13 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { GaugePage, Problem, TrialResult } from '../api/client';
-import { trialSoFar, useKeepTrial } from '../api/drawer';
+import type { GaugePage, Problem } from '../api/client';
+import { useKeepTrial, useTrialSoFar } from '../api/drawer';
 import { useGaugePage, useGauges, useShop } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Notice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { Held } from './Held';
 
 /** A master, read again and again: what one person holds with one gauge. */
 export function TrialScreen() {
@@ -46,12 +46,7 @@ function TrialOf({ page }: { page: GaugePage }) {
     master: Number(master),
     readings,
   };
-  const soFar = useQuery({
-    queryKey: ['drawer', gauge.id, 'trial', body],
-    queryFn: () => trialSoFar(body),
-    enabled: master !== '',
-    placeholderData: (before) => before,
-  });
+  const soFar = useTrialSoFar(body, master !== '');
   const failure = (keepTrial.error ?? soFar.error) as Problem | null;
   if (masters.length === 0) {
     return (
@@ -163,70 +158,5 @@ function TrialOf({ page }: { page: GaugePage }) {
         </p>
       </section>
     </div>
-  );
-}
-
-function Held({ result }: { result: TrialResult }) {
-  return (
-    <>
-      <p className="text-title font-bold" role="status">
-        {result.sentence}
-      </p>
-      <Scatter result={result} />
-      <dl>
-        {(
-          [
-            ['mean off by', result.bias],
-            ['spread of one reading, s', result.spread],
-          ] as const
-        ).map(([name, length]) => (
-          <div key={name} className="flex justify-between border-b border-line py-1">
-            <dt>{name}</dt>
-            <dd className="reading">
-              {length.text} {length.unit}
-            </dd>
-          </div>
-        ))}
-      </dl>
-      <p className={result.biased ? 'border-l-4 border-near pl-3 font-semibold' : 'text-quiet'}>
-        {result.advice}
-      </p>
-    </>
-  );
-}
-
-/** The readings as ticks about the master's size, and what is held as a bracket. */
-function Scatter({ result: { readings, holds } }: { result: TrialResult }) {
-  const farthest = Math.max(...readings.map(({ pm }) => Math.abs(pm)), holds.pm) * 1.1;
-  const x = (pm: number) => 180 + (pm / farthest) * 170;
-  return (
-    <svg viewBox="0 0 360 96" className="block w-full" aria-hidden="true">
-      <line x1="0" x2="360" y1="60" y2="60" className="stroke-line" strokeWidth="2" />
-      <line x1="180" x2="180" y1="20" y2="72" className="stroke-ink" strokeWidth="2" />
-      <text x="180" y="14" textAnchor="middle" className="fill-quiet text-[13px]">
-        the master
-      </text>
-      {readings.map(({ pm }, i) => (
-        <line
-          key={i}
-          x1={x(pm)}
-          x2={x(pm)}
-          y1="38"
-          y2="60"
-          className="stroke-ink"
-          strokeWidth="2"
-          opacity="0.6"
-        />
-      ))}
-      {[-1, 1].map((side) => (
-        <path
-          key={side}
-          d={`M${x(side * holds.pm) - side * 8} 68h${side * 8}v18h${-side * 8}`}
-          className="stroke-quiet"
-          fill="none"
-          strokeWidth="2"
-        />
-      ))}
-    </svg>
   );
 }

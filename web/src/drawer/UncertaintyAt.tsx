@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answered, client, type GaugePage, type Problem } from '../api/client';
+import type { GaugePage } from '../api/client';
+import { useUncertainty } from '../api/drawer';
 import { Choice } from '../ui/Choice';
 import { Contributions } from '../ui/Contributions';
 import { Field } from '../ui/Field';
@@ -12,19 +12,7 @@ export function UncertaintyAt({ page }: { page: GaugePage }) {
   const [kind, setKind] = useState(kinds[0] ?? 'outside');
   const [size, setSize] = useState(page.typed.rangeHigh);
   const [readings, setReadings] = useState('2');
-  const known = useQuery({
-    queryKey: ['drawer', page.gauge.id, 'uncertainty', kind, size, readings, page.edition],
-    queryFn: () =>
-      answered(
-        client.GET('/api/drawer/gauges/{gauge}/uncertainty', {
-          params: {
-            path: { gauge: page.gauge.id },
-            query: { kind, size, readings: Number(readings) },
-          },
-        }),
-      ),
-  });
-  const failure = known.error as Problem | null;
+  const known = useUncertainty(page, { kind, size, readings: Number(readings) });
   return (
     <section aria-label="How well">
       <h2 className="border-b-2 border-ink pb-1 text-body">How well a size is known with it</h2>
@@ -38,7 +26,7 @@ export function UncertaintyAt({ page }: { page: GaugePage }) {
         <Field
           label={`A size of, in ${page.typed.unit}`}
           value={size}
-          refused={failure?.message}
+          refused={known.error?.message}
           onType={() => undefined}
           onWrite={setSize}
         />

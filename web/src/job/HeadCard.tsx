@@ -7,7 +7,7 @@ import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Dialog } from '../ui/Dialog';
 import { Field } from '../ui/Field';
-import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
+import { CAUTIONS, SCHOOLS, SETTINGS, UNITS } from '../ui/labels';
 
 const TITLE_BLOCK = ['decimals-1', 'decimals-2', 'decimals-3', 'decimals-4'];
 
@@ -71,7 +71,7 @@ export function HeadCard({ job, open, onClose }: HeadCardProps) {
         <Choice
           label="Unit of the limits"
           value={head.unit}
-          choices={{ mm: 'millimetres', in: 'inches' }}
+          choices={UNITS}
           onChoose={(unit) => setHead({ ...head, unit })}
           {...(refused('unit') ? { remark: refused('unit') ?? '' } : {})}
         />

@@ -5,7 +5,7 @@ import { useOpenJob } from '../api/planning';
 import { useJobs, useShop, useTemplates } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
-import { TEMPLATES } from '../ui/labels';
+import { TEMPLATES, UNITS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
 
 /** All jobs, those put away too, and opening a new one. */
@@ -97,7 +97,7 @@ function NewJob() {
       <Choice
         label="Its drawing is in"
         value={unit ?? shop?.unit ?? 'mm'}
-        choices={{ mm: 'millimetres', in: 'inches' }}
+        choices={UNITS}
         onChoose={setUnit}
       />
       <fieldset>

@@ -2,7 +2,7 @@ import { Link, useParams } from 'react-router';
 import { Notice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { CARDS, cardsOf, type TechniqueCard } from './cards';
-import { TechniqueFigure, TurningFigure } from './figures';
+import { TechniqueFigure, TurningFigure } from '../drawings/techniqueFigures';
 
 /** How a gauge is made ready, held, read and put away; and which turning point is the size. */
 export function TechniqueScreen() {

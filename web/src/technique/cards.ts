@@ -1,4 +1,4 @@
-import type { FigureName } from './figures';
+import type { FigureName } from '../drawings/techniqueFigures';
 
 /** Where the gauge is rocked, and which turning point is wanted there. */
 export interface Turning {

@@ -12,6 +12,16 @@ export const KINDS: Record<string, string> = {
   'looked-at': 'looked at',
 };
 
+export const UNITS: Record<string, string> = { mm: 'millimetres', in: 'inches' };
+
+export const MASTER_KINDS: Record<string, string> = {
+  bar: 'bar',
+  ring: 'ring',
+  pin: 'pin',
+  block: 'block',
+  'block-set': 'set of blocks',
+};
+
 export const LAYOUTS: Record<string, string> = {
   'one-place': 'one place',
   'shaft-journal': 'journal, 2 × 2',
@@ -68,7 +78,7 @@ export interface SettingLabel {
 
 export const SETTINGS: Record<string, SettingLabel> = {
   'shop-name': { name: 'Name of the shop' },
-  unit: { name: 'New jobs are written in', choices: { mm: 'millimetres', in: 'inches' } },
+  unit: { name: 'New jobs are written in', choices: UNITS },
   repeats: {
     name: 'How many repeats',
     choices: {
