@@ -1,16 +1,16 @@
 package jawread.core.scale;
 
 import java.math.BigDecimal;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
+import jawread.core.stack.FeelerGap;
+import jawread.core.stack.FeelerGap.Laid;
 
 /**
  * A set of feeler leaves: value = base + the sum of the leaves that pass together. Each leaf is a part, named by its
@@ -75,43 +75,29 @@ public record Feeler(String id, LengthUnit unit, List<Length> leaves) implements
     /** The largest sum that does not exceed the wanted one, of the fewest leaves, and the next sum above. */
     @Override
     public Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted) {
-        TreeMap<Length, BitSet> sums = fewestLeavesBySum();
-        return ScaleSetting.beyond(base, base.plus(sums.lastKey()), wanted)
+        Length all = leaves.stream().reduce(Length.ZERO, Length::plus);
+        return ScaleSetting.beyond(base, base.plus(all), wanted)
                 .map(Outcome::<ScaleSetting>refused)
                 .orElseGet(() -> {
-                    Length gap = wanted.minus(base);
-                    ScaleSetting.Shown below = shown(base, sums.floorEntry(gap), wanted);
+                    var gap = FeelerGap.of(leaves, wanted.minus(base));
+                    ScaleSetting.Shown below =
+                            shown(base, gap.go().map(Laid::leaves).orElse(List.of()), wanted);
                     return Outcome.of(new ScaleSetting(
                             below,
                             below.error().isZero()
                                     ? Optional.empty()
-                                    : Optional.of(shown(base, sums.higherEntry(gap), wanted))));
+                                    : gap.noGo().map(above -> shown(base, above.leaves(), wanted))));
                 });
     }
 
-    private ScaleSetting.Shown shown(Length base, Map.Entry<Length, BitSet> sum, Length wanted) {
+    private ScaleSetting.Shown shown(Length base, List<Length> laid, Length wanted) {
         Parts parts = Parts.of(Map.of());
-        for (int leaf : sum.getValue().stream().toArray()) {
-            parts = parts.with(nameOf(leaves.get(leaf)), 1);
+        Length value = base;
+        for (Length leaf : laid) {
+            parts = parts.with(nameOf(leaf), 1);
+            value = value.plus(leaf);
         }
-        return ScaleSetting.Shown.of(parts, base.plus(sum.getKey()), wanted);
-    }
-
-    private TreeMap<Length, BitSet> fewestLeavesBySum() {
-        var best = new TreeMap<Length, BitSet>();
-        best.put(Length.ZERO, new BitSet());
-        for (int leaf = 0; leaf < leaves.size(); leaf++) {
-            // A copy, so that no leaf is taken twice.
-            for (var sum : new TreeMap<>(best).entrySet()) {
-                BitSet taken = (BitSet) sum.getValue().clone();
-                taken.set(leaf);
-                best.merge(
-                        sum.getKey().plus(leaves.get(leaf)),
-                        taken,
-                        (one, two) -> one.cardinality() <= two.cardinality() ? one : two);
-            }
-        }
-        return best;
+        return ScaleSetting.Shown.of(parts, value, wanted);
     }
 
     @Override

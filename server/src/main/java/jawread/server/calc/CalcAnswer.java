@@ -1,9 +1,14 @@
 package jawread.server.calc;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
 
 /** Builds the output columns of an answer. */
 final class CalcAnswer {
@@ -16,6 +21,22 @@ final class CalcAnswer {
 
     CalcAnswer withPm(String column, Optional<Length> length) {
         return with(column, length.map(Length::picometres).orElse(null));
+    }
+
+    /** The figure in a unit; null where the length has no finite decimal in it. */
+    static BigDecimal decimal(Length length, LengthUnit unit) {
+        BigDecimal figure = length.in(unit).stripTrailingZeros();
+        if (figure.precision() >= MathContext.DECIMAL128.getPrecision()) {
+            return null;
+        }
+        return figure.scale() < 0 ? figure.setScale(0) : figure;
+    }
+
+    /** Lengths apart by semicolons. */
+    static String list(List<Length> lengths, LengthUnit unit) {
+        return lengths.stream()
+                .map(length -> decimal(length, unit).toPlainString())
+                .collect(Collectors.joining(";"));
     }
 
     Map<String, Object> columns() {

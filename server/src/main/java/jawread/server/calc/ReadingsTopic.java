@@ -1,11 +1,8 @@
 package jawread.server.calc;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.scale.Scale;
 import org.springframework.stereotype.Component;
@@ -33,16 +30,10 @@ class ReadingsTopic implements CalcTopic {
         Scale scale = row.scale();
         return scale.read(row.length("base"), row.parts())
                 .map(reading -> new CalcAnswer()
-                        .with("value", exactly(reading.value(), row.unit("unit")))
+                        .with("value", CalcAnswer.decimal(reading.value(), row.unit("unit")))
                         .withPm("value_pm", Optional.of(reading.value()))
                         .withPm("least_count_pm", Optional.of(scale.leastCount()))
                         .with("hint", null)
                         .columns());
-    }
-
-    /** Null where the length has no finite decimal in this unit. */
-    private static BigDecimal exactly(Length length, LengthUnit unit) {
-        BigDecimal figure = length.in(unit).stripTrailingZeros();
-        return figure.precision() < 34 ? figure : null;
     }
 }
