@@ -1,5 +1,8 @@
 import { Route, Routes } from 'react-router';
 import { BenchScreen } from './bench/BenchScreen';
+import { FeelersScreen } from './card/FeelersScreen';
+import { StackScreen } from './card/StackScreen';
+import { TwentyScreen } from './card/TwentyScreen';
 import { ChoosingScreen } from './choosing/ChoosingScreen';
 import { AddGauges } from './drawer/AddGauges';
 import { DrawerScreen } from './drawer/DrawerScreen';
@@ -8,11 +11,12 @@ import { StudyScreen } from './drawer/StudyScreen';
 import { TrialScreen } from './drawer/TrialScreen';
 import { JobsScreen } from './job/JobsScreen';
 import { PlanScreen } from './job/PlanScreen';
-import { LookScreen } from './look/LookScreen';
 import { Lost } from './Lost';
 import { MeasureScreen } from './measure/MeasureScreen';
 import { ChooseScale } from './reader/ChooseScale';
 import { ReaderScreen } from './reader/ReaderScreen';
+import { ReadyScreen } from './ready/ReadyScreen';
+import { SetScreen } from './setting/SetScreen';
 import { SettingsScreen } from './settings/SettingsScreen';
 import { TechniqueScreen } from './technique/TechniqueScreen';
 
@@ -26,12 +30,16 @@ export function App() {
       <Route path="/read/:scale" element={<ReaderScreen />} />
       <Route path="/jobs" element={<JobsScreen />} />
       <Route path="/jobs/:job" element={<PlanScreen />} />
-      <Route path="/parts/:part/look" element={<LookScreen />} />
+      <Route path="/parts/:part/ready" element={<ReadyScreen />} />
+      <Route path="/card/blocks" element={<StackScreen />} />
+      <Route path="/card/feelers" element={<FeelersScreen />} />
+      <Route path="/card/twenty" element={<TwentyScreen />} />
       <Route path="/plans/:plan/gauges" element={<ChoosingScreen />} />
       <Route path="/drawer" element={<DrawerScreen />} />
       <Route path="/drawer/add" element={<AddGauges />} />
       <Route path="/drawer/study" element={<StudyScreen />} />
       <Route path="/drawer/:gauge" element={<GaugeScreen />} />
+      <Route path="/drawer/:gauge/set" element={<SetScreen />} />
       <Route path="/drawer/:gauge/trial" element={<TrialScreen />} />
       <Route path="/technique" element={<TechniqueScreen />} />
       <Route path="/technique/:kind" element={<TechniqueScreen />} />

@@ -51,12 +51,19 @@ export type Material = Schemas['MaterialView'];
 export type Caution = Schemas['CautionView'];
 export type Look = Schemas['LookView'];
 export type LookItem = Schemas['ItemView'];
+export type ReadyCard = Schemas['ReadyCardView'];
+export type SettingUp = Schemas['SettingUpView'];
+export type SetOn = Schemas['SetOnView'];
+export type StandsAt = Schemas['StandsAtView'];
 export type QuickSize = Schemas['QuickSizeView'];
 export type QuickSizeBody = Schemas['QuickSizeBody'];
 
 /** Where the next thing is done: a size is measured, or the part is looked at first. */
 export const pathToNext = ({ part, feature }: Next): string =>
-  feature ? `/parts/${part}/features/${feature}` : `/parts/${part}/look`;
+  feature ? `/parts/${part}/features/${feature}` : pathToReady(part);
+
+/** Where a part is made ready to be measured. */
+export const pathToReady = (part: number): string => `/parts/${part}/ready`;
 
 export const client = createClient<paths>({
   baseUrl: globalThis.location.origin,

@@ -12,6 +12,8 @@ function showGauge(page: GaugePage): void {
 
 function afterwards(): void {
   void queries.invalidateQueries({ queryKey: keys.gauges });
+  void queries.invalidateQueries({ queryKey: keys.ready });
+  void queries.invalidateQueries({ queryKey: keys.comparators });
   void queries.invalidateQueries({ queryKey: keys.methods });
   void queries.invalidateQueries({ queryKey: keys.sheets });
 }

@@ -30,10 +30,14 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
       refresh(queries, { queryKey: keys.bench });
       if (told.what === 'look') {
         refresh(queries, { queryKey: keys.looks });
+        refresh(queries, { queryKey: keys.ready });
       }
       if (told.what === 'drawer') {
         refresh(queries, { queryKey: keys.gauges });
         refresh(queries, { queryKey: keys.drawer });
+        refresh(queries, { queryKey: keys.comparators });
+        refresh(queries, { queryKey: keys.soakings });
+        refresh(queries, { queryKey: keys.ready });
         refresh(queries, { queryKey: keys.jobs });
       }
       if (told.what === 'drawer' || told.what === 'plan') {

@@ -122,7 +122,10 @@ export const useKeepLook = () =>
   useMutation({
     mutationFn: (body: Schemas['LookBody']) =>
       answered(client.PUT('/api/looks/{id}', { params: { path: { id: newId() } }, body })),
-    onSuccess: (look) => queries.setQueryData([...keys.looks, look.part], look),
+    onSuccess: (look) => {
+      queries.setQueryData([...keys.looks, look.part], look);
+      void queries.invalidateQueries({ queryKey: keys.ready });
+    },
   });
 
 /** Ticks a caution off for whoever stands here. */

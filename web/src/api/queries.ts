@@ -32,6 +32,9 @@ export const keys = {
   settings: ['settings'],
   materials: ['materials'],
   looks: ['look'],
+  ready: ['ready'],
+  comparators: ['comparators'],
+  soakings: ['soakings'],
   sheets: ['sheet'],
   sheet: (part: number, feature: number) => ['sheet', part, feature],
 };

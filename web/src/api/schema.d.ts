@@ -52,6 +52,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/card/block-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["blockSets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/feeler-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feelerSets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/feelers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["feelers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/twenty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["twenty"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/caution-ticks/{id}": {
         parameters: {
             query?: never;
@@ -61,6 +141,70 @@ export interface paths {
         };
         get?: never;
         put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/comparators": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/comparators/{gauge}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settingUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/comparators/{gauge}/checks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putBack"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/comparators/{gauge}/settings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -364,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -380,7 +524,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["mark"];
+        put: operations["mark_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -445,6 +589,70 @@ export interface paths {
         };
         get: operations["look"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ready"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/ready-marks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/warmth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["warmth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/warmths/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -756,6 +964,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/soakings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["soakings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/soakings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["soak"];
+        post?: never;
+        delete: operations["soaked"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/studies/understood": {
         parameters: {
             query?: never;
@@ -848,6 +1088,16 @@ export interface components {
         ArchiveBody: {
             archived: boolean;
         };
+        AtTwentyView: {
+            advice: string;
+            correction: components["schemas"]["LengthText"];
+            doubt: components["schemas"]["UncertaintyView"];
+            mustWait: boolean;
+            sentence: string;
+            size: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            soak?: number | null;
+        };
         BandView: {
             from: components["schemas"]["LengthText"];
             to: components["schemas"]["LengthText"];
@@ -895,6 +1145,16 @@ export interface components {
         };
         BenchView: {
             jobs: components["schemas"]["BenchJob"][];
+        };
+        BlockSetView: {
+            /** Format: int32 */
+            count: number;
+            key: string;
+            /** Format: int32 */
+            missing: number;
+            name: string;
+            unit: string;
+            wear?: components["schemas"]["LengthText"];
         };
         CautionView: {
             code: string;
@@ -988,6 +1248,23 @@ export interface components {
             starts?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
         };
+        FeatureWarmthView: {
+            correction: components["schemas"]["LengthText"];
+            feature: string;
+            mustWait: boolean;
+        };
+        FeelerSetView: {
+            leaves: string;
+            name: string;
+            unit: string;
+        };
+        FeelerView: {
+            gap: components["schemas"]["LengthText"];
+            go?: components["schemas"]["LaidView"];
+            leaves: components["schemas"]["LengthText"][];
+            noGo?: components["schemas"]["LaidView"];
+            sentence: string;
+        };
         FractionView: {
             error: string;
             text: string;
@@ -1007,6 +1284,7 @@ export interface components {
             allowed?: components["schemas"]["LengthText"];
             calibration?: string | null;
             checks: components["schemas"]["CheckView"][];
+            comparator: boolean;
             correction?: string | null;
             drift?: string | null;
             /** Format: int64 */
@@ -1105,6 +1383,11 @@ export interface components {
             /** Format: int64 */
             part: number;
         };
+        LaidView: {
+            leaves: components["schemas"]["LengthText"][];
+            sum: components["schemas"]["LengthText"];
+            warning?: string | null;
+        };
         LengthText: {
             other: string;
             /** Format: int64 */
@@ -1124,6 +1407,11 @@ export interface components {
             /** Format: int64 */
             id: number;
             name: string;
+        };
+        LockedView: {
+            base: string;
+            scale: string;
+            wanted: string;
         };
         LookBody: {
             /** Format: int64 */
@@ -1255,6 +1543,13 @@ export interface components {
             mark: string;
             name: string;
             verdict: components["schemas"]["VerdictView"];
+        };
+        PartWarmthView: {
+            all: components["schemas"]["FeatureWarmthView"][];
+            feature: string;
+            soakWhat: string;
+            tolerance: components["schemas"]["LengthText"];
+            worst: components["schemas"]["AtTwentyView"];
         };
         PartsBody: {
             parts: components["schemas"]["PartBody"][];
@@ -1408,6 +1703,11 @@ export interface components {
             key: string;
             typed: components["schemas"]["TypedFeature"];
         };
+        PutBackBody: {
+            after: string;
+            done: string;
+            needle: string;
+        };
         QuickSizeBody: {
             figure: string;
             /** Format: int64 */
@@ -1473,6 +1773,39 @@ export interface components {
             struck?: components["schemas"]["SaidView"];
             /** Format: date-time */
             takenAt: string;
+        };
+        ReadyCardView: {
+            code: string;
+            /** Format: int64 */
+            gauge?: number | null;
+            kind: string;
+            putBack: boolean;
+            sentence: string;
+            title: string;
+            wanted?: string | null;
+        };
+        ReadyDoneView: {
+            reason?: string | null;
+            sentence: string;
+            title: string;
+        };
+        ReadyMarkBody: {
+            card: string;
+            reason: string;
+        };
+        ReadyView: {
+            cards: components["schemas"]["ReadyCardView"][];
+            done: components["schemas"]["ReadyDoneView"][];
+            /** Format: int64 */
+            job: number;
+            jobName: string;
+            lives?: string | null;
+            next?: components["schemas"]["NextView"];
+            /** Format: int64 */
+            part: number;
+            partName: string;
+            time: string;
+            warmth?: string | null;
         };
         Remove: {
             /** Format: int64 */
@@ -1557,6 +1890,41 @@ export interface components {
             turnPm?: number | null;
             unit: string;
         };
+        SetOnView: {
+            blocks: components["schemas"]["LengthText"][];
+            expanded: components["schemas"]["LengthText"];
+            key: string;
+            kind: string;
+            micrometer?: components["schemas"]["LockedView"];
+            number: string;
+            sentence: string;
+            size: components["schemas"]["LengthText"];
+        };
+        SettingKeptView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            id: string;
+            person: string;
+            sentence: string;
+        };
+        SettingUpView: {
+            before: components["schemas"]["SettingKeptView"][];
+            /** Format: int64 */
+            gauge: number;
+            graduation: components["schemas"]["LengthText"];
+            graduations: components["schemas"]["LengthText"][];
+            kind: string;
+            life: string;
+            masters: components["schemas"]["SetOnView"][];
+            name: string;
+            nothing?: string | null;
+            now?: components["schemas"]["StandsAtView"];
+            scale: string;
+            shopNumber: string;
+            unit: string;
+            wanted?: components["schemas"]["LengthText"];
+        };
         SettingView: {
             above?: components["schemas"]["ShownView"];
             exact: boolean;
@@ -1607,6 +1975,22 @@ export interface components {
             say: string;
             size: components["schemas"]["LengthText"];
         };
+        SoakingBody: {
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int64 */
+            part?: number | null;
+            what: string;
+        };
+        SoakingView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            part?: number | null;
+            /** Format: date-time */
+            until: string;
+            what: string;
+        };
         SpotView: {
             depth?: components["schemas"]["LengthText"];
             /** Format: int64 */
@@ -1616,6 +2000,26 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
+        };
+        StackView: {
+            above?: components["schemas"]["LengthText"];
+            below?: components["schemas"]["LengthText"];
+            blocks: components["schemas"]["LengthText"][];
+            sentence: string;
+            wanted: components["schemas"]["LengthText"];
+            wear?: components["schemas"]["LengthText"];
+        };
+        StandsAtView: {
+            /** Format: int64 */
+            gauge: number;
+            /** Format: uuid */
+            id: string;
+            old?: string | null;
+            on: string;
+            /** Format: int32 */
+            sense: number;
+            sentence: string;
+            size: components["schemas"]["LengthText"];
         };
         StudySoFarView: {
             complete: boolean;
@@ -1707,6 +2111,11 @@ export interface components {
             steps: string;
             taper: string;
         };
+        TypedGap: {
+            gap: string;
+            leaves: string;
+            unit: string;
+        };
         TypedGauge: {
             allowedSteps: string;
             base: string;
@@ -1726,15 +2135,34 @@ export interface components {
             unit: string;
         };
         TypedMaster: {
+            blocks: string;
             certified: string;
             due: string;
             expanded: string;
             kind: string;
             material: string;
+            missing: string;
             retired: boolean;
             shopNumber: string;
             size: string;
             unit: string;
+            wear: string;
+        };
+        TypedSetting: {
+            graduation: string;
+            master: string;
+            pressed: string;
+            returned: string;
+            rocked: string;
+            temperature: string;
+            wanted: string;
+        };
+        TypedStack: {
+            missing: string;
+            set: string;
+            size: string;
+            unit: string;
+            wear: string;
         };
         TypedStudy: {
             /** Format: int64 */
@@ -1743,6 +2171,22 @@ export interface components {
             people: string[];
             readings: string[][][];
             tolerance: string;
+        };
+        TypedTwenty: {
+            deviation: string;
+            on: string;
+            partMaterial: string;
+            partTemperature: string;
+            scaleMaterial: string;
+            scaleTemperature: string;
+            section: string;
+            size: string;
+            tolerance: string;
+            unit: string;
+        };
+        TypedWarmth: {
+            gauge: string;
+            part: string;
         };
         UncertaintyView: {
             contributions: components["schemas"]["ContributionView"][];
@@ -1846,6 +2290,118 @@ export interface operations {
             };
         };
     };
+    blockSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockSetView"][];
+                };
+            };
+        };
+    };
+    feelerSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeelerSetView"][];
+                };
+            };
+        };
+    };
+    feelers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedGap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeelerView"];
+                };
+            };
+        };
+    };
+    stack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedStack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackView"];
+                };
+            };
+        };
+    };
+    twenty: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedTwenty"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AtTwentyView"];
+                };
+            };
+        };
+    };
     tick: {
         parameters: {
             query?: never;
@@ -1868,6 +2424,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CautionView"][];
+                };
+            };
+        };
+    };
+    standing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandsAtView"][];
+                };
+            };
+        };
+    };
+    settingUp: {
+        parameters: {
+            query?: {
+                wanted?: string;
+            };
+            header?: never;
+            path: {
+                gauge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingUpView"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gauge: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutBackBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingUpView"];
+                };
+            };
+        };
+    };
+    keep_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gauge: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedSetting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingUpView"];
                 };
             };
         };
@@ -2363,7 +3017,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2389,7 +3043,7 @@ export interface operations {
             };
         };
     };
-    mark: {
+    mark_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2496,6 +3150,108 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    ready: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyView"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadyMarkBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyView"];
+                };
+            };
+        };
+    };
+    warmth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedWarmth"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartWarmthView"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedWarmth"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadyView"];
                 };
             };
         };
@@ -2988,6 +3744,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    soakings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoakingView"][];
+                };
+            };
+        };
+    };
+    soak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoakingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoakingView"][];
+                };
+            };
+        };
+    };
+    soaked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoakingView"][];
                 };
             };
         };

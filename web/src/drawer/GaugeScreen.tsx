@@ -5,6 +5,7 @@ import { useGaugePage, useShop } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { ZeroCheck } from '../ui/ZeroCheck';
 import { StateMark } from '../drawings/StateMark';
 import { CalibrationCard } from './CalibrationCard';
 import { CheckStrip } from './CheckStrip';
@@ -12,7 +13,6 @@ import { FactsCard } from './FactsCard';
 import { History } from './History';
 import { UncertaintyAt } from './UncertaintyAt';
 import { Uses } from './Uses';
-import { ZeroCheck } from './ZeroCheck';
 
 /** One gauge: its zero, its state, what it is for and how well, who holds how much with it. */
 export function GaugeScreen() {
@@ -60,6 +60,14 @@ function GaugeOf({ page }: { page: GaugePage }) {
                 {gauge.due && `, ${gauge.due}`}
               </span>
             </p>
+            {page.comparator && (
+              <Link
+                to={`/drawer/${gauge.id}/set`}
+                className="inline-flex min-h-11 items-center border-2 border-line bg-panel px-4 font-medium hover:border-quiet"
+              >
+                Set it on a master
+              </Link>
+            )}
             <Link
               to={`/technique/${gauge.kind}`}
               className="inline-flex min-h-11 items-center border-2 border-line bg-panel px-4 font-medium hover:border-quiet"

@@ -15,6 +15,9 @@ const NEW: TypedMaster = {
   certified: '',
   expanded: '',
   material: 'steel',
+  blocks: '',
+  missing: '',
+  wear: '',
   due: '',
   retired: false,
 };
@@ -35,6 +38,9 @@ export function MasterCard({ master, materials, onClose }: MasterCardProps) {
     'certified',
     'expanded',
     'due',
+    'blocks',
+    'missing',
+    'wear',
   ]);
   return (
     <Dialog
@@ -66,6 +72,13 @@ export function MasterCard({ master, materials, onClose }: MasterCardProps) {
           choices={Object.fromEntries(materials.map((each) => [each, each]))}
           onChoose={(material) => change({ material })}
         />
+        {typed.kind === 'block-set' && (
+          <>
+            {field('blocks', 'Its blocks', 'in-81, mm-88, mm-47 or 1.005; 1.01-1.09 by 0.01; 25')}
+            {field('missing', 'Missing of them', '1.005; 20')}
+            {field('wear', 'Two wear blocks of', 'none')}
+          </>
+        )}
         {field('due', 'Good until', '2027-03-10')}
         <Check label="Retired" checked={typed.retired} onCheck={(retired) => change({ retired })} />
       </div>

@@ -25,7 +25,8 @@ interface DrawnScaleProps {
   /** The sense is absent until somebody has looked which way the figures go. */
   at: { step: number; sense: Sense | undefined };
   onTurn: (step: number) => void;
-  onSense: (sense: Sense) => void;
+  /** Absent where it was settled when the gauge was set. */
+  onSense?: ((sense: Sense) => void) | undefined;
   lit: string | undefined;
   onLit: (part: string) => void;
   narrow: boolean;
@@ -98,7 +99,9 @@ export function DrawnScale(props: DrawnScaleProps) {
               onFigure={onFigure}
             />
           ))}
-          {sum.scale.family === 'comparator' && <SensePick sense={at.sense} onSense={onSense} />}
+          {sum.scale.family === 'comparator' && onSense && (
+            <SensePick sense={at.sense} onSense={onSense} />
+          )}
         </div>
       )}
       {refusal && (

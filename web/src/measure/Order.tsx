@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { pathToReady } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
@@ -20,7 +21,7 @@ export function Order({ measuring: { sheet, place, gauge } }: { measuring: Measu
       <p className="mt-1 text-order font-semibold text-now">{place.next}</p>
       {gauge && wanted && (
         <Link
-          to={`/drawer/${gauge.reader ?? gauge.id}`}
+          to={pathToReady(sheet.part.id)}
           className="mt-1 inline-flex min-h-11 items-center font-medium underline decoration-line underline-offset-4"
         >
           {wanted}

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import type { Gauge, Reading } from '../api/client';
 import { digitsOf, otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
@@ -14,7 +15,6 @@ import {
 import { SumLines } from '../drawings/SumLines';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
-import { useRemembered } from '../ui/remembered';
 import { useNarrow } from '../ui/useNarrow';
 import { GaugeInHand } from './GaugeInHand';
 import { Next, wantsReading } from './Next';
@@ -44,13 +44,16 @@ export function ReadByScale({
   onFigure,
 }: ReadByScaleProps) {
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
-  const [basePm, setBase] = useState(() => baseFor(gauge, startPm(measuring)));
+  const { setting } = measuring;
+  const [rodPm, setRod] = useState(() => baseFor(gauge, startPm(measuring)));
+  const isComparator = sum.scale.family === 'comparator';
+  const basePm = setting?.size.pm ?? rodPm;
   const narrow = useNarrow();
   const [step, setStep] = useState(() => onScale(sum, (startPm(measuring) - basePm) / sum.stepPm));
   // Where it stands at first was read by nobody: only what a hand has set is kept.
   const [isSet, setIsSet] = useState(false);
   const [lit, setLit] = useState<string | undefined>(sum.parts[0]?.name);
-  const [sense, setSense] = useSense(gauge);
+  const sense: Sense | undefined = setting?.sense === -1 ? -1 : setting ? 1 : undefined;
   const turn = (to: number) => {
     setStep(to);
     setIsSet(true);
@@ -60,8 +63,8 @@ export function ReadByScale({
   const finest = finestShown(sum, step);
   const figure = digitsOf(pm, sum.unit, finest);
   const nobody = measuring.person === undefined;
-  const senseless = sum.scale.family === 'comparator' && sense === undefined;
-  const cannotKeep = !isSet || nobody || senseless;
+  const notSet = isComparator && setting === undefined;
+  const cannotKeep = !isSet || nobody || notSet;
   const keep = () => {
     if (!cannotKeep) {
       void measuring.keep({
@@ -88,7 +91,7 @@ export function ReadByScale({
                 small
                 aria-pressed={base.pm === basePm}
                 className={base.pm === basePm ? 'border-ink! font-bold' : ''}
-                onClick={() => setBase(base.pm)}
+                onClick={() => setRod(base.pm)}
               >
                 {sum.scale.baseName} {base.text} {base.unit}
               </Button>
@@ -100,13 +103,13 @@ export function ReadByScale({
           sum={sum}
           at={{ step, sense }}
           onTurn={turn}
-          onSense={setSense}
           lit={lit}
           onLit={setLit}
           narrow={narrow}
           onEnter={keep}
           onFigure={onFigure}
         />
+        {isComparator && <StandsAtLine measuring={measuring} gauge={gauge} />}
         {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
         {!isSet && (
           <p className="font-medium">
@@ -150,16 +153,34 @@ export function ReadByScale({
   );
 }
 
+/** What its needle reads from; or the way to set it. */
+function StandsAtLine({
+  measuring: { setting, sheet },
+  gauge,
+}: {
+  measuring: Measuring;
+  gauge: Gauge;
+}) {
+  const middle =
+    sheet.feature.limits.middle ?? sheet.feature.limits.high ?? sheet.feature.limits.low;
+  const query = new URLSearchParams({ wanted: middle?.text ?? '', part: String(sheet.part.id) });
+  return (
+    <p className={`border-l-4 pl-3 ${setting && !setting.old ? 'border-line' : 'border-near'}`}>
+      {setting ? setting.sentence : `${gauge.shopNumber} was never set here.`}{' '}
+      {setting?.old && <strong className="font-semibold">{setting.old} </strong>}
+      <Link
+        to={`/drawer/${gauge.id}/set?${query.toString()}`}
+        className="underline decoration-line underline-offset-4"
+      >
+        {setting ? 'Set it anew' : 'Set it on a master'}
+      </Link>
+    </p>
+  );
+}
+
 /** The rod that brings it nearest below what is wanted; its own base where no rod goes into it. */
 const baseFor = ({ bases, base }: Gauge, wanted: number): number =>
   bases.filter(({ pm }) => pm <= wanted).at(-1)?.pm ?? base.pm;
-
-/** Which way this gauge's figures go: looked at once by somebody at this screen, and asked for until then. */
-function useSense(gauge: Gauge): [Sense | undefined, (sense: Sense) => void] {
-  const [remembered, remember] = useRemembered(`sense of ${gauge.shopNumber}`, '');
-  const sense = remembered === '+' ? 1 : remembered === '-' ? -1 : undefined;
-  return [sense, (to) => remember(to === 1 ? '+' : '-')];
-}
 
 const countsToKeep = (counts: PartCounts, sense: Sense | undefined): PartCounts =>
   sense === undefined || counts['needle'] === undefined ? counts : { ...counts, sense };

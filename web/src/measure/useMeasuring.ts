@@ -7,10 +7,12 @@ import {
   type Problem,
   type Round,
   type Sheet,
+  type StandsAt,
 } from '../api/client';
 import { keepReading, placeAt, type Read } from '../api/keepReading';
 import type { Fate, WaitingReading } from '../api/outbox';
 import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
+import { useComparators } from '../api/ready';
 import { useWaiting } from '../api/useOutbox';
 import { play } from '../keys/sound';
 import { useRemembered } from '../ui/remembered';
@@ -25,6 +27,8 @@ export interface Measuring {
   place: Place;
   gauges: Gauge[];
   gauge: Gauge | undefined;
+  /** What a comparator in hand stands at; absent for one never set, and for any other gauge. */
+  setting: StandsAt | undefined;
   person: number | undefined;
   way: Way;
   /** Readings of this place that the server has not acknowledged. */
@@ -57,6 +61,7 @@ export function useMeasuring(): {
   const navigate = useNavigate();
   const sheet = useSheet(Number(part), Number(feature));
   const gauges = useGauges().data ?? [];
+  const comparators = useComparators().data ?? [];
   const shop = useShop();
   const waiting = useWaiting();
   const [sounds, setSounds] = useRemembered('sounds', shop.data?.sounds ?? 'on');
@@ -117,6 +122,7 @@ export function useMeasuring(): {
       place,
       gauges,
       gauge,
+      setting: comparators.find((each) => each.gauge === gauge?.id),
       person,
       way: search.get('by') === 'scale' ? 'scale' : 'typed',
       waiting: waiting.filter(

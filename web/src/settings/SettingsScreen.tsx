@@ -12,7 +12,8 @@ import { Shell } from '../ui/Shell';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
   ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'theme', 'materials']],
-  ['Gauges', ['trial-months', 'check-break-hours', 'temperature-apart', 'room-from-twenty']],
+  ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
+  ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],
   [
     'Sizes without a tolerance of their own',

@@ -2,6 +2,7 @@ import { type ReactNode, useEffect } from 'react';
 import { Link } from 'react-router';
 import { useShop } from '../api/queries';
 import { useServerAway, useWaiting } from '../api/useOutbox';
+import { SoakClocks } from './SoakClocks';
 import { changeTheme, preferTheme } from './theme';
 
 interface ShellProps {
@@ -62,6 +63,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
           </button>
         </div>
       </header>
+      <SoakClocks />
       {waiting !== '' && (
         <p className="border-b-2 border-line bg-panel px-6 py-2 font-semibold">{waiting}</p>
       )}

@@ -169,6 +169,10 @@ export const SETTINGS: Record<string, SettingLabel> = {
   cautions: { name: 'Cautions that matter' },
   'trial-months': { name: 'A trial counts for, in months', hint: '6' },
   'check-break-hours': { name: 'Look at a zero after a break of, in hours', hint: '4' },
+  'setting-minutes': { name: 'A bore gauge’s setting is trusted for, in minutes', hint: '30' },
+  'setting-readings': { name: 'and for so many readings', hint: '20' },
+  'soak-minutes': { name: 'A soak takes for each 25 mm, in minutes', hint: '60' },
+  'temperature-measured': { name: 'Measured, part and gauge may differ by, in K', hint: '0.3' },
   'temperature-apart': {
     name: 'Part and gauge may differ unseen by, in K',
     hint: '1',

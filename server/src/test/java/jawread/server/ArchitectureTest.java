@@ -31,6 +31,10 @@ class ArchitectureTest {
             .definedBy("jawread.server.scale..")
             .layer("drawer")
             .definedBy("jawread.server.drawer..")
+            .layer("comparator")
+            .definedBy("jawread.server.comparator..")
+            .layer("card")
+            .definedBy("jawread.server.card..")
             .layer("job")
             .definedBy("jawread.server.job..")
             .layer("choosing")
@@ -41,6 +45,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.plan..")
             .layer("judgement")
             .definedBy("jawread.server.judgement..")
+            .layer("ready")
+            .definedBy("jawread.server.ready..")
             .layer("exchange")
             .definedBy("jawread.server.exchange..")
             .layer("calc")
@@ -55,31 +61,43 @@ class ArchitectureTest {
                     "live",
                     "scale",
                     "drawer",
+                    "comparator",
+                    "card",
                     "job",
                     "choosing",
                     "measure",
                     "plan",
                     "judgement",
+                    "ready",
                     "exchange",
                     "calc",
                     "demo")
             .whereLayer("settings")
-            .mayOnlyBeAccessedByLayers("drawer", "job", "choosing", "measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers(
+                    "drawer", "comparator", "card", "job", "choosing", "measure", "plan", "judgement", "ready", "demo")
             .whereLayer("live")
-            .mayOnlyBeAccessedByLayers("drawer", "job", "choosing", "measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers(
+                    "drawer", "comparator", "job", "choosing", "measure", "plan", "judgement", "ready", "demo")
             .whereLayer("scale")
-            .mayOnlyBeAccessedByLayers("drawer", "judgement")
+            .mayOnlyBeAccessedByLayers("drawer", "card", "judgement")
             .whereLayer("drawer")
-            .mayOnlyBeAccessedByLayers("job", "choosing", "measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers(
+                    "comparator", "card", "job", "choosing", "measure", "plan", "judgement", "ready", "demo")
+            .whereLayer("comparator")
+            .mayOnlyBeAccessedByLayers("measure", "judgement", "ready", "demo")
+            .whereLayer("card")
+            .mayOnlyBeAccessedByLayers("ready")
             .whereLayer("job")
-            .mayOnlyBeAccessedByLayers("choosing", "measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers("choosing", "measure", "plan", "judgement", "ready", "demo")
             .whereLayer("choosing")
-            .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "ready", "demo")
             .whereLayer("measure")
-            .mayOnlyBeAccessedByLayers("plan", "judgement", "demo")
+            .mayOnlyBeAccessedByLayers("plan", "judgement", "ready", "demo")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("judgement")
+            .mayOnlyBeAccessedByLayers("ready")
+            .whereLayer("ready")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("calc")
             .mayNotBeAccessedByAnyLayer()

@@ -13,6 +13,12 @@ public enum CheckWanted {
     TEMPERATURE,
     /** It lay unused longer than the shop allows. */
     BREAK,
+    /** A comparator that is not set, or to a size from which its needle does not reach this one. */
+    NOT_SET,
+    /** A comparator set so long ago that it wants to be put back on its master. */
+    SET_LONG_AGO,
+    /** A comparator read so often since. */
+    READ_OFTEN,
     /** A job begins with it. */
     START,
     /** A job is through with it. */

@@ -30,4 +30,11 @@ public record GaugeAtHand(
             throw new IllegalArgumentException("A least count is not negative, got " + leastCount);
         }
     }
+
+    /** The line of its scale that is nearest to a size, the lower of two as near. */
+    Length nearestLine(Length size) {
+        Length below = leastCount.times(Math.floorDiv(size.picometres(), leastCount.picometres()));
+        Length above = below.plus(leastCount);
+        return above.minus(size).compareTo(size.minus(below)) < 0 ? above : below;
+    }
 }

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import jawread.core.length.Length;
+import jawread.core.stack.BlockSet;
+import jawread.core.stack.Wringing;
 
 /**
  * Something of a known size.
@@ -11,8 +13,9 @@ import jawread.core.length.Length;
  * @param number on it
  * @param size its certified size, else the size it is named by; of a block set the largest stack it is used for
  * @param expanded its U, zero or above
+ * @param blocks those there are of a block set; empty for anything else
  */
-public record Master(String number, Kind kind, Length size, Length expanded) {
+public record Master(String number, Kind kind, Length size, Length expanded, Optional<BlockSet> blocks) {
     /** What it is. */
     public enum Kind {
         RING,
@@ -43,6 +46,17 @@ public record Master(String number, Kind kind, Length size, Length expanded) {
             case RING -> size.minus(wanted).abs().compareTo(travel) <= 0;
             case BLOCK_SET -> wanted.compareTo(size) <= 0;
             case BAR, PIN, BLOCK -> false;
+        };
+    }
+
+    /** The size it gives a comparator that is to be set: a ring its own, blocks the nearest that can be wrung. */
+    Optional<Length> at(Length wanted) {
+        return switch (kind) {
+            case RING -> Optional.of(size);
+            case BLOCK_SET ->
+                blocks.filter(set -> wanted.compareTo(size) <= 0)
+                        .flatMap(set -> Wringing.of(set, wanted, Length.ZERO).nearest());
+            case BAR, PIN, BLOCK -> Optional.empty();
         };
     }
 }

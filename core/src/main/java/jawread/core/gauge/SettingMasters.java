@@ -1,6 +1,8 @@
 package jawread.core.gauge;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jawread.core.judge.Uncertainty;
@@ -23,17 +25,62 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         gauges = List.copyOf(gauges);
     }
 
+    /** Something to set a comparator on. @param number of the master or the micrometer @param size as near as it comes */
+    public record SetOn(Kind kind, String number, Length size, Length expanded) {}
+
+    /** What it is set on. */
+    public enum Kind {
+        RING,
+        /** Blocks wrung together, between accessories. */
+        STACK,
+        /** An outside micrometer, locked at the size. */
+        MICROMETER;
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** How far its needle goes to either side. */
+    public static Length travel(GaugeAtHand comparator) {
+        return comparator.leastCount().times(TRAVEL_DIVISIONS);
+    }
+
     /** Um: the smallest U of all that can set it at a size; empty when nothing can. */
     public Optional<Length> expandedFor(GaugeAtHand comparator, Length size) {
-        Length travel = comparator.leastCount().times(TRAVEL_DIVISIONS);
+        Length travel = travel(comparator);
         Stream<Length> made =
                 masters.stream().filter(master -> master.sets(size, travel)).map(Master::expanded);
-        Stream<Length> locked = gauges.stream()
+        Stream<Length> locked = micrometers(size).map(gauge -> expandedOf(gauge, size));
+        return Stream.concat(made, locked).min(Length::compareTo);
+    }
+
+    /** All that can set it at a size or as near as the needle reaches, the best known first. */
+    public List<SetOn> at(GaugeAtHand comparator, Length size) {
+        Length travel = travel(comparator);
+        Stream<SetOn> made = masters.stream()
+                .flatMap(master -> master
+                        .at(size)
+                        .filter(at -> at.minus(size).abs().compareTo(travel) <= 0)
+                        .map(at -> new SetOn(
+                                master.kind() == Master.Kind.RING ? Kind.RING : Kind.STACK,
+                                master.number(),
+                                at,
+                                master.expanded()))
+                        .stream());
+        Stream<SetOn> locked = micrometers(size)
+                .map(gauge ->
+                        new SetOn(Kind.MICROMETER, gauge.number(), gauge.nearestLine(size), expandedOf(gauge, size)));
+        return Stream.concat(made, locked)
+                .sorted(Comparator.comparing(SetOn::expanded).thenComparing(SetOn::kind))
+                .toList();
+    }
+
+    private Stream<GaugeAtHand> micrometers(Length size) {
+        return gauges.stream()
                 .filter(gauge -> gauge.kind().hasFrames()
                         && gauge.mayMeasure()
-                        && gauge.range().covers(size))
-                .map(gauge -> expandedOf(gauge, size));
-        return Stream.concat(made, locked).min(Length::compareTo);
+                        && gauge.range().covers(size));
     }
 
     private Length expandedOf(GaugeAtHand micrometer, Length size) {

@@ -13,6 +13,7 @@ import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
+import jawread.core.stack.BlockSet;
 import org.junit.jupiter.api.Test;
 
 class ChoosingTest {
@@ -201,9 +202,9 @@ class ChoosingTest {
     void a_comparator_needs_something_to_be_set_on_and_bears_its_doubt() {
         var bore = size(FeatureKind.BORE, "80", "80.03", ChoiceSchool.QUARTER);
         assertThat(bore.among(List.of(by(BORE)), masters()).get(0).fitness()).isEqualTo(Fitness.NO_MASTER);
-        var ring = new Master("R1", Master.Kind.RING, mm("80.01"), mm("0.001"));
-        var blocks = new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"));
-        var far = new Master("R2", Master.Kind.RING, mm("80.2"), mm("0.001"));
+        var ring = new Master("R1", Master.Kind.RING, mm("80.01"), mm("0.001"), Optional.empty());
+        var blocks = new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"), BlockSet.called("mm-88"));
+        var far = new Master("R2", Master.Kind.RING, mm("80.2"), mm("0.001"), Optional.empty());
         var large = gauge("M8", "outside-micrometer", "0.001", "75", "100");
         assertThat(new SettingMasters(List.of(ring, far), List.of(), ROOM).expandedFor(BORE, mm("80.015")))
                 .contains(mm("0.001"));
@@ -231,7 +232,9 @@ class ChoosingTest {
                 new Question(About.SIZE, mm("0.1")),
                 new Question(About.OUT_OF_ROUND, mm("0.004")));
         var blocks = new SettingMasters(
-                List.of(new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"))), List.of(), ROOM);
+                List.of(new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"), BlockSet.called("mm-88"))),
+                List.of(),
+                ROOM);
         var choices = asked.among(List.of(by(BORE), by(THREE)), blocks);
         Choice bore = of(choices, "B2");
         assertThat(bore.hardest()).contains(new Question(About.OUT_OF_ROUND, mm("0.004")));

@@ -75,7 +75,7 @@ final class DemoGauges {
     }
 
     private void master(String number, String kind, String unit, String size, String expanded) {
-        masters.add(new TypedMaster(number, kind, unit, size, "", expanded, "steel", NEXT_YEAR, false));
+        masters.add(new TypedMaster(number, kind, unit, size, "", expanded, "steel", "", "", "", NEXT_YEAR, false));
     }
 
     private static TypedGauge gauge(String number, String kind, String name, String scaleId, String low, String high) {

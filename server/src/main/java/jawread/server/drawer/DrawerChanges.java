@@ -15,6 +15,7 @@ import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;

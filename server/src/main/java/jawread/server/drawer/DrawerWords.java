@@ -25,6 +25,7 @@ import jawread.server.scale.ScaleViews;
 import jawread.server.words.Durations;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

@@ -14,6 +14,7 @@ import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
 import jawread.core.scale.Thimble;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -24,10 +25,12 @@ class GaugeEntry {
     private static final int MOST_STEPS = 100;
     private static final int MOST_RODS = 12;
     private final GaugeRepository gauges;
+    private final ShopNumbers numbers;
     private final TypedFields fields;
     private final Words words;
 
-    GaugeEntry(GaugeRepository gauges, TypedFields fields, Words words) {
+    GaugeEntry(GaugeRepository gauges, ShopNumbers numbers, TypedFields fields, Words words) {
+        this.numbers = numbers;
         this.gauges = gauges;
         this.fields = fields;
         this.words = words;
@@ -36,7 +39,7 @@ class GaugeEntry {
     /** @param before the gauge that is changed; empty for a new one */
     GaugeHead understood(TypedGauge typed, Optional<Gauge> before) {
         GaugeKind kind = kind(typed);
-        String number = fields.shopNumber(typed.shopNumber(), before.map(Gauge::shopNumber));
+        String number = numbers.typed(typed.shopNumber(), before.map(Gauge::shopNumber));
         Optional<Scale> scale = scale(typed, kind);
         LengthUnit unit = unit(typed, scale);
         Range range = range(typed, unit);

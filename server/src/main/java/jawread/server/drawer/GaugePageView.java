@@ -12,6 +12,7 @@ import jawread.server.words.LengthText;
  *
  * @param edition goes back in If-Match with a change
  * @param typed as it is written down, for the form
+ * @param comparator whether it is set on a master before it says anything
  * @param uses what it is for, and how well
  * @param allowed what its zero may be out without anything being done; absent for what has none
  * @param correction what is taken off each reading, in a sentence; absent when nothing is
@@ -25,6 +26,7 @@ public record GaugePageView(
         GaugeRowView gauge,
         TypedGauge typed,
         boolean switchable,
+        boolean comparator,
         List<UseView> uses,
         @Nullable LengthText allowed,
         @Nullable String correction,

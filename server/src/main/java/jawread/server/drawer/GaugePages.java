@@ -21,6 +21,7 @@ import jawread.server.drawer.DrawerView.MasterView;
 import jawread.server.drawer.GaugePageView.ReaderView;
 import jawread.server.words.Figures;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -77,6 +78,7 @@ class GaugePages {
                         trialWords.holds(gauge, methods.atHand(person).trials())),
                 TypedGauge.of(gauge),
                 gauge.switchable(),
+                gauge.kind().isComparator(),
                 Methods.usages(gauge)
                         .map(usage -> drawerWords.use(gauge, usage))
                         .toList(),

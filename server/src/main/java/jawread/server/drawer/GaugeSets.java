@@ -9,6 +9,7 @@ import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.length.LengthUnit;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

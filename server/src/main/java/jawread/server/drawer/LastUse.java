@@ -3,8 +3,11 @@ package jawread.server.drawer;
 import java.time.Instant;
 import java.util.Map;
 
-/** When gauges were last read with: known to those who keep readings. */
+/** When gauges were read with: known to those who keep readings. */
 public interface LastUse {
-    /** By the gauge whose scale was read; one never read with is not there. */
+    /** By the gauge whose scale was read, when it last was; one never read with is not there. */
     Map<Long, Instant> ofGauges();
+
+    /** How often a gauge was read with since a moment. */
+    long readingsSince(long gauge, Instant since);
 }

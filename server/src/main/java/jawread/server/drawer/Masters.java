@@ -7,12 +7,15 @@ import jawread.core.heat.Material;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
+import jawread.core.stack.BlockSet;
+import jawread.server.drawer.ShopMaster.Blocks;
 import jawread.server.drawer.ShopMaster.MasterHead;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,6 +28,7 @@ public class Masters {
 
     private final MasterRepository masters;
     private final Drawer drawer;
+    private final ShopNumbers numbers;
     private final TypedFields fields;
     private final ShopSettings settings;
     private final Journal journal;
@@ -33,12 +37,14 @@ public class Masters {
     Masters(
             MasterRepository masters,
             Drawer drawer,
+            ShopNumbers numbers,
             TypedFields fields,
             ShopSettings settings,
             Journal journal,
             Words words) {
         this.masters = masters;
         this.drawer = drawer;
+        this.numbers = numbers;
         this.fields = fields;
         this.settings = settings;
         this.journal = journal;
@@ -84,16 +90,39 @@ public class Masters {
         if (Material.called(material, settings.ownMaterials()).isEmpty()) {
             throw Refused.field("material", "no-such-material", words);
         }
+        Master.Kind kind =
+                Master.Kind.of(typed.kind()).orElseThrow(() -> Refused.field("kind", "no-such-master-kind", words));
         return new MasterHead(
-                fields.shopNumber(typed.shopNumber(), before.map(ShopMaster::shopNumber)),
-                Master.Kind.of(typed.kind()).orElseThrow(() -> Refused.field("kind", "no-such-master-kind", words)),
+                numbers.typed(typed.shopNumber(), before.map(ShopMaster::shopNumber)),
+                kind,
                 unit,
                 size,
                 certified,
                 fields.expanded("expanded", typed.expanded(), unit),
                 material,
+                kind == Master.Kind.BLOCK_SET ? Optional.of(blocks(typed, unit)) : Optional.empty(),
                 fields.date("due", typed.due()),
                 typed.retired());
+    }
+
+    /** Which blocks are there. A set that is called as one of the catalogue is that one. */
+    private Blocks blocks(TypedMaster typed, LengthUnit unit) {
+        String name = typed.blocks().isBlank() ? typed.shopNumber() : typed.blocks();
+        String missing = typed.missing().strip();
+        if (typed.blocks().isBlank() && BlockSet.called(name.strip()).isEmpty()) {
+            throw Refused.field("blocks", "blocks-needed", words);
+        }
+        BlockSet set = BlockSet.parse(name, unit).fold(all -> all, refusal -> {
+            throw fields.refused("blocks", refusal, unit);
+        });
+        if (set.unit() != unit) {
+            throw Refused.field("blocks", "blocks-of-other-unit", words);
+        }
+        BlockSet.sizes(missing, unit).then(set::without).fold(there -> there, refusal -> {
+            throw fields.refused("missing", refusal, unit);
+        });
+        return new Blocks(
+                set.name(), missing, fields.size("wear", typed.wear(), unit).orElse(Length.ZERO));
     }
 
     /** A master that may be put to a method. Refuses one that may not be used, and one outside the range of either gauge. */

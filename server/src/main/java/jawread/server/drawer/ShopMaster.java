@@ -14,6 +14,7 @@ import java.util.Optional;
 import jawread.core.gauge.Master;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.stack.BlockSet;
 
 /** A ring, a bar, a pin, a block or a set of blocks of the drawer. */
 @Entity
@@ -45,6 +46,10 @@ public class ShopMaster {
     @Column(nullable = false)
     private String material;
 
+    private String blocks;
+    private String missing;
+    private Long wearPm;
+
     private LocalDate dueOn;
 
     @Column(nullable = false)
@@ -67,6 +72,9 @@ public class ShopMaster {
         this.certifiedPm = head.certified().map(Length::picometres).orElse(null);
         this.expandedPm = head.expanded().picometres();
         this.material = head.material();
+        this.blocks = head.blocks().map(Blocks::set).orElse(null);
+        this.missing = head.blocks().map(Blocks::missing).orElse(null);
+        this.wearPm = head.blocks().map(of -> of.wear().picometres()).orElse(null);
         this.dueOn = head.due().orElse(null);
         this.retired = head.retired();
     }
@@ -77,6 +85,7 @@ public class ShopMaster {
      * @param size it is named by; of a set of blocks the largest stack it is used for
      * @param certified by a laboratory; empty where nobody has
      * @param expanded its U, zero or above
+     * @param blocks of a set of blocks; empty for anything else
      */
     public record MasterHead(
             String shopNumber,
@@ -86,8 +95,25 @@ public class ShopMaster {
             Optional<Length> certified,
             Length expanded,
             String material,
+            Optional<Blocks> blocks,
             Optional<LocalDate> due,
             boolean retired) {}
+
+    /**
+     * Which blocks a set has.
+     *
+     * @param set a name of the catalogue, or the shop's own blocks as written
+     * @param missing of them, apart by semicolons; may be empty
+     * @param wear the size of each of two that go to the ends of a stack; zero where there are none
+     */
+    public record Blocks(String set, String missing, Length wear) {
+        /** Those that are there. */
+        public BlockSet present(LengthUnit unit) {
+            return BlockSet.parse(set, unit)
+                    .then(all -> BlockSet.sizes(missing, unit).then(all::without))
+                    .orThrow();
+        }
+    }
 
     public long id() {
         return id;
@@ -131,6 +157,11 @@ public class ShopMaster {
         return material;
     }
 
+    /** Of a set of blocks; empty for anything else. */
+    public Optional<Blocks> blocks() {
+        return Optional.ofNullable(blocks).map(of -> new Blocks(of, missing, Length.ofPicometres(wearPm)));
+    }
+
     public Optional<LocalDate> due() {
         return Optional.ofNullable(dueOn);
     }
@@ -141,6 +172,6 @@ public class ShopMaster {
 
     /** As choosing needs to know it. */
     public Master master() {
-        return new Master(shopNumber, kind, size(), expanded());
+        return new Master(shopNumber, kind, size(), expanded(), blocks().map(of -> of.present(unit)));
     }
 }

@@ -12,6 +12,7 @@ import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

@@ -1,6 +1,6 @@
 package jawread.server.drawer;
 
-import static jawread.server.drawer.TypedFields.asTyped;
+import static jawread.server.words.TypedFields.asTyped;
 
 import java.util.List;
 import java.util.Optional;

@@ -1,8 +1,9 @@
 package jawread.server.drawer;
 
-import static jawread.server.drawer.TypedFields.asTyped;
+import static jawread.server.words.TypedFields.asTyped;
 
 import java.time.LocalDate;
+import jawread.server.drawer.ShopMaster.Blocks;
 
 /**
  * A master as typed.
@@ -10,6 +11,9 @@ import java.time.LocalDate;
  * @param size it is named by
  * @param certified empty where no laboratory has seen it
  * @param expanded its U; empty for none
+ * @param blocks of a set of blocks: in-81, mm-88, mm-47, or its own sizes and runs; empty for anything else
+ * @param missing which of them are not there; may be empty
+ * @param wear the size of each of two wear blocks; empty for none
  * @param due as 2026-03-10; empty where nobody said
  */
 public record TypedMaster(
@@ -20,6 +24,9 @@ public record TypedMaster(
         String certified,
         String expanded,
         String material,
+        String blocks,
+        String missing,
+        String wear,
         String due,
         boolean retired) {
     /** As it would be typed to be just what it is. */
@@ -32,6 +39,12 @@ public record TypedMaster(
                 master.certified().map(size -> asTyped(size, master.unit())).orElse(""),
                 asTyped(master.expanded(), master.unit()),
                 master.material(),
+                master.blocks().map(Blocks::set).orElse(""),
+                master.blocks().map(Blocks::missing).orElse(""),
+                master.blocks()
+                        .filter(of -> !of.wear().isZero())
+                        .map(of -> asTyped(of.wear(), master.unit()))
+                        .orElse(""),
                 master.due().map(LocalDate::toString).orElse(""),
                 master.retired());
     }

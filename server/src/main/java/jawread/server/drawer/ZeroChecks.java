@@ -20,7 +20,7 @@ import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
-import jawread.server.words.TypedNumber;
+import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -29,14 +29,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** Looks at gauges' zeros: kept, and what follows from them. */
 @Service
 public class ZeroChecks {
-    private static final BigDecimal COLDEST = new BigDecimal("-60");
-    private static final BigDecimal HOTTEST = new BigDecimal("150");
     private final GaugeCheckRepository checks;
     private final Drawer drawer;
     private final DrawerChanges changes;
     private final Masters masters;
     private final TypedFields fields;
     private final LastUse lastUse;
+    private final LastSet lastSet;
     private final ShopSettings settings;
     private final Journal journal;
     private final Clock clock;
@@ -49,6 +48,7 @@ public class ZeroChecks {
             Masters masters,
             TypedFields fields,
             LastUse lastUse,
+            LastSet lastSet,
             ShopSettings settings,
             Journal journal,
             Clock clock,
@@ -59,6 +59,7 @@ public class ZeroChecks {
         this.masters = masters;
         this.fields = fields;
         this.lastUse = lastUse;
+        this.lastSet = lastSet;
         this.settings = settings;
         this.journal = journal;
         this.clock = clock;
@@ -95,11 +96,8 @@ public class ZeroChecks {
     @Transactional
     public GaugeCheck keep(UUID id, long gaugeId, TypedCheck typed, Person person, Instant at) {
         Gauge gauge = drawer.byId(gaugeId);
-        Optional<GaugeCheck> before = checks.findById(id);
+        Optional<GaugeCheck> before = keptBefore(id, gauge);
         if (before.isPresent()) {
-            if (before.get().gaugeId() != gaugeId) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
-            }
             return before.get();
         }
         if (!gauge.mayMeasure()) {
@@ -122,17 +120,56 @@ public class ZeroChecks {
         Optional<ShopMaster> master = typed.master().map(of -> masters.fitFor(of, GaugeAndReader.of(gauge)));
         Length found = error("shown", typed.shown(), master, gauge.unit())
                 .orElseThrow(() -> Refused.field("shown", "shown-needed", words));
-        ZeroCheck check = ZeroCheck.of(
+        return save(
+                id,
+                gauge,
+                new FoundCheck(
+                        master,
                         found,
-                        done(typed.done()),
-                        error("shownAfter", typed.shownAfter(), master, gauge.unit())
-                                .orElse(null))
+                        typed.done(),
+                        error("shownAfter", typed.shownAfter(), master, gauge.unit()),
+                        fields.temperature("temperature", typed.temperature())),
+                typed.unitConfirmed(),
+                person,
+                at);
+    }
+
+    /**
+     * A check whose error is known already: of a comparator on its own master.
+     *
+     * @param found shown − true
+     * @param left the same, when looked at again; empty where it was not
+     */
+    public record FoundCheck(
+            Optional<ShopMaster> master,
+            Length found,
+            String done,
+            Optional<Length> left,
+            Optional<BigDecimal> temperature) {}
+
+    /** Keeps it, once. */
+    @Transactional
+    public GaugeCheck keepFound(UUID id, Gauge gauge, FoundCheck found, Person person, Instant at) {
+        return keptBefore(id, gauge).orElseGet(() -> save(id, gauge, found, false, person, at));
+    }
+
+    private Optional<GaugeCheck> keptBefore(UUID id, Gauge gauge) {
+        Optional<GaugeCheck> before = checks.findById(id);
+        if (before.filter(of -> of.gaugeId() != gauge.id()).isPresent()) {
+            throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+        }
+        return before;
+    }
+
+    private GaugeCheck save(UUID id, Gauge gauge, FoundCheck found, boolean unitConfirmed, Person person, Instant at) {
+        ZeroCheck check = ZeroCheck.of(
+                        found.found(), done(found.done()), found.left().orElse(null))
                 .fold(accepted -> accepted, refusal -> {
                     throw fields.refused("shownAfter", refusal, gauge.unit());
                 });
         journal.write(Journal.DRAWER, What.DRAWER);
-        GaugeCheck kept = checks.save(new GaugeCheck(
-                id, gauge, master, temperature(typed.temperature()), check, typed.unitConfirmed(), person, at));
+        GaugeCheck kept = checks.save(
+                new GaugeCheck(id, gauge, found.master(), found.temperature(), check, unitConfirmed, person, at));
         if (check.done() == ZeroCheck.Done.SENT_AWAY) {
             changes.sentAway(gauge, words.say("drawer.sent-away"), person);
         }
@@ -149,25 +186,21 @@ public class ZeroChecks {
                 .orElseGet(() -> fields.deviation(field, shown, unit));
     }
 
-    private Optional<BigDecimal> temperature(String text) {
-        String figure = text.replace("°C", "");
-        if (figure.isBlank()) {
-            return Optional.empty();
-        }
-        return Optional.of(TypedNumber.within(figure, COLDEST, HOTTEST)
-                .orElseThrow(() -> Refused.field("temperature", "bad-temperature", words)));
-    }
-
     @Transactional(readOnly = true)
     public List<GaugeCheck> of(Gauge gauge) {
         return checks.findAllByGaugeIdOrderByAt(gauge.id());
     }
 
-    /** What is added to a reading taken now: the known error that was left, where it was more than may be left alone. */
+    /**
+     * What is added to a reading taken now: the known error that was left, where it was more than may be left alone. A comparator
+     * that was set since begins anew.
+     */
     @Transactional(readOnly = true)
     public Length correction(Gauge gauge) {
+        Instant set = lastSet.ofGauges().getOrDefault(gauge.id(), Instant.MIN);
         return of(gauge).stream()
                 .reduce((before, after) -> after)
+                .filter(check -> !check.at().isBefore(set))
                 .map(check -> check.result().correction(check.allowed()))
                 .orElse(Length.ZERO);
     }
@@ -189,6 +222,7 @@ public class ZeroChecks {
                 checks.findAllByOrderByAt(),
                 drawer.events(),
                 lastUse.ofGauges(),
+                lastSet.ofGauges(),
                 clock.instant(),
                 settings.number(Setting.CHECK_BREAK_HOURS).longValue() * 60);
     }

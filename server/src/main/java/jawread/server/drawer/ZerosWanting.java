@@ -5,27 +5,35 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.gauge.CheckWanted.Since;
 
 /** Which gauges want their zero looked at, as far as is known at one moment. @param longestBreak in minutes */
 public record ZerosWanting(
-        List<GaugeCheck> checks, List<GaugeEvent> events, Map<Long, Instant> uses, Instant now, long longestBreak) {
+        List<GaugeCheck> checks,
+        List<GaugeEvent> events,
+        Map<Long, Instant> uses,
+        Map<Long, Instant> settings,
+        Instant now,
+        long longestBreak) {
     /** Empty for one that may be read with as it is, and for one that is not measured with at all. */
     public Optional<CheckWanted> of(Gauge gauge) {
         if (!gauge.mayMeasure() || !gauge.kind().hasZero()) {
             return Optional.empty();
         }
         Optional<GaugeCheck> last = lastOf(gauge);
-        Instant since = last.map(GaugeCheck::at).orElse(Instant.MIN);
+        Instant since = lookedAt(gauge).orElse(Instant.MIN);
         Optional<Instant> used = Optional.ofNullable(uses.get(gauge.id()));
         Instant touched = used.filter(at -> at.isAfter(since)).orElse(since);
         return CheckWanted.of(
                 new Since(
-                        last.isPresent(),
+                        lookedAt(gauge).isPresent(),
                         has(gauge, GaugeEvent.Kind.DROPPED, since),
                         has(gauge, GaugeEvent.Kind.NEW_BATTERY, since),
-                        last.isPresent() ? Duration.between(touched, now).toMinutes() : 0,
+                        lookedAt(gauge).isPresent()
+                                ? Duration.between(touched, now).toMinutes()
+                                : 0,
                         last.map(this::warmerSince).orElse(0.0)),
                 longestBreak);
     }
@@ -39,6 +47,13 @@ public record ZerosWanting(
                 .flatMap(GaugeCheck::temperature)
                 .flatMap(is -> check.temperature().map(was -> is.subtract(was).doubleValue()))
                 .orElse(0.0);
+    }
+
+    /** When its zero was last looked at, by a check or by setting it; empty for one that never was. */
+    public Optional<Instant> lookedAt(Gauge gauge) {
+        return Stream.of(lastOf(gauge).map(GaugeCheck::at), Optional.ofNullable(settings.get(gauge.id())))
+                .flatMap(Optional::stream)
+                .max(Instant::compareTo);
     }
 
     public Optional<GaugeCheck> lastOf(Gauge gauge) {

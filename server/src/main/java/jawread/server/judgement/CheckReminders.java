@@ -8,9 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.gauge.CheckWanted;
+import jawread.core.length.Length;
+import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZerosWanting;
+import jawread.server.job.Feature;
 import jawread.server.judgement.BenchView.CheckToDoView;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -19,9 +23,11 @@ import org.springframework.stereotype.Component;
 @Component
 class CheckReminders {
     private final ZeroChecks checks;
+    private final ComparatorSettings settings;
     private final Words words;
 
-    CheckReminders(ZeroChecks checks, Words words) {
+    CheckReminders(ZeroChecks checks, ComparatorSettings settings, Words words) {
+        this.settings = settings;
         this.checks = checks;
         this.words = words;
     }
@@ -38,21 +44,32 @@ class CheckReminders {
     }
 
     private Optional<CheckToDoView> atEnd(Gauge gauge, Instant lastRead, ZerosWanting wanting) {
-        boolean lookedAtSince = wanting.lastOf(gauge)
-                .filter(check -> check.at().isAfter(lastRead))
-                .isPresent();
+        boolean lookedAtSince =
+                wanting.lookedAt(gauge).filter(at -> at.isAfter(lastRead)).isPresent();
         return CheckWanted.atEnd(lookedAtSince).map(why -> new CheckToDoView(gauge.id(), say(why, gauge)));
     }
 
-    /** Of a gauge that is about to be read with in a plan; one never looked at is asked for whatever the job. */
-    Optional<String> atStart(Gauge gauge, PlanJudgement plan) {
+    /** Of a method that is about to be read with on a feature: a comparator that is not set for it, a zero not looked at. */
+    Optional<String> atStart(GaugeAndReader method, Feature feature, PlanJudgement plan) {
+        Gauge gauge = method.read();
+        if (gauge.kind().isComparator()) {
+            return gauge.mayMeasure()
+                    ? settings.wanted(gauge, Length.meanOf(feature.limits().stated()))
+                            .map(why -> say(why, gauge))
+                    : Optional.empty();
+        }
+        return atStart(gauge, plan);
+    }
+
+    /** One never looked at is asked for whatever the job. */
+    private Optional<String> atStart(Gauge gauge, PlanJudgement plan) {
         boolean begun = used(List.of(plan)).keySet().stream().anyMatch(each -> each.id() == gauge.id());
         if (begun || !gauge.mayMeasure()) {
             return Optional.empty();
         }
         ZerosWanting wanting = checks.wanting();
-        return wanting.lastOf(gauge)
-                .map(check -> Duration.between(check.at(), wanting.now()).toMinutes())
+        return wanting.lookedAt(gauge)
+                .map(at -> Duration.between(at, wanting.now()).toMinutes())
                 .flatMap(minutes -> CheckWanted.atStart(begun, minutes, wanting.longestBreak()))
                 .map(why -> say(why, gauge));
     }

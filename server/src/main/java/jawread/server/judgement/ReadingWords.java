@@ -85,12 +85,30 @@ class ReadingWords {
                             "raw", figures.exactly(reading.raw(), reading.unit()),
                             "error", figures.exactly(Length.ZERO.minus(reading.correction()), reading.unit()))));
         }
+        if (!reading.thermal().isZero()) {
+            remarks.add(words.say(
+                    "remark.at-twenty",
+                    Map.of(
+                            "raw",
+                            figures.exactly(reading.raw().plus(reading.correction()), reading.unit()),
+                            "part",
+                            reading.warmth()
+                                    .map(of -> of.part().toPlainString())
+                                    .orElse(""),
+                            "correction",
+                            figures.rounded(reading.thermal(), reading.unit(), finest(reading)))));
+        }
         if (reading.gaugeState() == GaugeState.DUE) {
             remarks.add(
                     words.say("remark.was-due", Map.of("gauge", reading.method().number())));
         }
         remark(read, reading.raw(), reading.leastCount()).ifPresent(remarks::add);
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
+    }
+
+    /** A digit more than was read: a correction is smaller than what it corrects. */
+    private static Length finest(Reading reading) {
+        return reading.resolution().dividedBy(10);
     }
 
     /** What to look at again in a size read with a gauge; empty when nothing is odd. */

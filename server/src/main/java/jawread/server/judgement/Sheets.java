@@ -110,7 +110,7 @@ public class Sheets {
                         .orElseThrow(),
                 roundViews,
                 gauge.map(GaugeAndReader::key).orElse(null),
-                gauge.flatMap(of -> checks.atStart(of.read(), plan)).orElse(null),
+                gauge.flatMap(of -> checks.atStart(of, feature, plan)).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }

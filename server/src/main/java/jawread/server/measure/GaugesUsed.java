@@ -21,4 +21,9 @@ class GaugesUsed implements LastUse {
         readings.findLastUses().forEach(use -> uses.put((Long) use[0], (Instant) use[1]));
         return uses;
     }
+
+    @Override
+    public long readingsSince(long gauge, Instant since) {
+        return readings.findCountSince(gauge, since);
+    }
 }

@@ -14,6 +14,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.Parts;
 import jawread.server.access.Person;
+import jawread.server.comparator.ComparatorSetting;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
@@ -54,6 +55,12 @@ public class Reading extends Kept {
     @ManyToOne(fetch = FetchType.LAZY)
     private Gauge reader;
 
+    @ManyToOne(fetch = FetchType.LAZY)
+    private ComparatorSetting setting;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private PartWarmth warmth;
+
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
     private GaugeState gaugeState;
@@ -75,6 +82,9 @@ public class Reading extends Kept {
 
     @Column(nullable = false)
     private long correctionPm;
+
+    @Column(nullable = false)
+    private long thermalPm;
 
     @Column(nullable = false)
     private long resolutionPm;
@@ -122,11 +132,12 @@ public class Reading extends Kept {
         this.origin = asked.origin();
         this.typed = asked.typed().orElse(null);
         this.parts = asked.parts().map(Parts::toString).orElse(null);
-        this.basePm = asked.parts().isPresent()
-                ? asked.base().orElse(method.read().base()).picometres()
-                : null;
+        this.setting = read.rests().setting().orElse(null);
+        this.warmth = read.rests().warmth().orElse(null);
+        this.basePm = read.rests().base().map(Length::picometres).orElse(null);
         this.rawPm = read.value().picometres();
         this.correctionPm = read.correction().picometres();
+        this.thermalPm = read.rests().thermal().picometres();
         this.resolutionPm = read.resolution().picometres();
         this.leastCountPm = method.read().leastCount().picometres();
         this.spreadPm = read.spread().picometres();
@@ -141,13 +152,36 @@ public class Reading extends Kept {
      * @param correction for an error of the gauge that is known and left
      * @param spread s of single readings by these hands with this method
      */
-    record Read(Length value, Length resolution, LengthUnit unit, Length correction, Length spread) {
-        static Read of(Length value, Length resolution, LengthUnit unit) {
-            return new Read(value, resolution, unit, Length.ZERO, Length.ZERO);
+    record Read(Length value, Length resolution, LengthUnit unit, Length correction, Length spread, RestsOn rests) {
+        static Read of(Length value, Length resolution, LengthUnit unit, RestsOn rests) {
+            return new Read(value, resolution, unit, Length.ZERO, Length.ZERO, rests);
         }
 
         Read with(Length correction, Length spread) {
-            return new Read(value, resolution, unit, correction, spread);
+            return new Read(value, resolution, unit, correction, spread, rests);
+        }
+
+        Read at(Optional<PartWarmth> warmth, Length thermal) {
+            return new Read(value, resolution, unit, correction, spread, rests.at(warmth, thermal));
+        }
+    }
+
+    /**
+     * What it was read against.
+     *
+     * @param base the rod, or the size a comparator was set to; empty for a figure that was typed
+     * @param setting of a comparator; empty for any other, and for one that was set by nobody here
+     * @param warmth of the part, where it was measured
+     * @param thermal what is added to bring it to 20 °C
+     */
+    record RestsOn(
+            Optional<Length> base, Optional<ComparatorSetting> setting, Optional<PartWarmth> warmth, Length thermal) {
+        static RestsOn of(Optional<Length> base, Optional<ComparatorSetting> setting) {
+            return new RestsOn(base, setting, Optional.empty(), Length.ZERO);
+        }
+
+        RestsOn at(Optional<PartWarmth> warmth, Length thermal) {
+            return new RestsOn(base, setting, warmth, thermal);
         }
     }
 
@@ -218,9 +252,23 @@ public class Reading extends Kept {
         return Optional.ofNullable(parts).map(Parts::parse);
     }
 
-    /** The size, with the gauge's known error taken off. */
+    /** What was added to bring it to 20 °C; zero where part and gauge were not both measured. */
+    public Length thermal() {
+        return Length.ofPicometres(thermalPm);
+    }
+
+    /** The size, with the gauge's known error taken off, at 20 °C where the temperatures are known. */
     public Length value() {
-        return Length.ofPicometres(rawPm).plus(Length.ofPicometres(correctionPm));
+        return raw().plus(correction()).plus(thermal());
+    }
+
+    /** What a comparator stood at; empty for any other gauge. */
+    public Optional<ComparatorSetting> setting() {
+        return Optional.ofNullable(setting);
+    }
+
+    public Optional<PartWarmth> warmth() {
+        return Optional.ofNullable(warmth);
     }
 
     /** One unit of the last digit written down. */

@@ -1,5 +1,6 @@
 package jawread.server.measure;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,7 +14,7 @@ interface ReadingRepository extends Repository<Reading, UUID> {
 
     Optional<Reading> findById(UUID id);
 
-    @EntityGraph(attributePaths = {"round", "place", "gauge", "reader", "person"})
+    @EntityGraph(attributePaths = {"round", "place", "gauge", "reader", "person", "setting", "warmth"})
     List<Reading> findAllByPartIdInAndSeqGreaterThanOrderBySeq(List<Long> partIds, long seq);
 
     /** When each gauge was last read with, by the one whose scale it was. */
@@ -21,4 +22,7 @@ interface ReadingRepository extends Repository<Reading, UUID> {
             select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r
             group by coalesce(r.reader.id, r.gauge.id)""")
     List<Object[]> findLastUses();
+
+    @Query("select count(r) from Reading r where coalesce(r.reader.id, r.gauge.id) = :gauge and r.takenAt > :since")
+    long findCountSince(long gauge, Instant since);
 }

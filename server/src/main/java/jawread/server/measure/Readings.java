@@ -10,10 +10,14 @@ import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.length.TypedLength.Kind;
+import jawread.core.scale.Comparator;
 import jawread.core.scale.Scale;
+import jawread.core.scale.Sense;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.choosing.FeatureMethods;
+import jawread.server.comparator.ComparatorSetting;
+import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
@@ -29,6 +33,7 @@ import jawread.server.job.PlannedFeatures;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.measure.Reading.Read;
+import jawread.server.measure.Reading.RestsOn;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -44,6 +49,8 @@ public class Readings {
     private final Drawer drawer;
     private final Methods methods;
     private final ZeroChecks checks;
+    private final ComparatorSettings settings;
+    private final Warmths warmths;
     private final FeatureMethods proposals;
     private final PlannedFeatures planned;
     private final People people;
@@ -58,6 +65,8 @@ public class Readings {
             Drawer drawer,
             Methods methods,
             ZeroChecks checks,
+            ComparatorSettings settings,
+            Warmths warmths,
             FeatureMethods proposals,
             PlannedFeatures planned,
             People people,
@@ -70,6 +79,8 @@ public class Readings {
         this.drawer = drawer;
         this.methods = methods;
         this.checks = checks;
+        this.settings = settings;
+        this.warmths = warmths;
         this.proposals = proposals;
         this.planned = planned;
         this.people = people;
@@ -105,15 +116,25 @@ public class Readings {
         refuseUnlessFit(method, feature);
         refuseMadeUp(asked, part);
         Person person = people.byId(asked.person());
-        Read read = read(asked, method.read())
+        Optional<ComparatorSetting> setting =
+                method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
+        Read read = read(asked, method.read(), setting)
                 .with(checks.correction(method.read()), methods.spread(method, feature.kind(), person));
+        Optional<PartWarmth> warmth = warmths.of(part);
+        Read atTwenty = read.at(
+                warmth,
+                warmths.correction(
+                        warmth,
+                        part.job(),
+                        read.value().plus(read.correction()),
+                        read.rests().setting()));
         long seq = journal.write(part.job().id(), What.READING);
         // From here on nobody else writes: the revision is the one in force, and stays as it is read against.
         PlanRevision revision = jobs.revisionWith(feature);
         revision.fix(clock.instant());
         MeasuringRound round = rounds.forReading(asked, part, feature, person);
         readings.save(new Reading(
-                asked, read, revision, round, place, method, stateOf(method), person, seq, clock.instant()));
+                asked, atTwenty, revision, round, place, method, stateOf(method), person, seq, clock.instant()));
         return Kept.NOW;
     }
 
@@ -171,41 +192,67 @@ public class Readings {
         }
     }
 
-    private Read read(KeepReading asked, Gauge gauge) {
+    private Read read(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
         Scale scale = gauge.scale();
         LengthUnit unit = scale.unit();
         if (asked.typed().isPresent() == asked.parts().isPresent()) {
             throw Refused.field("typed", "typed-or-parts", words);
         }
         return asked.typed()
-                .map(text -> accepted("typed", unit, typed(text, unit)))
-                .orElseGet(() -> byScale(asked, gauge));
+                .map(text -> accepted("typed", unit, typed(text, unit, setting)))
+                .orElseGet(() -> byScale(asked, gauge, setting));
     }
 
-    private static Outcome<Read> typed(String text, LengthUnit unit) {
+    private static Outcome<Read> typed(String text, LengthUnit unit, Optional<ComparatorSetting> setting) {
         return TypedLength.parse(text, unit, Kind.SIZE)
                 .map(typed -> Read.of(
                         typed.length(),
                         typed.resolution(),
-                        typed.unit().isInch() ? LengthUnit.INCH : LengthUnit.MILLIMETRE));
+                        typed.unit().isInch() ? LengthUnit.INCH : LengthUnit.MILLIMETRE,
+                        RestsOn.of(Optional.empty(), setting)));
     }
 
-    private Read byScale(KeepReading asked, Gauge gauge) {
+    private Read byScale(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
         Scale scale = gauge.scale();
-        Length base = asked.base().orElse(gauge.base());
-        if (!gauge.bases().contains(base)) {
+        if (gauge.kind().isComparator()) {
+            refuseUnlessSet(asked, gauge, setting);
+        }
+        Length base = setting.map(ComparatorSetting::size).or(asked::base).orElse(gauge.base());
+        if (setting.isEmpty() && !gauge.bases().contains(base)) {
             throw Refused.field("base", "base-not-of-gauge", words);
         }
         Read read = accepted(
                 "parts",
                 scale.unit(),
                 scale.read(base, asked.parts().orElseThrow())
-                        .map(reading -> Read.of(reading.value(), scale.leastCount(), scale.unit())));
+                        .map(reading -> Read.of(
+                                reading.value(),
+                                scale.leastCount(),
+                                scale.unit(),
+                                RestsOn.of(Optional.of(base), setting))));
         asked.sum().filter(sum -> !sum.equals(read.value())).ifPresent(sum -> {
             var refusal = Refusal.of("sum-differs").with("here", read.value()).with("there", sum);
             throw Refused.field("pm", refusal, words.say(refusal, scale.unit()));
         });
         return read;
+    }
+
+    /** A needle says nothing until it is known from what size, and which way. */
+    private void refuseUnlessSet(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+        if (setting.isEmpty()) {
+            var refusal = Refusal.of("not-set").with("gauge", gauge.shopNumber());
+            throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
+        }
+        boolean isOfIt = asked.base().stream().allMatch(setting.get().size()::equals)
+                && asked.parts().orElseThrow().count(Comparator.SENSE).stream()
+                        .allMatch(sense -> Sense.ofSign(sense)
+                                .equals(Optional.of(setting.get().sense())));
+        if (!isOfIt) {
+            var refusal = Refusal.of("set-anew")
+                    .with("gauge", gauge.shopNumber())
+                    .with("size", setting.get().size());
+            throw Refused.field("base", refusal, words.say(refusal, gauge.unit()));
+        }
     }
 
     private Read accepted(String field, LengthUnit unit, Outcome<Read> outcome) {

@@ -46,7 +46,14 @@ public enum Setting {
     TRIAL_MONTHS("6", Scope.SHOP, text -> Setting.number(text, 1, 60)),
     /** After how long unused a gauge wants its zero looked at. */
     CHECK_BREAK_HOURS("4", Scope.SHOP, text -> Setting.number(text, 1, 720)),
+    /** How long a comparator's setting is trusted before it goes back on its master. */
+    SETTING_MINUTES("30", Scope.SHOP, text -> Setting.number(text, 1, 480)),
+    SETTING_READINGS("20", Scope.SHOP, text -> Setting.number(text, 1, 500)),
+    /** For each 25 mm of section on a metal plate. */
+    SOAK_MINUTES("60", Scope.SHOP, text -> Setting.number(text, 1, 600)),
     /** δT and ΔT20, in K, where nobody measured: see {@link jawread.core.judge.Warmth}. */
+    /** δT in K where part and gauge were both measured. */
+    TEMPERATURE_MEASURED("0.3", Scope.SHOP, text -> Setting.number(text, 0, 20)),
     TEMPERATURE_APART("1", Scope.SHOP, text -> Setting.number(text, 0, 20)),
     ROOM_FROM_TWENTY("5", Scope.SHOP, text -> Setting.number(text, 0, 40)),
 

@@ -14,6 +14,8 @@ public class Figures {
     /** Of a whole unit: a digit further is less than a picometre's worth of either. */
     private static final int FINEST_DIGIT = -8;
 
+    private static final int MOST_DECIMALS = 6;
+
     private final String decimalMark;
 
     public Figures(Shop shop) {
@@ -41,6 +43,13 @@ public class Figures {
     /** All the digits there are, and the unit, for a sentence. */
     public String exactly(Length length, LengthUnit unit) {
         return marked(Figure.exactly(length, unit).toString());
+    }
+
+    /** With all the digits there are, up to a millionth. */
+    public LengthText all(Length length, LengthUnit unit) {
+        int decimals = Math.max(0, length.in(unit).stripTrailingZeros().scale());
+        return reading(
+                length, unit, Length.of(BigDecimal.ONE.scaleByPowerOfTen(-Math.min(decimals, MOST_DECIMALS)), unit));
     }
 
     /** Rounded to a step's last place, and the unit, for a comparison by eye in a sentence. */

@@ -20,6 +20,7 @@ import jawread.core.scale.Parts;
 import jawread.core.scale.Scales;
 import jawread.server.access.People;
 import jawread.server.choosing.FeatureMethods;
+import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
@@ -46,6 +47,8 @@ class ReadingsTest {
     private final Words words = mock();
     private final Methods methods = mock();
     private final ZeroChecks checks = mock();
+    private final ComparatorSettings settings = mock();
+    private final Warmths warmths = mock();
     private final FeatureMethods proposals = mock();
     private final Readings readings = new Readings(
             repository,
@@ -54,6 +57,8 @@ class ReadingsTest {
             drawer,
             methods,
             checks,
+            settings,
+            warmths,
             proposals,
             mock(PlannedFeatures.class),
             mock(People.class),
@@ -76,6 +81,7 @@ class ReadingsTest {
         when(gauge.base()).thenReturn(Length.ZERO);
         when(gauge.bases()).thenReturn(List.of(Length.ZERO));
         when(checks.correction(any())).thenReturn(Length.ZERO);
+        when(warmths.correction(any(), any(), any(), any())).thenReturn(Length.ZERO);
         when(methods.spread(any(), any(), any())).thenReturn(Length.ZERO);
         when(proposals.inForce(any(), any(), any())).thenReturn(Optional.empty());
         when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import type { GaugePage, LengthText, Problem } from '../api/client';
 import { useCheck } from '../api/drawer';
-import { Button } from '../ui/Button';
-import { Check } from '../ui/Check';
-import { Choice } from '../ui/Choice';
-import { Field } from '../ui/Field';
-import { refusedAt } from '../ui/refusedAt';
+import { Button } from './Button';
+import { Check } from './Check';
+import { Choice } from './Choice';
+import { Field } from './Field';
+import { refusedAt } from './refusedAt';
 
 const FACES = 'faces';
 

@@ -1,5 +1,6 @@
-package jawread.server.drawer;
+package jawread.server.words;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -10,45 +11,21 @@ import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.length.TypedLength.Kind;
-import jawread.server.words.Refused;
-import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
-/** Understands what is typed about gauges and masters, a field at a time; what cannot be is refused at its field. */
+/** Understands what is typed, a field at a time; what cannot be is refused at its field. */
 @Component
-class TypedFields {
-    private static final int LONGEST_NUMBER = 20;
-    private final GaugeRepository gauges;
-    private final MasterRepository masters;
+public class TypedFields {
+    private static final BigDecimal COLDEST = new BigDecimal("-60");
+    private static final BigDecimal HOTTEST = new BigDecimal("300");
     private final Words words;
 
-    TypedFields(GaugeRepository gauges, MasterRepository masters, Words words) {
-        this.gauges = gauges;
-        this.masters = masters;
+    public TypedFields(Words words) {
         this.words = words;
     }
 
-    /**
-     * A number as it stands on one gauge or one master alone.
-     *
-     * @param before the one it has now; empty for a new one
-     */
-    String shopNumber(String text, Optional<String> before) {
-        String number = text.strip();
-        if (number.isEmpty() || number.length() > LONGEST_NUMBER) {
-            throw Refused.field("shopNumber", "bad-shop-number", words);
-        }
-        boolean own = before.filter(number::equalsIgnoreCase).isPresent();
-        boolean taken = gauges.findByShopNumberIgnoreCase(number).isPresent()
-                || masters.findByShopNumberIgnoreCase(number).isPresent();
-        if (taken && !own) {
-            throw refused("shopNumber", Refusal.of("number-taken").with("number", number), LengthUnit.MILLIMETRE);
-        }
-        return number;
-    }
-
     /** in or mm. */
-    LengthUnit unit(String text) {
+    public LengthUnit unit(String text) {
         return switch (text) {
             case "in" -> LengthUnit.INCH;
             case "mm" -> LengthUnit.MILLIMETRE;
@@ -57,12 +34,12 @@ class TypedFields {
     }
 
     /** Empty for an empty text. */
-    Optional<Length> size(String field, String text, LengthUnit unit) {
+    public Optional<Length> size(String field, String text, LengthUnit unit) {
         return text.isBlank() ? Optional.empty() : Optional.of(length(field, text, unit, Kind.SIZE));
     }
 
     /** Empty for an empty text, and refused at zero. @param missing the code for a zero */
-    Optional<Length> aboveZero(String field, String text, LengthUnit unit, String missing) {
+    public Optional<Length> aboveZero(String field, String text, LengthUnit unit, String missing) {
         Optional<Length> size = size(field, text, unit);
         if (size.filter(Length::isZero).isPresent()) {
             throw Refused.field(field, missing, words);
@@ -71,7 +48,7 @@ class TypedFields {
     }
 
     /** Figures in the order typed; one that is none is refused with its number as hint. */
-    List<Length> sizes(String field, List<String> texts, LengthUnit unit) {
+    public List<Length> sizes(String field, List<String> texts, LengthUnit unit) {
         var sizes = new ArrayList<Length>();
         for (String text : texts) {
             sizes.add(TypedLength.parse(text, unit, Kind.SIZE).fold(TypedLength::length, refusal -> {
@@ -82,12 +59,12 @@ class TypedFields {
     }
 
     /** With its sign; empty for an empty text. */
-    Optional<Length> deviation(String field, String text, LengthUnit unit) {
+    public Optional<Length> deviation(String field, String text, LengthUnit unit) {
         return text.isBlank() ? Optional.empty() : Optional.of(length(field, text, unit, Kind.DEVIATION));
     }
 
     /** A U, zero or above; zero for an empty text. */
-    Length expanded(String field, String text, LengthUnit unit) {
+    public Length expanded(String field, String text, LengthUnit unit) {
         if (text.isBlank()) {
             return Length.ZERO;
         }
@@ -100,7 +77,7 @@ class TypedFields {
     }
 
     /** As 2026-03-10; empty for an empty text. */
-    Optional<LocalDate> date(String field, String text) {
+    public Optional<LocalDate> date(String field, String text) {
         if (text.isBlank()) {
             return Optional.empty();
         }
@@ -111,18 +88,28 @@ class TypedFields {
         }
     }
 
+    /** In °C, from −60 to 300; empty for an empty text. */
+    public Optional<BigDecimal> temperature(String field, String text) {
+        String figure = text.replace("°C", "").replace("°", "");
+        if (figure.isBlank()) {
+            return Optional.empty();
+        }
+        return Optional.of(TypedNumber.within(figure, COLDEST, HOTTEST)
+                .orElseThrow(() -> Refused.field(field, "bad-temperature", words)));
+    }
+
     private Length length(String field, String text, LengthUnit unit, Kind kind) {
         return TypedLength.parse(text, unit, kind).fold(TypedLength::length, refusal -> {
             throw refused(field, refusal, unit);
         });
     }
 
-    Refused refused(String field, Refusal refusal, LengthUnit unit) {
+    public Refused refused(String field, Refusal refusal, LengthUnit unit) {
         return Refused.field(field, refusal, words.say(refusal, unit));
     }
 
     /** As it would be typed: all its digits, in the other unit and named where this one has too few decimals for it. */
-    static String asTyped(Length length, LengthUnit unit) {
+    public static String asTyped(Length length, LengthUnit unit) {
         var figure = length.in(unit).stripTrailingZeros();
         return figure.scale() <= unit.mostDecimals()
                 ? figure.toPlainString()

@@ -1,0 +1,23 @@
+package jawread.server.comparator;
+
+import java.time.Instant;
+import java.util.Map;
+import java.util.stream.Collectors;
+import jawread.server.drawer.LastSet;
+import org.springframework.stereotype.Component;
+
+/** When comparators were last set, as the kept settings say. */
+@Component
+class LastSettings implements LastSet {
+    private final ComparatorSettingRepository settings;
+
+    LastSettings(ComparatorSettingRepository settings) {
+        this.settings = settings;
+    }
+
+    @Override
+    public Map<Long, Instant> ofGauges() {
+        return settings.findLastByGauge().stream()
+                .collect(Collectors.toMap(row -> (Long) row[0], row -> (Instant) row[1]));
+    }
+}

@@ -1,0 +1,10 @@
+package jawread.server.drawer;
+
+import java.time.Instant;
+import java.util.Map;
+
+/** When comparators were last set on a master: known to those who set them. A setting is a look at the zero, too. */
+public interface LastSet {
+    /** By gauge; one never set is not there. */
+    Map<Long, Instant> ofGauges();
+}

@@ -1,0 +1,2 @@
+/** Making ready: what is to be done on a part and its gauges before the first reading, one card at a time, and what was done. */
+package jawread.server.ready;
