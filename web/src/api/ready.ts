@@ -65,7 +65,7 @@ export const useSoak = () =>
 export const useSoaked = () =>
   useMutation({
     mutationFn: (id: string) =>
-      answered(client.DELETE('/api/soakings/{id}', { params: { path: { id } } })),
+      answered(client.PUT('/api/soakings/{id}/taken-up', { params: { path: { id } }, body: {} })),
     onSuccess: (all) => queries.setQueryData(keys.soakings, all),
   });
 

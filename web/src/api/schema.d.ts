@@ -990,7 +990,23 @@ export interface paths {
         get?: never;
         put: operations["soak"];
         post?: never;
-        delete: operations["soaked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/soakings/{id}/taken-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takenUp"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2034,6 +2050,7 @@ export interface components {
             people: string;
             sentence: string;
         };
+        TakenUpBody: unknown;
         TickBody: {
             caution: string;
             /** Format: int64 */
@@ -3794,7 +3811,7 @@ export interface operations {
             };
         };
     };
-    soaked: {
+    takenUp: {
         parameters: {
             query?: never;
             header?: never;
@@ -3803,7 +3820,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenUpBody"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

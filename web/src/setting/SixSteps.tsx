@@ -226,7 +226,7 @@ export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStep
     },
     {
       title: 'Sweep, zero, sweep again',
-      told: '',
+      told: returned.trim() === '' ? '' : `comes back to ${returned}`,
       body: (
         <>
           <p>

@@ -51,7 +51,7 @@ public final class EnterToVerdict {
     private EnterToVerdict() {}
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
-        try (PackagedServer server = PackagedServer.start();
+        try (PackagedServer server = PackagedServer.alone();
                 var chromium = new Chromium()) {
             Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             measure(server, page);

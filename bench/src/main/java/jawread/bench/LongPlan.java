@@ -59,7 +59,7 @@ public final class LongPlan {
     private LongPlan() {}
 
     public static void main(String[] arguments) {
-        try (PackagedServer server = PackagedServer.start();
+        try (PackagedServer server = PackagedServer.alone();
                 var chromium = new Chromium()) {
             Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             plan(page, server);

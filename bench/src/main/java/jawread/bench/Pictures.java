@@ -14,7 +14,7 @@ import jawread.browser.PackagedServer;
 /** Makes the pictures of the documents anew from the demonstration shop, the same at every run but for the clock. */
 public final class Pictures implements AutoCloseable {
     private static final Path FOLDER = Path.of("docs/screenshots");
-    private final PackagedServer server = PackagedServer.start();
+    private final PackagedServer server = PackagedServer.alone();
     private final Chromium chromium = new Chromium();
 
     public static void main(String[] arguments) {

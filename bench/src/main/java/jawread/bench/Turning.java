@@ -46,7 +46,7 @@ public final class Turning {
     private Turning() {}
 
     public static void main(String[] arguments) {
-        try (PackagedServer server = PackagedServer.start();
+        try (PackagedServer server = PackagedServer.alone();
                 var chromium = new Chromium()) {
             Page page = chromium.screen(Chromium.desk());
             ONE_OF_EACH_FAMILY.forEach(id -> turn(page, server, id));

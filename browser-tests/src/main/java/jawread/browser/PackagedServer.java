@@ -1,6 +1,7 @@
 package jawread.browser;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -11,7 +12,9 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 
 /** The packaged application with the demonstration shop, in a process of its own that can be killed and started again. */
 public final class PackagedServer implements AutoCloseable {
@@ -26,20 +29,64 @@ public final class PackagedServer implements AutoCloseable {
         this.port = port;
     }
 
+    /** The demonstration shop as it stands after its first start: filling one takes as long as starting the application. */
+    private static Path filled;
+
+    /** Started while the last one is still in use: it answers by the time that it is asked for. */
+    private static CompletableFuture<PackagedServer> spare;
+
     /** On a port that is free, with a shop of its own in a temporary folder. */
-    public static PackagedServer start() {
-        try {
-            var server = new PackagedServer(Files.createTempDirectory("jawread"), freePort());
-            server.startAgain();
-            return server;
+    public static synchronized PackagedServer start() {
+        if (spare == null) {
+            filled = fill();
+            spare = CompletableFuture.supplyAsync(PackagedServer::startOne);
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> spare.thenAccept(PackagedServer::close)));
+        }
+        PackagedServer taken = spare.join();
+        spare = CompletableFuture.supplyAsync(PackagedServer::startOne);
+        return taken;
+    }
+
+    /** The same with no other beside it, where what is measured is how fast it is. */
+    public static PackagedServer alone() {
+        var server = new PackagedServer(temporaryFolder(), freePort());
+        server.startAgain();
+        return server;
+    }
+
+    private static Path fill() {
+        PackagedServer first = alone();
+        first.stop();
+        return first.data;
+    }
+
+    private static PackagedServer startOne() {
+        Path data = temporaryFolder();
+        try (Stream<Path> files = Files.list(filled)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                Files.copy(file, data.resolve(file.getFileName()));
+            }
         } catch (IOException e) {
-            throw new IllegalStateException(e);
+            throw new UncheckedIOException(e);
+        }
+        var server = new PackagedServer(data, freePort());
+        server.startAgain();
+        return server;
+    }
+
+    private static Path temporaryFolder() {
+        try {
+            return Files.createTempDirectory("jawread");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
-    private static int freePort() throws IOException {
+    private static int freePort() {
         try (var socket = new ServerSocket(0)) {
             return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -81,9 +128,19 @@ public final class PackagedServer implements AutoCloseable {
         }
     }
 
+    /** As a careful person does: everything is written first. */
+    private void stop() {
+        process.destroy();
+        waitUntilGone();
+    }
+
     /** As a pulled plug would: kill -9, nothing is written on the way out. */
     public void kill() {
         process.destroyForcibly();
+        waitUntilGone();
+    }
+
+    private void waitUntilGone() {
         try {
             process.waitFor(20, TimeUnit.SECONDS);
         } catch (InterruptedException e) {

@@ -89,9 +89,20 @@ class AccessibilityTest extends AtTheBench {
             page.keyboard().press("Escape");
             assertThat(page.getByRole(DIALOG)).hasCount(0);
         }
-        page.navigate(server().address() + "/parts/17/look");
-        assertThat(page.getByText("look first").first()).isVisible();
-        isAccessible(page, "look first");
+        page.navigate(server().address() + "/parts/17/ready");
+        assertThat(page.getByText("make ready").first()).isVisible();
+        isAccessible(page, "make ready");
+        for (String path : List.of(
+                "/drawer/18/set?wanted=3.2509",
+                "/card/blocks?set=mm-88&size=41.125",
+                "/card/feelers",
+                "/card/twenty")) {
+            page.navigate(server().address() + path);
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.MAIN))
+                    .not()
+                    .isEmpty();
+            isAccessible(page, path);
+        }
         page.navigate(server().address() + "/settings");
         assertThat(page.getByText("Name of the shop")).isVisible();
         isAccessible(page, "settings");

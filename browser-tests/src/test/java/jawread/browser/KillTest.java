@@ -21,7 +21,7 @@ class KillTest {
     @Test
     void every_acknowledged_reading_is_found_again() throws Exception {
         Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
-        try (PackagedServer server = PackagedServer.start()) {
+        try (PackagedServer server = PackagedServer.alone()) {
             for (int round = 0; round < ROUNDS; round++) {
                 int before = acknowledged.size();
                 List<Thread> writers = write(server, server.ticket(), acknowledged);

@@ -261,10 +261,13 @@ class PlanAJobTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         page.getByRole(LINK, new Page.GetByRoleOptions().setName(Pattern.compile("barrel 1: look first")))
                 .click();
-        assertThat(named(page, HEADING, "barrel 1: look first")).isVisible();
-        Locator sharp = region(page, "Caution: Sharp");
-        sharp.getByRole(BUTTON).click();
-        assertThat(sharp).hasCount(0);
+        assertThat(named(page, HEADING, "barrel 1: make ready")).isVisible();
+        for (String caution : new String[] {"Sharp", "Eyes", "Heavy or sprung", "Cleaning solvents"}) {
+            Locator card = region(page, caution);
+            card.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Understood"))
+                    .click();
+            assertThat(card).hasCount(0);
+        }
         for (String item : new String[] {"scored", "ridge felt", "pitted"}) {
             page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(item))
                     .getByRole(
@@ -278,8 +281,7 @@ class PlanAJobTest extends AtTheBench {
         cracked.getByLabel("Note on cracked").press("Enter");
         page.reload();
         assertThat(page.getByLabel("Note on cracked")).hasValue("from the port, 6 mm long");
-        assertThat(region(page, "Caution: Sharp")).hasCount(0);
-        assertThat(region(page, "Caution: Eyes")).isVisible();
+        assertThat(region(page, "Sharp")).hasCount(0);
         // That decides against barrel 1: the next is barrel 2.
         assertThat(page.getByText("barrel 1")).not().hasCount(0);
         page.navigate(server().address());

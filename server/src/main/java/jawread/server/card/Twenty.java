@@ -103,8 +103,8 @@ public class Twenty {
         boolean mustWait = tolerance.filter(corrected::mustWait).isPresent();
         Optional<Long> soak = section.map(thick -> soak().minutes(thick, on));
         return new AtTwentyView(
-                figures.computed(corrected.size(), unit, step(unit), List.of()),
-                figures.computed(corrected.correction(), unit, step(unit), List.of()),
+                figures.computed(corrected.size(), unit, step(unit).times(10), List.of()),
+                figures.computed(corrected.correction(), unit, step(unit).times(10), List.of()),
                 uncertainties.of(doubt(size, scale, part), unit, false),
                 mustWait,
                 soak.orElse(null),

@@ -17,6 +17,7 @@ import jawread.server.measure.ReadingMark;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.scale.ScaleWords;
 import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -41,7 +42,7 @@ class ReadingWords {
         return new ReadingView(
                 reading.getId(),
                 reading.seq(),
-                figures.reading(reading.value(), reading.unit(), reading.resolution()),
+                size(reading),
                 reading.origin().code(),
                 byScale(reading).map(ScaleReading::estimated).orElse(false),
                 addends(reading),
@@ -51,6 +52,13 @@ class ReadingWords {
                 history.strikeOf(reading).map(ReadingWords::said).orElse(null),
                 notes,
                 remark(reading).orElse(null));
+    }
+
+    /** As it was read; brought to 20 °C it is a computed figure, with a place more. */
+    private LengthText size(Reading reading) {
+        return reading.thermal().isZero()
+                ? figures.reading(reading.value(), reading.unit(), reading.resolution())
+                : figures.computed(reading.value(), reading.unit(), reading.resolution(), List.of());
     }
 
     private static SaidView said(ReadingMark mark) {
@@ -82,7 +90,9 @@ class ReadingWords {
                     "remark.corrected",
                     Map.of(
                             "gauge", read.shopNumber(),
-                            "raw", figures.exactly(reading.raw(), reading.unit()),
+                            "raw",
+                                    figures.reading(reading.raw(), reading.unit(), reading.resolution())
+                                            .withUnit(),
                             "error", figures.exactly(Length.ZERO.minus(reading.correction()), reading.unit()))));
         }
         if (!reading.thermal().isZero()) {
@@ -90,10 +100,14 @@ class ReadingWords {
                     "remark.at-twenty",
                     Map.of(
                             "raw",
-                            figures.exactly(reading.raw().plus(reading.correction()), reading.unit()),
+                            figures.reading(
+                                            reading.raw().plus(reading.correction()),
+                                            reading.unit(),
+                                            reading.resolution())
+                                    .withUnit(),
                             "part",
                             reading.warmth()
-                                    .map(of -> of.part().toPlainString())
+                                    .map(of -> figures.number(of.part()))
                                     .orElse(""),
                             "correction",
                             figures.rounded(reading.thermal(), reading.unit(), finest(reading)))));

@@ -1,6 +1,5 @@
 package jawread.server.ready;
 
-import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -38,6 +37,7 @@ import jawread.server.ready.ReadyView.ReadyDoneView;
 import jawread.server.settings.Caution;
 import jawread.server.settings.Setting;
 import jawread.server.words.Durations;
+import jawread.server.words.Figures;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -58,6 +58,7 @@ class Ready {
     private final PartsWarmth partsWarmth;
     private final ReadyMarks marks;
     private final Durations durations;
+    private final Figures figures;
     private final Words words;
 
     Ready(
@@ -73,6 +74,7 @@ class Ready {
             PartsWarmth partsWarmth,
             ReadyMarks marks,
             Durations durations,
+            Figures figures,
             Words words) {
         this.jobs = jobs;
         this.looks = looks;
@@ -86,6 +88,7 @@ class Ready {
         this.partsWarmth = partsWarmth;
         this.marks = marks;
         this.durations = durations;
+        this.figures = figures;
         this.words = words;
     }
 
@@ -128,8 +131,8 @@ class Ready {
         return words.say(
                 warmth.gauge().isPresent() ? "ready.warmth" : "ready.warmth.part",
                 Map.of(
-                        "part", warmth.part().toPlainString(),
-                        "gauge", warmth.gauge().map(BigDecimal::toPlainString).orElse(""),
+                        "part", figures.number(warmth.part()),
+                        "gauge", warmth.gauge().map(figures::number).orElse(""),
                         "person", warmth.person().name()));
     }
 

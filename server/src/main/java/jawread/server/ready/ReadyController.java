@@ -13,7 +13,6 @@ import jawread.server.access.ScreenTickets;
 import jawread.server.measure.Warmths.TypedWarmth;
 import jawread.server.ready.ReadyView.PartWarmthView;
 import jawread.server.ready.Soakings.SoakingView;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -43,6 +42,8 @@ class ReadyController {
 
     /** @param part absent where it belongs to none */
     record SoakingBody(String what, @Nullable Long part, long minutes) {}
+
+    record TakenUpBody() {}
 
     @Allowed(ANYONE)
     @GetMapping("/parts/{part}/ready")
@@ -91,9 +92,10 @@ class ReadyController {
         return soakings.all();
     }
 
+    /** It was taken up, through or not. A write bears a body, so that no foreign page can send one. */
     @Allowed(PERSON)
-    @DeleteMapping("/soakings/{id}")
-    List<SoakingView> soaked(@PathVariable UUID id) {
+    @PutMapping("/soakings/{id}/taken-up")
+    List<SoakingView> takenUp(@PathVariable UUID id, @RequestBody TakenUpBody body) {
         soakings.end(id);
         return soakings.all();
     }

@@ -57,6 +57,11 @@ public class Figures {
         return marked(Figure.of(length, unit, Figure.decimalsOf(step, unit)).toString());
     }
 
+    /** A number that is no length, with the digits it has and no zeros behind them. */
+    public String number(BigDecimal number) {
+        return marked(number.stripTrailingZeros().toPlainString());
+    }
+
     private LengthText both(Length length, Figure figure, Length resolution, Collection<Length> limits) {
         Figure other = Figure.ofConverted(length, figure.unit().other(), resolution, limits);
         return new LengthText(

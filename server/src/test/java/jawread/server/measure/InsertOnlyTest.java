@@ -106,7 +106,13 @@ class InsertOnlyTest {
                 "update trial set readings_pm = '1'",
                 "delete from trial",
                 "update study set readings_pm = '1'",
-                "delete from study"
+                "delete from study",
+                "update comparator_setting set sense = -sense",
+                "delete from comparator_setting",
+                "update part_warmth set part_temperature = 0",
+                "delete from part_warmth",
+                "update ready_mark set reason = ''",
+                "delete from ready_mark"
             })
     void the_database_itself_refuses(String sql) {
         JdbcTemplate database = server.bean(JdbcTemplate.class);
@@ -120,11 +126,36 @@ class InsertOnlyTest {
         if (table.equals("study")) {
             aStudy();
         }
+        if (List.of("comparator_setting", "part_warmth", "ready_mark").contains(table)) {
+            someoneMakesReady();
+        }
         long rows = database.queryForObject("select count(*) from " + table, Long.class);
         assertThat(rows).isPositive();
         assertThatThrownBy(() -> database.execute(sql)).hasMessageContaining("insert-only");
         assertThat(database.queryForObject("select count(*) from " + table, Long.class))
                 .isEqualTo(rows);
+    }
+
+    private void someoneMakesReady() {
+        server.put("/api/parts/1/ready-marks/" + UUID.randomUUID(), Map.of("card", "wipe", "reason", "test"));
+        server.put("/api/parts/1/warmths/" + UUID.randomUUID(), Map.of("part", "20", "gauge", "20"));
+        long b1 = 18;
+        String master = server.get("/api/comparators/" + b1 + "?wanted=3.25")
+                .json()
+                .path("masters")
+                .get(0)
+                .path("key")
+                .asString();
+        server.put(
+                "/api/comparators/" + b1 + "/settings/" + UUID.randomUUID(),
+                Map.of(
+                        "wanted", "3.25",
+                        "master", master,
+                        "temperature", "",
+                        "graduation", "0.0001",
+                        "pressed", "fall",
+                        "rocked", "rise",
+                        "returned", "0"));
     }
 
     private void noteOnTheFirstReading() {
