@@ -1563,6 +1563,8 @@ export interface components {
         PartWarmthView: {
             all: components["schemas"]["FeatureWarmthView"][];
             feature: string;
+            known?: components["schemas"]["UncertaintyView"];
+            method?: string | null;
             soakWhat: string;
             tolerance: components["schemas"]["LengthText"];
             worst: components["schemas"]["AtTwentyView"];

@@ -47,8 +47,9 @@ export function TemperatureCard({ part: id, onKept }: { part: number; onKept?: (
         <section aria-label="What it does" className="border-t-2 border-line pt-3">
           <p className="label">
             {found.feature}, tolerance {found.tolerance.text} {found.tolerance.unit}
+            {found.method && `, with ${found.method}`}
           </p>
-          <AtTwenty twenty={found.worst} />
+          <AtTwenty twenty={found.worst} known={found.known} />
           {wait && found.worst.soak !== undefined && (
             <Button
               look="now"

@@ -1,8 +1,14 @@
-import type { Schemas } from '../api/client';
+import type { Schemas, Uncertainty } from '../api/client';
 import { Contributions } from './Contributions';
 
+interface AtTwentyProps {
+  twenty: Schemas['AtTwentyView'];
+  /** How well it is known with the gauge at hand; without one only what the temperatures leave open is told. */
+  known?: Uncertainty | undefined;
+}
+
 /** A size at 20 °C: what was added, what that leaves in doubt, and whether to wait. */
-export function AtTwenty({ twenty }: { twenty: Schemas['AtTwentyView'] }) {
+export function AtTwenty({ twenty, known }: AtTwentyProps) {
   const { size, correction, doubt, mustWait, sentence, advice } = twenty;
   return (
     <div>
@@ -18,7 +24,7 @@ export function AtTwenty({ twenty }: { twenty: Schemas['AtTwentyView'] }) {
       >
         {advice}
       </p>
-      <Contributions uncertainty={doubt} />
+      <Contributions uncertainty={known ?? doubt} />
     </div>
   );
 }

@@ -46,13 +46,14 @@ export function SoakClocks() {
   );
 }
 
-/** Minutes, and in the last one seconds. */
-export const timeLeft = (ms: number): string =>
-  ms < MINUTE
-    ? `${Math.ceil(ms / SECOND)} s`
-    : ms < 60 * MINUTE
-      ? `${Math.ceil(ms / MINUTE)} min`
-      : `${Math.floor(ms / MINUTE / 60)} h ${Math.ceil((ms / MINUTE) % 60)} min`;
+/** Whole minutes, rounded up; in the last one seconds. */
+export function timeLeft(ms: number): string {
+  if (ms < MINUTE) {
+    return `${Math.ceil(ms / SECOND)} s`;
+  }
+  const minutes = Math.ceil(ms / MINUTE);
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+}
 
 function useTick(on: boolean): void {
   const [, setTick] = useState(0);

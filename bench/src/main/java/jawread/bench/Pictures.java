@@ -54,15 +54,18 @@ public final class Pictures implements AutoCloseable {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("look first")))
                 .first()
                 .click();
-        page.getByText("not seen").first().waitFor();
-        take(page, "look");
-        at(page, "/");
-        page.getByLabel("Limits, as on the drawing").fill("25 k6");
-        page.getByLabel("Figure, mm").fill("25.031");
-        page.getByText("keep into a new job").waitFor();
-        page.getByText("Quick size").scrollIntoViewIfNeeded();
-        page.evaluate("document.querySelector('#quick').scrollIntoView()");
-        take(page, "quick-size");
+        page.getByText("after that").waitFor();
+        take(page, "ready");
+        at(page, "/drawer/18/set?wanted=3.2509");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Next"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("M4 locked"))
+                .click();
+        page.getByText("So M4 must look").waitFor();
+        take(page, "set");
+        at(page, "/card/blocks?set=mm-88&size=41.125");
+        page.getByText("no fewer do").waitFor();
+        take(page, "stack");
     }
 
     private void drawer() {
@@ -118,9 +121,6 @@ public final class Pictures implements AutoCloseable {
         page.keyboard().press("Enter");
         page.getByText("lies between two lines").waitFor();
         take(page, "read-set");
-        at(page, "/read");
-        page.getByTestId("face").first().waitFor();
-        take(page, "read-choose");
         Page phone = screen(Chromium.phone());
         atScale(phone, "dial-in-001?parts=beam%3D23;dial%3D42");
         take(phone, "read-phone");

@@ -68,7 +68,7 @@ public class FeatureMethods {
     public MethodsOfPlan of(Plan plan, AtHand atHand) {
         Map<UUID, String> picks = picked.findAllByPlanId(plan.id()).stream()
                 .collect(Collectors.toMap(PickedMethod::featureKey, PickedMethod::key));
-        return new MethodsOfPlan(atHand, picks, plan, material(plan.job()));
+        return new MethodsOfPlan(atHand, picks, plan, material(plan.job()), Optional.empty());
     }
 
     /** Where nobody has said what a part is of, it is reckoned as steel. */

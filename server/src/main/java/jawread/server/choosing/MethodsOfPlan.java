@@ -10,6 +10,7 @@ import jawread.core.gauge.Choosing;
 import jawread.core.gauge.Question;
 import jawread.core.gauge.Question.About;
 import jawread.core.heat.Material;
+import jawread.core.judge.Warmth.Temperatures;
 import jawread.core.length.Length;
 import jawread.core.limit.Limits;
 import jawread.core.plan.PlannedFeature;
@@ -25,8 +26,15 @@ import jawread.server.settings.Setting;
  *
  * @param picks by the feature's key: the method's key
  * @param material of the parts
+ * @param measured how warm part and gauge are; empty where nobody measured
  */
-public record MethodsOfPlan(AtHand atHand, Map<UUID, String> picks, Plan plan, Material material) {
+public record MethodsOfPlan(
+        AtHand atHand, Map<UUID, String> picks, Plan plan, Material material, Optional<Temperatures> measured) {
+    /** The same at temperatures that were measured. */
+    public MethodsOfPlan at(Temperatures measured) {
+        return new MethodsOfPlan(atHand, picks, plan, material, Optional.of(measured));
+    }
+
     public Job job() {
         return plan.job();
     }
@@ -75,7 +83,7 @@ public record MethodsOfPlan(AtHand atHand, Map<UUID, String> picks, Plan plan, M
                 places.size(),
                 job().repeatSchool(),
                 ChoiceSchool.of(job().choiceOf(Setting.GAUGE_CHOICE)).orElseThrow(),
-                atHand.warmth(material)));
+                atHand.warmth(material, measured)));
     }
 
     /** A barrel or a bush is open at both ends, and is measured from the nearer one. */

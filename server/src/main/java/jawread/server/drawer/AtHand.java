@@ -18,6 +18,7 @@ import jawread.core.gauge.Usage;
 import jawread.core.heat.Material;
 import jawread.core.judge.KnownSizeTrial;
 import jawread.core.judge.Warmth;
+import jawread.core.judge.Warmth.Temperatures;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 
@@ -29,6 +30,7 @@ import jawread.core.limit.FeatureKind;
  * @param masters that may be used
  * @param apart δT in K, where nobody measured
  * @param fromTwenty ΔT20 in K
+ * @param measuredApart δT in K, where both were measured
  * @param known what was weighed already: a long plan asks the same again and again, four seats of one size on twelve parts
  */
 public record AtHand(
@@ -38,6 +40,7 @@ public record AtHand(
         List<Master> masters,
         double apart,
         double fromTwenty,
+        double measuredApart,
         Map<Choosing, List<Weighed>> known) {
     /** Some dozens of long plans. */
     private static final int MOST_KNOWN = 20_000;
@@ -50,15 +53,28 @@ public record AtHand(
         return Warmth.unmeasured(part.alpha(), Material.STEEL.alpha(), apart, fromTwenty);
     }
 
+    /** Of a part of some material, at what was measured of it and the gauge, if anything was. */
+    public Warmth warmth(Material part, Optional<Temperatures> measured) {
+        return measured.isEmpty()
+                ? warmth(part)
+                : new Warmth(part.alpha(), Material.STEEL.alpha(), measured, measuredApart, 0);
+    }
+
     /** @param methods all of them, with each gauge as the rules of measuring know it */
     static AtHand of(
-            List<GaugeAndReader> methods, List<Trial> trials, List<Master> masters, double apart, double fromTwenty) {
+            List<GaugeAndReader> methods,
+            List<Trial> trials,
+            List<Master> masters,
+            double apart,
+            double fromTwenty,
+            double measuredApart) {
         var gauges = new HashMap<Long, GaugeAtHand>();
         methods.forEach(method -> {
             gauges.computeIfAbsent(method.gauge().id(), id -> Methods.atHand(method.gauge()));
             gauges.computeIfAbsent(method.read().id(), id -> Methods.atHand(method.read()));
         });
-        return new AtHand(methods, gauges, trials, masters, apart, fromTwenty, new ConcurrentHashMap<>());
+        return new AtHand(
+                methods, gauges, trials, masters, apart, fromTwenty, measuredApart, new ConcurrentHashMap<>());
     }
 
     /** A method as it is on a kind of feature: what its user has shown to hold there counts. */

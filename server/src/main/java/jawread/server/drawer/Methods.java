@@ -71,7 +71,8 @@ public class Methods {
                 changes.get(),
                 drawer.today(),
                 settings.number(Setting.TEMPERATURE_APART),
-                settings.number(Setting.ROOM_FROM_TWENTY));
+                settings.number(Setting.ROOM_FROM_TWENTY),
+                settings.number(Setting.TEMPERATURE_MEASURED));
         Known kept = known.get();
         if (kept == null || !kept.standing.equals(now)) {
             kept = new Known(now, read(List.of()));
@@ -81,7 +82,8 @@ public class Methods {
     }
 
     /** What it was read under; anything else asks for reading it again. */
-    private record Standing(long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty) {}
+    private record Standing(
+            long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty, BigDecimal measured) {}
 
     private record Known(Standing standing, AtHand atHand) {}
 
@@ -102,7 +104,8 @@ public class Methods {
                         .map(ShopMaster::master)
                         .toList(),
                 settings.number(Setting.TEMPERATURE_APART).doubleValue(),
-                settings.number(Setting.ROOM_FROM_TWENTY).doubleValue());
+                settings.number(Setting.ROOM_FROM_TWENTY).doubleValue(),
+                settings.number(Setting.TEMPERATURE_MEASURED).doubleValue());
     }
 
     private List<Trial> youngTrialsOf(Person person) {

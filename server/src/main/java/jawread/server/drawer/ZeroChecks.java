@@ -197,7 +197,8 @@ public class ZeroChecks {
      */
     @Transactional(readOnly = true)
     public Length correction(Gauge gauge) {
-        Instant set = lastSet.ofGauges().getOrDefault(gauge.id(), Instant.MIN);
+        Instant set =
+                gauge.kind().isComparator() ? lastSet.ofGauges().getOrDefault(gauge.id(), Instant.MIN) : Instant.MIN;
         return of(gauge).stream()
                 .reduce((before, after) -> after)
                 .filter(check -> !check.at().isBefore(set))

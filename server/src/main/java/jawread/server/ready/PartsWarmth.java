@@ -10,15 +10,19 @@ import jawread.core.heat.AtTwenty;
 import jawread.core.heat.Material;
 import jawread.core.heat.Soak;
 import jawread.core.heat.Warm;
+import jawread.core.judge.Warmth.Temperatures;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.Person;
 import jawread.server.card.Twenty;
+import jawread.server.choosing.FeatureMethods;
+import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.job.PlannedFeatures;
 import jawread.server.measure.Warmths;
-import jawread.server.measure.Warmths.Temperatures;
 import jawread.server.measure.Warmths.TypedWarmth;
 import jawread.server.ready.ReadyView.FeatureWarmthView;
 import jawread.server.ready.ReadyView.PartWarmthView;
@@ -38,14 +42,29 @@ class PartsWarmth {
 
     private final Warmths warmths;
     private final Jobs jobs;
+    private final FeatureMethods methods;
+    private final PlannedFeatures planned;
+    private final UncertaintyWords uncertainties;
     private final Twenty twenty;
     private final ShopSettings settings;
     private final Figures figures;
     private final Words words;
 
-    PartsWarmth(Warmths warmths, Jobs jobs, Twenty twenty, ShopSettings settings, Figures figures, Words words) {
+    PartsWarmth(
+            Warmths warmths,
+            Jobs jobs,
+            FeatureMethods methods,
+            PlannedFeatures planned,
+            UncertaintyWords uncertainties,
+            Twenty twenty,
+            ShopSettings settings,
+            Figures figures,
+            Words words) {
         this.warmths = warmths;
         this.jobs = jobs;
+        this.methods = methods;
+        this.planned = planned;
+        this.uncertainties = uncertainties;
         this.twenty = twenty;
         this.settings = settings;
         this.figures = figures;
@@ -72,7 +91,7 @@ class PartsWarmth {
     @Transactional(readOnly = true)
     public PartWarmthView of(long partId, TypedWarmth typed) {
         Part part = jobs.part(partId);
-        Temperatures now = warmths.understood(typed);
+        Warmths.Temperatures now = warmths.understood(typed);
         BigDecimal gauge = now.gauge().orElseThrow(() -> Refused.field("gauge", "temperature-needed", words));
         var partIs = new Warm(warmths.material(part.job()), now.part());
         var scaleIs = new Warm(Material.STEEL, gauge);
@@ -88,6 +107,9 @@ class PartsWarmth {
                 .map(PartsWarmth::sizeOf)
                 .max(Length::compareTo)
                 .orElse(sizeOf(worst));
+        Optional<Weighed> with = methods.of(part.plan(), Optional.empty())
+                .at(new Temperatures(now.part().doubleValue(), gauge.doubleValue()))
+                .inForce(worst.key(), planned.of(worst));
         return new PartWarmthView(
                 worst.name(),
                 figures.reading(widthOf(worst), unit, worst.limitsStep()),
@@ -100,6 +122,15 @@ class PartsWarmth {
                         Optional.of(section),
                         Soak.On.METAL_PLATE,
                         unit),
+                with.map(of -> of.method().number()).orElse(null),
+                with.flatMap(of -> of.choice()
+                                .uncertainty()
+                                .map(u -> uncertainties.of(
+                                        u,
+                                        unit,
+                                        UncertaintyWords.isCalibrated(
+                                                of.method().read()))))
+                        .orElse(null),
                 sizes.stream()
                         .map(feature -> hit(feature, scaleIs, partIs, unit))
                         .toList(),

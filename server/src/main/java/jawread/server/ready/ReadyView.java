@@ -3,6 +3,7 @@ package jawread.server.ready;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import jawread.server.card.AtTwentyView;
+import jawread.server.drawer.UncertaintyView;
 import jawread.server.judgement.NextView;
 import jawread.server.words.LengthText;
 
@@ -52,10 +53,18 @@ public record ReadyView(
      *
      * @param feature that is hit hardest, against its tolerance
      * @param tolerance its whole width
+     * @param method it is measured with; absent where the drawer has none
+     * @param known how well it is known with that at these temperatures; absent without a method
      * @param soakWhat the name under which its clock would run
      */
     public record PartWarmthView(
-            String feature, LengthText tolerance, AtTwentyView worst, List<FeatureWarmthView> all, String soakWhat) {}
+            String feature,
+            LengthText tolerance,
+            AtTwentyView worst,
+            @Nullable String method,
+            @Nullable UncertaintyView known,
+            List<FeatureWarmthView> all,
+            String soakWhat) {}
 
     public record FeatureWarmthView(String feature, LengthText correction, boolean mustWait) {}
 }
