@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Each screen by the rules of WCAG 2.2 A and AA; in the other theme by those on contrast, for nothing else differs. */
+@OneShop
 class AccessibilityTest extends AtTheBench {
     @ParameterizedTest
     @EnumSource(

@@ -14,11 +14,11 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Timeout;
 
-/** A browser for a class of tests, and a fresh demonstration shop for each test. */
+/** A browser for a class of tests, and a fresh demonstration shop for each test, or for the class if it says {@link OneShop}. */
 @Timeout(240)
 abstract class AtTheBench {
     private static Chromium chromium;
-    private PackagedServer server;
+    private static PackagedServer server;
 
     @BeforeAll
     static void startChromium() {
@@ -28,19 +28,31 @@ abstract class AtTheBench {
     }
 
     @AfterAll
-    static void stopChromium() {
+    static void stopChromiumAndServer() {
         chromium.close();
+        stopServer();
     }
 
     @BeforeEach
     void startServer() {
-        server = PackagedServer.start();
+        if (server == null) {
+            server = PackagedServer.start();
+        }
     }
 
     @AfterEach
     void closeScreensAndStopServer() {
         chromium.closeScreens();
-        server.close();
+        if (!getClass().isAnnotationPresent(OneShop.class)) {
+            stopServer();
+        }
+    }
+
+    private static void stopServer() {
+        if (server != null) {
+            server.close();
+            server = null;
+        }
     }
 
     static Chromium chromium() {

@@ -16,6 +16,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** Verdicts are told apart by their marks alone: no two are alike in one-bit black and white, 24 pixels high. */
+@OneShop
 class MarksTest extends AtTheBench {
     /** Of 24 × 36 pixels; two strokes of a mark are about as many. */
     private static final int FEWEST_THAT_DIFFER = 24;

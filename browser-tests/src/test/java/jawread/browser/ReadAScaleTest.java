@@ -21,6 +21,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /** A learner reads a scale with no job at hand, sets one to a size, and keeps what was read in a job after all. */
+@OneShop
 class ReadAScaleTest extends AtTheBench {
     @AfterEach
     void nothing_was_complained_of() {
@@ -225,25 +226,38 @@ class ReadAScaleTest extends AtTheBench {
     }
 
     @Test
-    void a_comparator_is_read_into_a_job_only_when_somebody_has_looked_which_way_it_goes() {
+    void a_comparator_is_read_into_a_job_only_from_a_setting_and_in_its_sense() {
         Page page = ansasScreen(Chromium.desk());
-        page.navigate(server().address() + "/parts/2/features/2?by=scale");
-        assertThat(page.getByTestId("face")).isVisible();
-        page.keyboard().press("g");
-        page.getByRole(DIALOG)
-                .getByRole(BUTTON, new Locator.GetByRoleOptions().setName("B2"))
-                .click();
+        String byB2 = server().address() + "/parts/2/features/1?by=scale&gauge=19";
+        page.navigate(byB2);
+        assertThat(page.getByText("B2 was never set here.")).isVisible();
         Locator scale = named(page, GROUP, "The scale of B2");
         Locator needle = scale.getByRole(SPINBUTTON, new Locator.GetByRoleOptions().setName("Needle"));
         needle.fill("-7.5");
         needle.press("Enter");
         assertThat(page.getByLabel("Look out")).containsText("Which way do the figures go?");
         assertThat(named(page, BUTTON, "Enter keep")).hasAttribute("aria-disabled", "true");
-        scale.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("− back"))
-                .click();
-        assertThat(region(page, "Sum").getByLabel("Sum")).hasText("120.0075");
+
+        page.navigate(server().address() + "/drawer/19/set?wanted=60");
+        named(page, BUTTON, "Next").click();
+        assertThat(named(page, BUTTON, "One block of mm-88")).isVisible();
+        for (int step = 2; step < 4; step++) {
+            named(page, BUTTON, "Next").click();
+        }
+        named(page, BUTTON, "↗ rise").click();
+        named(page, BUTTON, "0.001 mm").click();
+        named(page, BUTTON, "↘ fall").click();
+        page.getByLabel("Take it out, sweep once more").fill("0");
+        named(page, BUTTON, "It is set: keep it").click();
+        assertThat(page.getByText("Its figures shrink as the bore grows.")).isVisible();
+
+        page.navigate(byB2);
+        assertThat(page.getByText("It stands at 60 mm")).isVisible();
+        needle.fill("-7.5");
+        needle.press("Enter");
+        assertThat(region(page, "Sum").getByLabel("Sum")).hasText("60.0075");
         named(page, BUTTON, "Enter keep").click();
-        named(page, BUTTON, "first reading, 120.0075 mm").click();
+        named(page, BUTTON, "first reading, 60.0075 mm").click();
         assertThat(page.getByRole(DIALOG)).containsText("needle, -7.5 × 0.001");
         assertThat(page.getByRole(DIALOG)).containsText("judged between two lines");
     }

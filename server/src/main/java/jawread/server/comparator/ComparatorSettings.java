@@ -2,39 +2,24 @@ package jawread.server.comparator;
 
 import java.math.BigDecimal;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import jawread.core.gauge.CheckWanted;
-import jawread.core.gauge.GaugeAtHand;
-import jawread.core.gauge.SettingLife;
 import jawread.core.gauge.SettingMasters;
-import jawread.core.gauge.SettingMasters.Kind;
-import jawread.core.gauge.SettingMasters.SetOn;
 import jawread.core.gauge.Zeroed;
 import jawread.core.gauge.Zeroed.Seen;
-import jawread.core.heat.Material;
 import jawread.core.length.Length;
 import jawread.core.length.Refusal;
-import jawread.core.stack.Wringing;
 import jawread.server.access.Person;
-import jawread.server.drawer.AtHand;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
-import jawread.server.drawer.LastUse;
 import jawread.server.drawer.Methods;
-import jawread.server.drawer.ShopMaster;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZeroChecks.FoundCheck;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
-import jawread.server.settings.Setting;
-import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.TypedNumber;
@@ -50,11 +35,9 @@ public class ComparatorSettings {
     private static final String MASTER = "master";
     private final ComparatorSettingRepository settings;
     private final Drawer drawer;
-    private final Methods methods;
+    private final SetOnMasters masters;
     private final ZeroChecks checks;
-    private final LastUse uses;
     private final TypedFields fields;
-    private final ShopSettings shop;
     private final Journal journal;
     private final Clock clock;
     private final Words words;
@@ -62,21 +45,17 @@ public class ComparatorSettings {
     ComparatorSettings(
             ComparatorSettingRepository settings,
             Drawer drawer,
-            Methods methods,
+            SetOnMasters masters,
             ZeroChecks checks,
-            LastUse uses,
             TypedFields fields,
-            ShopSettings shop,
             Journal journal,
             Clock clock,
             Words words) {
         this.settings = settings;
         this.drawer = drawer;
-        this.methods = methods;
+        this.masters = masters;
         this.checks = checks;
-        this.uses = uses;
         this.fields = fields;
-        this.shop = shop;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
@@ -123,7 +102,7 @@ public class ComparatorSettings {
         }
         Gauge gauge = comparator(gaugeId);
         Length wanted = wanted(gauge, typed.wanted());
-        SetOnMaster on = on(gauge, wanted).stream()
+        SetOnMaster on = masters.at(gauge, wanted).stream()
                 .filter(each -> each.key().equals(typed.master()))
                 .findFirst()
                 .orElseThrow(() -> fields.refused(
@@ -208,33 +187,6 @@ public class ComparatorSettings {
         return wanted;
     }
 
-    /** All of the drawer that it can be set on at a size, the best known first. */
-    @Transactional(readOnly = true)
-    public List<SetOnMaster> on(Gauge gauge, Length wanted) {
-        AtHand atHand = methods.atHand(Optional.empty());
-        Map<String, ShopMaster> masters =
-                drawer.masters().stream().collect(Collectors.toMap(ShopMaster::shopNumber, master -> master));
-        Map<String, Gauge> gauges = drawer.all().stream().collect(Collectors.toMap(Gauge::shopNumber, each -> each));
-        return atHand.settingMasters(atHand.warmth(Material.STEEL)).at(Methods.atHand(gauge), wanted).stream()
-                .map(of -> of.kind() == Kind.MICROMETER
-                        ? locked(of, gauges.get(of.number()))
-                        : made(of, masters.get(of.number())))
-                .toList();
-    }
-
-    private static SetOnMaster locked(SetOn of, Gauge micrometer) {
-        return new SetOnMaster(
-                of.kind(), Optional.empty(), Optional.of(micrometer), List.of(), of.size(), of.expanded());
-    }
-
-    private static SetOnMaster made(SetOn of, ShopMaster master) {
-        List<Length> blocks = master.blocks()
-                .map(set -> Wringing.of(set.present(master.unit()), of.size(), Length.ZERO)
-                        .blocks())
-                .orElse(List.of());
-        return new SetOnMaster(of.kind(), Optional.of(master), Optional.empty(), blocks, of.size(), of.expanded());
-    }
-
     /** The last one made; empty for one never set. */
     @Transactional(readOnly = true)
     public Optional<ComparatorSetting> of(Gauge gauge) {
@@ -251,39 +203,6 @@ public class ComparatorSettings {
     @Transactional(readOnly = true)
     public List<ComparatorSetting> allOf(Gauge gauge) {
         return settings.findAllByGaugeIdOrderByAt(gauge.id());
-    }
-
-    /** When its setting was last looked at: made, or put back on its master since. */
-    @Transactional(readOnly = true)
-    public Instant lookedAt(ComparatorSetting setting, Gauge gauge) {
-        return checks.of(gauge).stream()
-                .map(GaugeCheck::at)
-                .filter(at -> at.isAfter(setting.at()))
-                .reduce(setting.at(), (one, other) -> one.isAfter(other) ? one : other);
-    }
-
-    /** Why it wants to be set, or put back on its master, before a size is measured with it; empty when it may be read. */
-    @Transactional(readOnly = true)
-    public Optional<CheckWanted> wanted(Gauge gauge, Length size) {
-        GaugeAtHand atHand = Methods.atHand(gauge);
-        return of(gauge)
-                .filter(setting -> setting.size().minus(size).abs().compareTo(SettingMasters.travel(atHand)) <= 0)
-                .map(setting -> tooOld(setting, gauge))
-                .orElse(Optional.of(CheckWanted.NOT_SET));
-    }
-
-    /** Why a setting is trusted no more; empty while it is. */
-    @Transactional(readOnly = true)
-    public Optional<CheckWanted> tooOld(ComparatorSetting setting, Gauge gauge) {
-        Instant looked = lookedAt(setting, gauge);
-        return life().wanted(
-                        Duration.between(looked, clock.instant()).toMinutes(), uses.readingsSince(gauge.id(), looked));
-    }
-
-    SettingLife life() {
-        return new SettingLife(
-                shop.number(Setting.SETTING_MINUTES).longValue(),
-                shop.number(Setting.SETTING_READINGS).longValue());
     }
 
     /**

@@ -38,6 +38,8 @@ public class SettingUp {
             LengthUnit.MILLIMETRE, List.of("0.001", "0.002", "0.005", "0.01"));
     private static final long JUST_NOW = 60;
     private final ComparatorSettings settings;
+    private final SetOnMasters masters;
+    private final SettingTrust trust;
     private final Drawer drawer;
     private final LastUse uses;
     private final ShopSettings shop;
@@ -48,6 +50,8 @@ public class SettingUp {
 
     SettingUp(
             ComparatorSettings settings,
+            SetOnMasters masters,
+            SettingTrust trust,
             Drawer drawer,
             LastUse uses,
             ShopSettings shop,
@@ -56,6 +60,8 @@ public class SettingUp {
             Clock clock,
             Words words) {
         this.settings = settings;
+        this.masters = masters;
+        this.trust = trust;
         this.drawer = drawer;
         this.uses = uses;
         this.shop = shop;
@@ -71,7 +77,7 @@ public class SettingUp {
         Gauge gauge = settings.comparator(id);
         LengthUnit unit = gauge.unit();
         Optional<Length> wanted = typed.isBlank() ? Optional.empty() : Optional.of(settings.wanted(gauge, typed));
-        List<SetOnMaster> on = wanted.map(size -> settings.on(gauge, size)).orElse(List.of());
+        List<SetOnMaster> on = wanted.map(size -> masters.at(gauge, size)).orElse(List.of());
         return new SettingUpView(
                 gauge.id(),
                 gauge.shopNumber(),
@@ -115,14 +121,14 @@ public class SettingUp {
                         setting.sense().sign(),
                         setting.on(),
                         stands(setting, gauge),
-                        settings.tooOld(setting, gauge)
+                        trust.tooOld(setting, gauge)
                                 .map(why ->
                                         words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber())))
                                 .orElse(null)));
     }
 
     private String stands(ComparatorSetting setting, Gauge gauge) {
-        var looked = settings.lookedAt(setting, gauge);
+        var looked = trust.lookedAt(setting, gauge);
         long seconds = Duration.between(looked, clock.instant()).toSeconds();
         long readings = uses.readingsSince(gauge.id(), looked);
         return words.say(
@@ -165,7 +171,8 @@ public class SettingUp {
 
     private SetOnView view(SetOnMaster on, Length wanted, Gauge gauge) {
         Length off = on.size().minus(wanted);
-        String key = "setting-up." + on.kind().code() + (off.isZero() ? "" : ".near");
+        String one = off.isZero() && on.blocks().size() == 1 ? ".one" : "";
+        String key = "setting-up." + on.kind().code() + (off.isZero() ? one : ".near");
         return new SetOnView(
                 on.key(),
                 on.kind().code(),

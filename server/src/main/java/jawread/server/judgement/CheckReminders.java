@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.length.Length;
-import jawread.server.comparator.ComparatorSettings;
+import jawread.server.comparator.SettingTrust;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.ZeroChecks;
@@ -23,10 +23,10 @@ import org.springframework.stereotype.Component;
 @Component
 class CheckReminders {
     private final ZeroChecks checks;
-    private final ComparatorSettings settings;
+    private final SettingTrust settings;
     private final Words words;
 
-    CheckReminders(ZeroChecks checks, ComparatorSettings settings, Words words) {
+    CheckReminders(ZeroChecks checks, SettingTrust settings, Words words) {
         this.settings = settings;
         this.checks = checks;
         this.words = words;

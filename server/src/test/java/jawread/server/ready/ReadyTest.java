@@ -59,6 +59,14 @@ class ReadyTest {
     }
 
     @Test
+    void a_card_that_is_none_is_refused_and_the_page_still_stands() {
+        long spindle = part("Sluice spindle", 0, "spindle").path("id").asLong();
+        assertThat(mark(spindle, "polish", "").code()).isEqualTo("no-such-card");
+        assertThat(mark(spindle, "caution-dragons", "").code()).isEqualTo("no-such-caution");
+        assertThat(ready(spindle).path("cards").isArray()).isTrue();
+    }
+
+    @Test
     void a_caution_taken_in_is_ticked_for_good_and_one_passed_over_only_by_that_person() {
         long drum = part("Stop-log hoist", 0, "drum shaft").path("id").asLong();
         List<String> cautions = ready(drum).path("cards").findValuesAsString("code").stream()
