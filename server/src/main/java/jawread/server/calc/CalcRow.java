@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
+import jawread.core.limit.Limits;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
@@ -65,9 +66,13 @@ final class CalcRow {
 
     /** The one whose code stands in the column; its codes are said when none does. */
     <T> T oneOf(String column, Stream<T> choices, Function<T, String> code) {
+        return oneOf(column, required(column), choices, code);
+    }
+
+    /** The same, of one item of a list. */
+    <T> T oneOf(String column, String text, Stream<T> choices, Function<T, String> code) {
         Map<String, T> byCode =
                 choices.collect(Collectors.toMap(code, choice -> choice, (one, two) -> one, LinkedHashMap::new));
-        String text = required(column);
         if (byCode.containsKey(text)) {
             return byCode.get(text);
         }
@@ -154,6 +159,37 @@ final class CalcRow {
             throw bad(column, text, "a whole number from 1 to 10 000");
         }
         return Integer.parseInt(text);
+    }
+
+    /** Of {@code lo} and {@code hi}, either of which may be left out; empty without both. */
+    Optional<Limits> limits() {
+        Optional<Length> low = optionalLength("lo");
+        Optional<Length> high = optionalLength("hi");
+        if (low.isEmpty() && high.isEmpty()) {
+            return Optional.empty();
+        }
+        if (low.isPresent() && high.isPresent() && low.get().compareTo(high.get()) > 0) {
+            throw bad("lo", text("lo"), "no larger than hi");
+        }
+        return Optional.of(new Limits(low, high));
+    }
+
+    Limits requiredLimits() {
+        return limits().orElseThrow(() -> new BadColumn("lo", Refusal.of("missing-column")));
+    }
+
+    /** Those of a list, one at the least, in the row's {@code unit}. */
+    List<Length> lengths(String column) {
+        List<String> items = list(column);
+        if (items.isEmpty()) {
+            throw new BadColumn(column, Refusal.of("missing-column"));
+        }
+        return items.stream().map(item -> length(column, item)).toList();
+    }
+
+    /** A length of the row's unit, zero or above. */
+    Length notNegativeLength(String column) {
+        return notNegative(column, unit("unit"));
     }
 
     Scale scale() {

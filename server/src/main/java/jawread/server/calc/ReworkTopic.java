@@ -31,7 +31,7 @@ class ReworkTopic implements CalcTopic {
     @Override
     public Outcome<Map<String, Object>> answer(CalcRow row) {
         FeatureKind kind = row.oneOf("feature", Arrays.stream(FeatureKind.values()), FeatureKind::code);
-        Limits limits = new Limits(row.optionalLength("lo"), row.optionalLength("hi"));
+        Limits limits = row.requiredLimits();
         WayOut way = WayOut.of(kind, row.length("y"), limits);
         Optional<WayOut.Cut> side = row.yes("diameter") ? way.cut().map(WayOut.Cut::perSide) : Optional.empty();
         return Outcome.of(new CalcAnswer()

@@ -26,7 +26,8 @@ class CalcVectorsTest {
     private static final String HINT = "hint";
 
     /** Roots and distributions: compared to nine digits. */
-    private static final Pattern STATISTIC = Pattern.compile("_um$|^t975$|^p_interaction$|^percent_of_tolerance$");
+    private static final Pattern STATISTIC =
+            Pattern.compile("_um$|^t975$|^p_interaction$|^percent_of_tolerance$|^risk$|^used_percent$");
 
     /** Leaves and blocks: others of the same count that come to the same are as good. */
     private static final Pattern LAID = Pattern.compile("_leaves$|^stack$");
@@ -51,7 +52,12 @@ class CalcVectorsTest {
                 server.bean(TrialStudyTopic.class),
                 server.bean(BlocksTopic.class),
                 server.bean(FeelersTopic.class),
-                server.bean(TemperatureTopic.class));
+                server.bean(TemperatureTopic.class),
+                server.bean(DecisionsTopic.class),
+                server.bean(WearLadderTopic.class),
+                server.bean(PinsTopic.class),
+                server.bean(EnvelopeTopic.class),
+                server.bean(NextStepTopic.class));
     }
 
     @Test

@@ -1,0 +1,60 @@
+package jawread.core.judge;
+
+import java.util.List;
+import java.util.Locale;
+import jawread.core.length.Length;
+import jawread.core.limit.Limits;
+
+/**
+ * A hole between two pins: goes ≤ size < stops. It is judged by the bracket alone, with no guard.
+ *
+ * @param goes the largest pin that goes
+ * @param stops the smallest that does not, larger than {@code goes}
+ */
+public record PinBracket(Length goes, Length stops) {
+    /** What can be said of it. */
+    public enum Word {
+        IN,
+        OUT_LOW,
+        OUT_HIGH,
+        /** A limit lies inside the bracket. */
+        TOO_CLOSE;
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    public PinBracket {
+        if (goes.compareTo(stops) >= 0) {
+            throw new IllegalArgumentException(
+                    "The pin that stops is larger than the one that goes, got " + goes + " and " + stops);
+        }
+    }
+
+    /** The middle, rounded half to even to 1 pm. */
+    public Length value() {
+        return Length.meanOf(List.of(goes, stops));
+    }
+
+    public Length width() {
+        return stops.minus(goes);
+    }
+
+    public Word word(Limits limits) {
+        if (limits.low().filter(low -> stops.compareTo(low) <= 0).isPresent()) {
+            return Word.OUT_LOW;
+        }
+        if (limits.high().filter(high -> goes.compareTo(high) >= 0).isPresent()) {
+            return Word.OUT_HIGH;
+        }
+        return limits.isBelow(goes) || limits.isAbove(stops) ? Word.TOO_CLOSE : Word.IN;
+    }
+
+    /** The pins that would settle it: of each limit's own size. At the low limit it must go, at the high one it must not. */
+    public List<Length> settledBy(Limits limits) {
+        return limits.stated().stream()
+                .filter(limit -> goes.compareTo(limit) < 0 && limit.compareTo(stops) < 0)
+                .toList();
+    }
+}
