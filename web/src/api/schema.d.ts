@@ -1192,6 +1192,7 @@ export interface components {
             unitConfirmed: boolean;
         };
         CheckToDoView: {
+            comparator: boolean;
             /** Format: int64 */
             gauge: number;
             sentence: string;
@@ -1786,6 +1787,7 @@ export interface components {
             remark?: string | null;
             /** Format: int64 */
             seq: number;
+            setting?: string | null;
             size: components["schemas"]["LengthText"];
             steps: components["schemas"]["AddendView"][];
             struck?: components["schemas"]["SaidView"];

@@ -60,10 +60,10 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
       )}
       {job.checks.length > 0 && (
         <ul aria-label="Zeros to look at" className="mx-5 mt-2">
-          {job.checks.map(({ gauge, sentence }) => (
+          {job.checks.map(({ gauge, comparator, sentence }) => (
             <li key={gauge}>
               <Link
-                to={`/drawer/${gauge}`}
+                to={`/drawer/${gauge}${comparator ? '/set?back' : ''}`}
                 className="block min-h-11 py-2 underline underline-offset-4"
               >
                 {sentence}

@@ -47,6 +47,7 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
           <p className="mt-2">
             <Size length={reading.size} />
           </p>
+          {reading.setting && <p className="mt-2">{reading.setting}</p>}
           {reading.steps.length > 0 && <Sum reading={reading} />}
           {reading.struck ? (
             <p className="mt-4 font-semibold">

@@ -40,7 +40,8 @@ function Item({ part, item }: { part: number; item: LookItem }) {
   const say = (found: string) =>
     keep.mutate(
       { part, feature: item.id, found, note: written },
-      { onSuccess: () => setNote(undefined) },
+      // What was typed meanwhile is not yet kept, and stays.
+      { onSuccess: () => setNote((now) => (now === note ? undefined : now)) },
     );
   return (
     <div role="group" aria-label={item.name} className="border-2 border-line bg-paper p-4">

@@ -23,8 +23,20 @@ export function ReadyScreen() {
       </Shell>
     );
   }
-  const { partName, jobName, lives, cards } = ready.data;
-  const [card, ...later] = cards;
+  return <ReadyOf key={part} part={part} ready={ready.data} />;
+}
+
+function ReadyOf({ part, ready }: { part: number; ready: Ready }) {
+  const { partName, jobName, lives, cards } = ready;
+  const [card] = cards;
+  // What was found last wants a note, perhaps: looking is over when somebody says so, not with the last answer.
+  const [isLooking, setIsLooking] = useState(false);
+  if (card?.kind === 'look' && !isLooking) {
+    setIsLooking(true);
+  }
+  const isLooked = isLooking && card?.kind !== 'look';
+  const shown = isLooked ? LOOKED : card;
+  const later = isLooked ? cards : cards.slice(1);
   return (
     <Shell
       title={`Make ${partName} ready`}
@@ -38,9 +50,16 @@ export function ReadyScreen() {
       }
     >
       <div className="mx-auto flex w-full max-w-4xl flex-col gap-5 p-4 tablet:p-6">
-        {card ? (
+        {shown ? (
           <>
-            <Due key={card.code} part={part} card={card} ready={ready.data} />
+            {/* Under one key while somebody looks: what is being typed stays in its field. */}
+            <Due
+              key={isLooking ? 'look' : shown.code}
+              part={part}
+              card={shown}
+              ready={ready}
+              onGoOn={isLooked ? () => setIsLooking(false) : undefined}
+            />
             {later.length > 0 && (
               <section aria-label="After that" className="flex flex-col">
                 <h2 className="label">after that</h2>
@@ -55,10 +74,11 @@ export function ReadyScreen() {
             )}
           </>
         ) : (
-          <AllReady ready={ready.data} />
+          <AllReady ready={ready} />
         )}
-        {card?.kind !== 'temperature' && <Warmth part={part} warmth={ready.data.warmth} />}
-        {ready.data.done.length > 0 && <Done ready={ready.data} />}
+        {card?.kind !== 'temperature' && <Warmth part={part} warmth={ready.warmth} />}
+        {!isLooking && card && <LookCard part={part} quiet />}
+        {ready.done.length > 0 && <Done ready={ready} />}
       </div>
     </Shell>
   );
@@ -68,10 +88,20 @@ interface DueProps {
   part: number;
   card: ReadyCard;
   ready: Ready;
+  /** Present where nothing is due on it any more. */
+  onGoOn: (() => void) | undefined;
 }
 
+const LOOKED: ReadyCard = {
+  code: 'looked',
+  kind: 'look',
+  title: 'All is looked at',
+  sentence: 'Where something is to be said of it, say it now.',
+  putBack: false,
+};
+
 /** The card that is due now: what to do, and the one thing to press when it is done; or why it is passed over. */
-function Due({ part, card, ready }: DueProps) {
+function Due({ part, card, ready, onGoOn }: DueProps) {
   const mark = useReadyMark(part);
   const [why, setWhy] = useState<string | undefined>();
   const failure = mark.error as Problem | null;
@@ -93,7 +123,11 @@ function Due({ part, card, ready }: DueProps) {
           {failure.message}
         </p>
       )}
-      {why === undefined ? (
+      {onGoOn ? (
+        <Button look="now" className="self-start" onClick={onGoOn}>
+          Go on
+        </Button>
+      ) : why === undefined ? (
         <button
           type="button"
           onClick={() => setWhy('')}

@@ -51,7 +51,7 @@ interface SettingProps {
 
 function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: SettingProps) {
   const nobody = useShop().data?.person === undefined;
-  const [anew, setAnew] = useState(!putBackFirst);
+  const [anew, setAnew] = useState(!putBackFirst || settingUp.now === undefined);
   const { now, shopNumber, name, life, before } = settingUp;
   return (
     <Shell

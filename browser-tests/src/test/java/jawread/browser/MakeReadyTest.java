@@ -78,6 +78,7 @@ class MakeReadyTest extends AtTheBench {
                             BUTTON, new Locator.GetByRoleOptions().setName("ok").setExact(true))
                     .click();
         }
+        named(page, BUTTON, "Go on").click();
         done(page, "Wipe, and look for light", "Done");
 
         named(page, LINK, "Set it to 3.2509").click();

@@ -279,6 +279,8 @@ class PlanAJobTest extends AtTheBench {
                 .click();
         cracked.getByLabel("Note on cracked").fill("from the port, 6 mm long");
         cracked.getByLabel("Note on cracked").press("Enter");
+        named(page, BUTTON, "Go on").click();
+        assertThat(named(page, HEADING, "Wipe, and look for light")).isVisible();
         page.reload();
         assertThat(page.getByLabel("Note on cracked")).hasValue("from the port, 6 mm long");
         assertThat(region(page, "Sharp")).hasCount(0);

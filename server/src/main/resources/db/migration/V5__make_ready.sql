@@ -62,6 +62,8 @@ CREATE TABLE soaking (
 ALTER TABLE reading ADD COLUMN setting_id UUID REFERENCES comparator_setting;
 ALTER TABLE reading ADD COLUMN warmth_id UUID REFERENCES part_warmth;
 ALTER TABLE reading ADD COLUMN thermal_pm BIGINT DEFAULT 0 NOT NULL;
+-- How often a comparator was read since it was set is asked at every Enter: only of the last half hour.
+CREATE INDEX reading_by_time ON reading (taken_at);
 
 CREATE TRIGGER comparator_setting_is_insert_only BEFORE UPDATE, DELETE ON comparator_setting
     FOR EACH ROW CALL "jawread.server.measure.InsertOnly";

@@ -3,7 +3,9 @@ package jawread.core.gauge;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
@@ -55,7 +57,10 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         return Stream.concat(made, locked).min(Length::compareTo);
     }
 
-    /** All that can set it at a size or as near as the needle reaches, the best known first. */
+    /**
+     * All that can set it at a size or as near as the needle reaches: kinds by the best known of each, and of one kind what comes to
+     * just the size before what does not.
+     */
     public List<SetOn> at(GaugeAtHand comparator, Length size) {
         Length travel = travel(comparator);
         Stream<SetOn> made = masters.stream()
@@ -71,9 +76,19 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         Stream<SetOn> locked = micrometers(size)
                 .map(gauge ->
                         new SetOn(Kind.MICROMETER, gauge.number(), gauge.nearestLine(size), expandedOf(gauge, size)));
-        return Stream.concat(made, locked)
-                .sorted(Comparator.comparing(SetOn::expanded).thenComparing(SetOn::kind))
+        List<SetOn> all = Stream.concat(made, locked).toList();
+        Map<Kind, Length> best =
+                all.stream().collect(Collectors.toMap(SetOn::kind, SetOn::expanded, SettingMasters::smaller));
+        return all.stream()
+                .sorted(Comparator.comparing((SetOn on) -> best.get(on.kind()))
+                        .thenComparing(SetOn::kind)
+                        .thenComparing(on -> !on.size().equals(size))
+                        .thenComparing(SetOn::expanded))
                 .toList();
+    }
+
+    private static Length smaller(Length one, Length other) {
+        return one.compareTo(other) <= 0 ? one : other;
     }
 
     private Stream<GaugeAtHand> micrometers(Length size) {

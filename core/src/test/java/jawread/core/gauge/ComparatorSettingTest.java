@@ -61,6 +61,18 @@ class ComparatorSettingTest {
     }
 
     @Test
+    void of_two_sets_the_one_that_comes_to_just_the_size_is_offered_before_a_better_known_one() {
+        var inches = new Master("in-81", Master.Kind.BLOCK_SET, in("10"), in("0.00001"), BlockSet.called("in-81"));
+        var millimetres = new Master(
+                "mm-88", Master.Kind.BLOCK_SET, in("10"), Length.ofMillimetres("0.0003"), BlockSet.called("mm-88"));
+        var masters = new SettingMasters(List.of(inches, millimetres), List.of(), ROOM);
+
+        assertThat(masters.at(bore(), Length.ofMillimetres("60")))
+                .extracting(SetOn::number)
+                .containsExactly("mm-88", "in-81");
+    }
+
+    @Test
     void what_no_stack_comes_to_is_set_on_the_nearest_and_a_micrometer_on_its_nearest_line() {
         var blocks = new Master("in-81", Master.Kind.BLOCK_SET, in("10"), in("0.00001"), BlockSet.called("in-81"));
         var masters = new SettingMasters(List.of(blocks), List.of(micrometer()), ROOM);

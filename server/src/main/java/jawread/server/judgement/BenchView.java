@@ -26,8 +26,12 @@ public record BenchView(List<BenchJob> jobs) {
             @Nullable NextView next,
             List<CheckToDoView> checks) {}
 
-    /** A gauge whose zero wants a look now that the job is through with it. */
-    public record CheckToDoView(long gauge, String sentence) {}
+    /**
+     * A gauge whose zero wants a look now that the job is through with it.
+     *
+     * @param comparator whether that means to put it back on the master it was set on
+     */
+    public record CheckToDoView(long gauge, boolean comparator, String sentence) {}
 
     /** One kind of part. */
     public record BenchPlan(long id, String name, List<BenchPart> parts) {}

@@ -46,7 +46,8 @@ class CheckReminders {
     private Optional<CheckToDoView> atEnd(Gauge gauge, Instant lastRead, ZerosWanting wanting) {
         boolean lookedAtSince =
                 wanting.lookedAt(gauge).filter(at -> at.isAfter(lastRead)).isPresent();
-        return CheckWanted.atEnd(lookedAtSince).map(why -> new CheckToDoView(gauge.id(), say(why, gauge)));
+        return CheckWanted.atEnd(lookedAtSince)
+                .map(why -> new CheckToDoView(gauge.id(), gauge.kind().isComparator(), say(why, gauge)));
     }
 
     /** Of a method that is about to be read with on a feature: a comparator that is not set for it, a zero not looked at. */

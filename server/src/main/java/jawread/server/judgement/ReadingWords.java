@@ -51,6 +51,7 @@ class ReadingWords {
                 reading.takenAt(),
                 history.strikeOf(reading).map(ReadingWords::said).orElse(null),
                 notes,
+                setting(reading).orElse(null),
                 remark(reading).orElse(null));
     }
 
@@ -59,6 +60,16 @@ class ReadingWords {
         return reading.thermal().isZero()
                 ? figures.reading(reading.value(), reading.unit(), reading.resolution())
                 : figures.computed(reading.value(), reading.unit(), reading.resolution(), List.of());
+    }
+
+    private Optional<String> setting(Reading reading) {
+        return reading.setting()
+                .map(setting -> words.say(
+                        "reading.setting",
+                        Map.of(
+                                "size", figures.exactly(setting.size(), reading.unit()),
+                                "on", setting.on(),
+                                "person", setting.person().name())));
     }
 
     private static SaidView said(ReadingMark mark) {

@@ -103,6 +103,7 @@ public record SheetView(
      * @param how typed, scale or demonstration
      * @param estimated whether a tenth of it was judged between two lines
      * @param struck why it no longer counts; absent while it does
+     * @param setting what a comparator stood at when it was read; absent for any other gauge
      * @param remark something to look at again: outside the gauge's range, finer than it shows
      */
     public record ReadingView(
@@ -117,6 +118,7 @@ public record SheetView(
             Instant takenAt,
             @Nullable SaidView struck,
             List<SaidView> notes,
+            @Nullable String setting,
             @Nullable String remark) {}
 
     public record SaidView(String reason, String person, Instant at) {}

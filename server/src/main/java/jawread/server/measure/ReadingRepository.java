@@ -14,7 +14,20 @@ interface ReadingRepository extends Repository<Reading, UUID> {
 
     Optional<Reading> findById(UUID id);
 
-    @EntityGraph(attributePaths = {"round", "place", "gauge", "reader", "person", "setting", "warmth"})
+    @EntityGraph(
+            attributePaths = {
+                "round",
+                "place",
+                "gauge",
+                "reader",
+                "person",
+                "warmth",
+                // What a comparator stood at is named with each reading, long after its transaction.
+                "setting",
+                "setting.master",
+                "setting.micrometer",
+                "setting.person"
+            })
     List<Reading> findAllByPartIdInAndSeqGreaterThanOrderBySeq(List<Long> partIds, long seq);
 
     /** When each gauge was last read with, by the one whose scale it was. */

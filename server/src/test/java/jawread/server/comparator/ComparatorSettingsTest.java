@@ -144,6 +144,10 @@ class ComparatorSettingsTest {
         JsonNode kept = Walk.placeNow(walk.keep(reading).json());
         JsonNode last = kept.path("readings").get(kept.path("readings").size() - 1);
         assertThat(last.path("size").path("text").asString()).isEqualTo("3.2507");
+        assertThat(last.path("setting").asString())
+                .isEqualTo("Its gauge stood at 3.25 in on ring 3.25 in, set by Ansa.");
+        // The page asked once more shows the same, from what is kept in memory.
+        assertThat(walk.sheet().toString()).contains("stood at 3.25 in on ring 3.25 in");
 
         Map<String, Object> otherSense = new HashMap<>(reading);
         otherSense.put("parts", Map.of("needle", 7, "sense", -1));
