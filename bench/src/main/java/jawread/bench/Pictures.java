@@ -63,7 +63,7 @@ public final class Pictures implements AutoCloseable {
                 .click();
         page.getByText("So M4 must look").waitFor();
         take(page, "set");
-        at(page, "/card/blocks?set=mm-88&size=41.125");
+        page.navigate(server.address() + "/card/blocks?set=mm-88&size=41.125");
         page.getByText("no fewer do").waitFor();
         take(page, "stack");
     }
