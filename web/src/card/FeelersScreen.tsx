@@ -10,7 +10,15 @@ import { Shell } from '../ui/Shell';
 
 /** Which leaves go into a gap, and which do not: between the two lies what can be said of it. */
 export function FeelersScreen() {
-  const sets = useFeelerSets().data ?? [];
+  const sets = useFeelerSets().data;
+  return (
+    <Shell title="Feelers" head={<h1 className="text-body font-semibold">Leaves for a gap</h1>}>
+      {sets && <LeavesForAGap sets={sets} />}
+    </Shell>
+  );
+}
+
+function LeavesForAGap({ sets }: { sets: Schemas['FeelerSetView'][] }) {
   const [own, setOwn] = useState<{ unit: string; leaves: string } | undefined>();
   const [gap, setGap] = useState('');
   const typed = own ?? sets[0] ?? { unit: 'mm', leaves: '' };
@@ -19,73 +27,71 @@ export function FeelersScreen() {
   const found = failure ? undefined : feelers.data;
   const picked = sets.findIndex(({ leaves }) => leaves === typed.leaves);
   return (
-    <Shell title="Feelers" head={<h1 className="text-body font-semibold">Leaves for a gap</h1>}>
-      <div className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
-        <section aria-label="Wanted" className="flex flex-col gap-3">
-          <Field
-            label={`Gap, ${typed.unit}`}
-            value={gap}
-            hint={typed.unit === 'in' ? '0.0035' : '0.45'}
-            refused={refusedAt(failure, 'gap')}
-            onType={setGap}
-            onWrite={setGap}
-          />
+    <div className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
+      <section aria-label="Wanted" className="flex flex-col gap-3">
+        <Field
+          label={`Gap, ${typed.unit}`}
+          value={gap}
+          hint={typed.unit === 'in' ? '0.0035' : '0.45'}
+          refused={refusedAt(failure, 'gap')}
+          onType={setGap}
+          onWrite={setGap}
+        />
+        <Choice
+          label="Of the set"
+          value={String(picked)}
+          choices={{
+            ...Object.fromEntries(sets.map(({ name }, i) => [String(i), name])),
+            '-1': 'other leaves, typed here',
+          }}
+          onChoose={(i) => setOwn(sets[Number(i)] ?? { unit: typed.unit, leaves: '' })}
+        />
+        {picked === -1 && (
           <Choice
-            label="Of the set"
-            value={String(picked)}
-            choices={{
-              ...Object.fromEntries(sets.map(({ name }, i) => [String(i), name])),
-              '-1': 'other leaves, typed here',
-            }}
-            onChoose={(i) => setOwn(sets[Number(i)] ?? { unit: typed.unit, leaves: '' })}
+            label="In"
+            value={typed.unit}
+            choices={UNITS}
+            onChoose={(unit) => setOwn({ ...typed, unit })}
           />
-          {picked === -1 && (
-            <Choice
-              label="In"
-              value={typed.unit}
-              choices={UNITS}
-              onChoose={(unit) => setOwn({ ...typed, unit })}
-            />
-          )}
-          <Field
-            label="Its leaves"
-            value={typed.leaves}
-            hint="0.05; 0.1; 0.2; 0.3"
-            refused={refusedAt(failure, 'leaves')}
-            onType={(leaves) => setOwn({ ...typed, leaves })}
-            onWrite={(leaves) => setOwn({ ...typed, leaves })}
-          />
-        </section>
-        <section
-          aria-label="Leaves"
-          aria-live="polite"
-          className="border-2 border-line bg-panel p-4 tablet:p-6"
-        >
-          {gap.trim() === '' && (
-            <p className="text-quiet">
-              Type the gap that is wanted. Shown are the leaves that just go into it and the next
-              that do not: if the first pass with a light drag and the second do not, it is right.
-            </p>
-          )}
-          {failure && (
-            <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
-              {failure.message}
-            </p>
-          )}
-          {found && (
-            <>
-              <p className="text-title font-semibold">{found.sentence}</p>
-              <div className="mt-4 grid gap-6 tablet:grid-cols-2">
-                {found.go && <Laid title="goes" gap={found.gap} laid={found.go} goes />}
-                {found.noGo && (
-                  <Laid title="does not go" gap={found.gap} laid={found.noGo} goes={false} />
-                )}
-              </div>
-            </>
-          )}
-        </section>
-      </div>
-    </Shell>
+        )}
+        <Field
+          label="Its leaves"
+          value={typed.leaves}
+          hint="0.05; 0.1; 0.2; 0.3"
+          refused={refusedAt(failure, 'leaves')}
+          onType={(leaves) => setOwn({ ...typed, leaves })}
+          onWrite={(leaves) => setOwn({ ...typed, leaves })}
+        />
+      </section>
+      <section
+        aria-label="Leaves"
+        aria-live="polite"
+        className="border-2 border-line bg-panel p-4 tablet:p-6"
+      >
+        {gap.trim() === '' && (
+          <p className="text-quiet">
+            Type the gap that is wanted. Shown are the leaves that just go into it and the next that
+            do not: if the first pass with a light drag and the second do not, it is right.
+          </p>
+        )}
+        {failure && (
+          <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
+            {failure.message}
+          </p>
+        )}
+        {found && (
+          <>
+            <p className="text-title font-semibold">{found.sentence}</p>
+            <div className="mt-4 grid gap-6 tablet:grid-cols-2">
+              {found.go && <Laid title="goes" gap={found.gap} laid={found.go} goes />}
+              {found.noGo && (
+                <Laid title="does not go" gap={found.gap} laid={found.noGo} goes={false} />
+              )}
+            </div>
+          </>
+        )}
+      </section>
+    </div>
   );
 }
 

@@ -1,11 +1,10 @@
 package jawread.core.stack;
 
 import java.math.BigInteger;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jawread.core.length.Length;
 
 /**
@@ -41,22 +40,40 @@ public record Pieces(List<Length> sizes) {
         if (!make(wanted)) {
             return Optional.empty();
         }
-        int[] steps = inSteps();
-        int left = (int) (wanted.picometres() / step());
-        int count = leastCount(steps, left);
-        int thinnest = thinnest(steps, count, left, steps.length);
-        while (thinnest < 0) {
+        int sum = (int) (wanted.picometres() / step());
+        int rest = (int) (total() - sum);
+        return Optional.of(sum <= rest ? fewestOf(sum) : allBut(rest));
+    }
+
+    private List<Length> fewestOf(int sum) {
+        int[] pieces = inSteps();
+        int count = leastCount(pieces, sum);
+        Optional<ExactSums> found = ExactSums.of(pieces, count, sum);
+        while (found.isEmpty()) {
             count++;
-            thinnest = thinnest(steps, count, left, steps.length);
+            found = ExactSums.of(pieces, count, sum);
         }
-        var taken = new ArrayList<Length>();
-        // What is left is made by one fewer of the thicker ones, and once more by those whose thinnest is thickest.
-        for (int more = count; more > 0; more--) {
-            taken.add(sizes.get(thinnest));
-            left -= steps[thinnest];
-            thinnest = thinnest(steps, more - 1, left, thinnest);
+        return found.get().thickest().stream().map(sizes::get).toList();
+    }
+
+    /**
+     * Of a sum above half of them all it is sooner found what is left out: the most, and of those the thinnest.
+     *
+     * @param rest what those that are left out come to
+     */
+    private List<Length> allBut(int rest) {
+        int[] pieces = inSteps();
+        int count = mostCount(pieces, rest);
+        Optional<ExactSums> found = ExactSums.of(pieces, count, rest);
+        while (found.isEmpty()) {
+            count--;
+            found = ExactSums.of(pieces, count, rest);
         }
-        return Optional.of(taken);
+        List<Integer> out = found.get().thinnest();
+        return IntStream.iterate(pieces.length - 1, i -> i >= 0, i -> i - 1)
+                .filter(i -> !out.contains(i))
+                .mapToObj(sizes::get)
+                .toList();
     }
 
     /** The largest sum of one or more that does not exceed a size. */
@@ -91,47 +108,24 @@ public record Pieces(List<Length> sizes) {
             return false;
         }
         long steps = wanted.picometres() / step();
-        return steps <= total() && sumsUpTo((int) steps).testBit((int) steps);
+        // What some pieces come to, the others leave of them all.
+        long smaller = Math.min(steps, total() - steps);
+        return smaller >= 0 && sumsUpTo((int) smaller).testBit((int) smaller);
     }
 
     /** Bit n is set where some pieces sum to n steps; none at all sum to 0. */
     private BigInteger sumsUpTo(int most) {
         BigInteger within = lowBits(most + 1);
         BigInteger sums = BigInteger.ONE;
-        for (int piece : inSteps()) {
-            sums = sums.or(sums.shiftLeft(piece));
+        int[] pieces = inSteps();
+        // Thin to thick: the numbers stay short for longest.
+        for (int i = pieces.length - 1; i >= 0; i--) {
+            sums = sums.or(sums.shiftLeft(pieces[i]));
             if (sums.bitLength() > most + 1) {
                 sums = sums.and(within);
             }
         }
         return sums;
-    }
-
-    /**
-     * The piece with which {@code count} of the first {@code among}, taken thick to thin, first make a sum: no other such stack has
-     * a thicker thinnest piece. −1 where none make it.
-     */
-    private static int thinnest(int[] pieces, int count, int sum, int among) {
-        // left[k]: what may be left of the sum under k pieces. A shift to the right loses what would go past it.
-        var left = new BigInteger[count + 1];
-        Arrays.fill(left, BigInteger.ZERO);
-        left[0] = BigInteger.ONE.shiftLeft(sum);
-        for (int piece = 0; piece < among && count > 0; piece++) {
-            for (int k = Math.min(count, piece + 1); k > 0; k--) {
-                left[k] = left[k].or(left[k - 1].shiftRight(pieces[piece]));
-            }
-            if (left[count].testBit(0)) {
-                return piece;
-            }
-            long most = 0;
-            for (int k = count; k >= 0; k--) {
-                // The thickest that could still be laid on it; what is left beyond that is never made up.
-                left[k] = left[k].bitLength() > most + 1 ? left[k].and(lowBits((int) most + 1)) : left[k];
-                int next = piece + 1 + count - k;
-                most = next < among ? Math.min(most + pieces[next], sum) : most;
-            }
-        }
-        return -1;
     }
 
     /** How many of the thickest it takes to reach a sum at all. */
@@ -140,6 +134,17 @@ public record Pieces(List<Length> sizes) {
         int count = 0;
         while (reached < sum) {
             reached += pieces[count];
+            count++;
+        }
+        return count;
+    }
+
+    /** How many of the thinnest fit into a sum. */
+    private static int mostCount(int[] pieces, int sum) {
+        long reached = 0;
+        int count = 0;
+        while (count < pieces.length && reached + pieces[pieces.length - 1 - count] <= sum) {
+            reached += pieces[pieces.length - 1 - count];
             count++;
         }
         return count;
