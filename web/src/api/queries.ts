@@ -124,6 +124,13 @@ export const useScaleReading = (id: string, base: string, parts: string) =>
 export const scaleSetting = (id: string, query: { base: string; sense: string; wanted: string }) =>
   answered(client.GET('/api/scales/{id}/setting', { params: { path: { id }, query } }));
 
+/** The same, asked for as long as it is shown. */
+export const useScaleSetting = (id: string, base: string, wanted: string) =>
+  useQuery({
+    queryKey: [...keys.scales, id, 'set', base, wanted],
+    queryFn: () => scaleSetting(id, { base, sense: '', wanted }),
+  });
+
 /** What was typed as a size, in whole picometres; refused with the server's sentence. */
 const typedSizeQuery = (text: string, unit: string) => ({
   queryKey: ['typed', text, unit],

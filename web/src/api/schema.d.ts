@@ -1929,6 +1929,7 @@ export interface components {
             sentence: string;
         };
         SettingUpView: {
+            allowed: components["schemas"]["LengthText"];
             before: components["schemas"]["SettingKeptView"][];
             /** Format: int64 */
             gauge: number;

@@ -1,6 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { type SetOn } from '../api/client';
-import { scaleSetting, useScales } from '../api/queries';
+import { useScales, useScaleSetting } from '../api/queries';
 import { BlockStack } from './BlockStack';
 import { Face } from './Face';
 import { MetalDefs, Printed } from './marks';
@@ -28,10 +27,7 @@ interface LockedMicrometerProps {
 
 function LockedMicrometer({ number, scale: id, base, wanted }: LockedMicrometerProps) {
   const scale = useScales().data?.find((each) => each.id === id);
-  const setting = useQuery({
-    queryKey: ['micrometer set to', id, base, wanted],
-    queryFn: () => scaleSetting(id, { base, sense: '', wanted }),
-  }).data;
+  const setting = useScaleSetting(id, base, wanted).data;
   if (scale === undefined || setting === undefined) {
     return null;
   }

@@ -3,6 +3,7 @@ import { useStrike } from '../api/acts';
 import type { Reading } from '../api/client';
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
+import { momentSaid } from '../ui/days';
 import { Dialog } from '../ui/Dialog';
 import { Key } from '../ui/Key';
 import { Size } from '../ui/Size';
@@ -66,11 +67,10 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
 }
 
 function storyOf({ gauge, person, takenAt, how, estimated }: Reading): string {
-  const when = new Date(takenAt).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' });
   const read =
     { typed: 'typed', scale: 'read by scale' }[how] ?? 'a made-up reading of the demonstration';
   const judged = estimated ? ', its last figure judged between two lines' : '';
-  return `${person}, with ${gauge}, ${when}; ${read}${judged}.`;
+  return `${person}, with ${gauge}, ${momentSaid(takenAt)}; ${read}${judged}.`;
 }
 
 function Sum({ reading }: { reading: Reading }) {

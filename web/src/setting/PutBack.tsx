@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { pathToReady, type Problem, type SettingUp } from '../api/client';
 import { usePutBack } from '../api/ready';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { refusedAt } from '../ui/refusedAt';
 
@@ -14,12 +15,13 @@ interface PutBackProps {
 
 /** It stands where it should: put on the master again it must still say zero. */
 export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
-  const { gauge, now, graduation } = settingUp;
+  const { gauge, now, allowed } = settingUp;
   const put = usePutBack(gauge);
   const [needle, setNeedle] = useState('');
   const [after, setAfter] = useState('');
   const failure = put.error as Problem | null;
-  const isOff = needle.trim() !== '' && Math.abs(Number(needle.replace(',', '.'))) > 1;
+  const [done, setDone] = useState('nothing');
+  const isSet = done === 'set-to-zero';
   if (put.isSuccess) {
     return (
       <section
@@ -46,13 +48,14 @@ export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
       className="flex flex-col gap-4 border-2 border-ink bg-panel p-5"
       onSubmit={(event) => {
         event.preventDefault();
-        put.mutate({ needle, done: isOff ? 'set-to-zero' : 'nothing', after: isOff ? after : '' });
+        put.mutate({ needle, done, after: isSet ? after : '' });
       }}
     >
       <h2 className="text-title">Put it back on {now?.on}</h2>
       <p>
-        Sweep it both ways to the turning point, as when it was set. It should say zero; one
-        graduation, {graduation.text} {graduation.unit}, may be left alone.
+        Sweep it both ways to the turning point, as when it was set. It should say zero; up to{' '}
+        {allowed.text} {allowed.unit} may be left alone. More is set to zero, and what was read
+        since the last good look is in doubt.
       </p>
       <div className="grid gap-3 tablet:grid-cols-2">
         <Field
@@ -63,7 +66,13 @@ export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
           onType={setNeedle}
           onWrite={setNeedle}
         />
-        {isOff && (
+        <Choice
+          label="Then"
+          value={done}
+          choices={{ nothing: 'nothing was done', 'set-to-zero': 'it was set to zero' }}
+          onChoose={setDone}
+        />
+        {isSet && (
           <Field
             label="Set to zero and swept again, it stands at"
             value={after}
@@ -74,12 +83,6 @@ export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
           />
         )}
       </div>
-      {isOff && (
-        <p className="border-l-4 border-near pl-3 font-semibold">
-          It has moved by more than one graduation: set it to zero on the master. What was read
-          since the last good look is in doubt.
-        </p>
-      )}
       {failure && !refusedAt(failure, 'needle', 'after', 'shownAfter') && (
         <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
           {failure.message}

@@ -3,6 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { pathToReady, type Problem, type SettingUp } from '../api/client';
 import { useShop } from '../api/queries';
 import { useSettingUp } from '../api/ready';
+import { momentSaid } from '../ui/days';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { PutBack } from './PutBack';
@@ -117,8 +118,7 @@ function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: S
               <ul aria-label="Settings">
                 {before.slice(0, 8).map(({ id, at, person, sentence }) => (
                   <li key={id} className="border-b border-line py-1 text-label">
-                    {new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })},{' '}
-                    {person}: {sentence}
+                    {momentSaid(at)}, {person}: {sentence}
                   </li>
                 ))}
               </ul>

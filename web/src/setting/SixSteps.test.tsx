@@ -31,6 +31,7 @@ const settingUp: SettingUp = {
   unit: 'in',
   scale: 'bore-dial-in-0001',
   graduation: inches('0.0001'),
+  allowed: inches('0.0001'),
   wanted: inches('3.2509'),
   masters: [RING, { ...RING, key: 'm9', number: 'R9', sentence: 'R9, 0.0040 in above.' }],
   graduations: ['0.0001', '0.0005'].map(inches),

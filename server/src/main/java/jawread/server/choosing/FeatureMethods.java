@@ -5,14 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import jawread.core.heat.Material;
 import jawread.core.plan.PlannedFeature;
 import jawread.server.access.Person;
 import jawread.server.drawer.AtHand;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.Methods;
-import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.live.Journal;
@@ -68,12 +66,8 @@ public class FeatureMethods {
     public MethodsOfPlan of(Plan plan, AtHand atHand) {
         Map<UUID, String> picks = picked.findAllByPlanId(plan.id()).stream()
                 .collect(Collectors.toMap(PickedMethod::featureKey, PickedMethod::key));
-        return new MethodsOfPlan(atHand, picks, plan, material(plan.job()), Optional.empty());
-    }
-
-    /** Where nobody has said what a part is of, it is reckoned as steel. */
-    private Material material(Job job) {
-        return Material.called(job.head().material(), settings.ownMaterials()).orElse(Material.STEEL);
+        return new MethodsOfPlan(
+                atHand, picks, plan, settings.material(plan.job().head().material()), Optional.empty());
     }
 
     /**

@@ -24,7 +24,6 @@ import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.TypedNumber;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -96,7 +95,7 @@ public class ComparatorSettings {
         Optional<ComparatorSetting> before = settings.findById(id);
         if (before.isPresent()) {
             if (before.get().gaugeId() != gaugeId) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return before.get();
         }

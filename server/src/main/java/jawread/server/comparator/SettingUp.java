@@ -16,6 +16,7 @@ import jawread.server.comparator.SettingUpView.LockedView;
 import jawread.server.comparator.SettingUpView.SetOnView;
 import jawread.server.comparator.SettingUpView.SettingKeptView;
 import jawread.server.comparator.SettingUpView.StandsAtView;
+import jawread.server.drawer.CheckWords;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.LastUse;
@@ -40,6 +41,7 @@ public class SettingUp {
     private final ComparatorSettings settings;
     private final SetOnMasters masters;
     private final SettingTrust trust;
+    private final CheckWords checkWords;
     private final Drawer drawer;
     private final LastUse uses;
     private final ShopSettings shop;
@@ -52,6 +54,7 @@ public class SettingUp {
             ComparatorSettings settings,
             SetOnMasters masters,
             SettingTrust trust,
+            CheckWords checkWords,
             Drawer drawer,
             LastUse uses,
             ShopSettings shop,
@@ -62,6 +65,7 @@ public class SettingUp {
         this.settings = settings;
         this.masters = masters;
         this.trust = trust;
+        this.checkWords = checkWords;
         this.drawer = drawer;
         this.uses = uses;
         this.shop = shop;
@@ -86,6 +90,7 @@ public class SettingUp {
                 unit.symbol(),
                 gauge.scale().id(),
                 reading(gauge.leastCount(), gauge),
+                reading(gauge.allowedError(), gauge),
                 wanted.map(size -> reading(size, gauge)).orElse(null),
                 on.stream().map(each -> view(each, wanted.orElseThrow(), gauge)).toList(),
                 wanted.isPresent() && on.isEmpty() ? nothing(gauge, wanted.get()) : null,
@@ -122,8 +127,7 @@ public class SettingUp {
                         setting.on(),
                         stands(setting, gauge),
                         trust.tooOld(setting, gauge)
-                                .map(why ->
-                                        words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber())))
+                                .map(why -> checkWords.wanted(why, gauge))
                                 .orElse(null)));
     }
 

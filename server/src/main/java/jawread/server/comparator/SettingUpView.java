@@ -9,6 +9,7 @@ import jawread.server.words.LengthText;
 /**
  * All that setting a comparator needs to know.
  *
+ * @param allowed what it may be off when it is put back, without anything being done
  * @param wanted the size it is to be set to; absent while nobody has said
  * @param masters what it can be set on at that size, the best known first; none while no size is said
  * @param nothing what can be done instead, where it can be set on nothing there is; absent otherwise
@@ -25,6 +26,7 @@ public record SettingUpView(
         String unit,
         String scale,
         LengthText graduation,
+        LengthText allowed,
         @Nullable LengthText wanted,
         List<SetOnView> masters,
         @Nullable String nothing,

@@ -17,7 +17,6 @@ import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -118,7 +117,7 @@ public class DrawerChanges {
         Optional<GaugeEvent> before = events.findById(id);
         if (before.isPresent()) {
             if (before.get().gaugeId() != gaugeId || before.get().kind() != what) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return gauge;
         }

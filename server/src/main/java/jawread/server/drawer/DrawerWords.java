@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import jawread.core.gauge.CheckWanted;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.gauge.Usage;
@@ -33,13 +32,16 @@ import org.springframework.stereotype.Component;
 @Component
 class DrawerWords {
     private final Drawer drawer;
+    private final CheckWords checks;
     private final ScaleViews scales;
     private final Durations durations;
     private final Figures figures;
     private final Words words;
 
-    DrawerWords(Drawer drawer, ScaleViews scales, Durations durations, Figures figures, Words words) {
+    DrawerWords(
+            Drawer drawer, CheckWords checks, ScaleViews scales, Durations durations, Figures figures, Words words) {
         this.drawer = drawer;
+        this.checks = checks;
         this.scales = scales;
         this.durations = durations;
         this.figures = figures;
@@ -64,7 +66,7 @@ class DrawerWords {
                 state.code(),
                 words.say("gauge.state." + state.code()),
                 method.mayMeasure(),
-                wanting.of(read).map(why -> wanted(why, read)).orElse(null),
+                wanting.of(read).map(why -> checks.wanted(why, read)).orElse(null),
                 whole(read.base(), unit),
                 read.bases().stream().map(base -> whole(base, unit)).toList(),
                 whole(read.range().low(), unit),
@@ -95,7 +97,7 @@ class DrawerWords {
                         .flatMap(Calibration::due)
                         .map(due -> words.say("drawer.due", Map.of("date", Dates.said(due))))
                         .orElse(null),
-                wanting.of(gauge).map(why -> wanted(why, gauge)).orElse(null),
+                wanting.of(gauge).map(why -> checks.wanted(why, gauge)).orElse(null),
                 wanting.lastOf(gauge).map(check -> lastChecked(check, gauge)).orElse(null),
                 holds.orElse(null));
     }
@@ -110,10 +112,6 @@ class DrawerWords {
                 Map.of(
                         "low", figures.exactly(gauge.range().low(), gauge.unit()),
                         "high", figures.exactly(gauge.range().high(), gauge.unit())));
-    }
-
-    String wanted(CheckWanted why, Gauge gauge) {
-        return words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber()));
     }
 
     private String lastChecked(GaugeCheck check, Gauge gauge) {

@@ -17,7 +17,6 @@ import jawread.server.live.What;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -119,7 +118,7 @@ public class Trials {
         Optional<Trial> before = trials.findById(id);
         if (before.isPresent()) {
             if (before.get().gaugeId() != typed.gauge()) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return before.get();
         }

@@ -22,7 +22,6 @@ import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -156,7 +155,7 @@ public class ZeroChecks {
     private Optional<GaugeCheck> keptBefore(UUID id, Gauge gauge) {
         Optional<GaugeCheck> before = checks.findById(id);
         if (before.filter(of -> of.gaugeId() != gauge.id()).isPresent()) {
-            throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+            throw Refused.keptOtherwise(words);
         }
         return before;
     }

@@ -38,6 +38,13 @@ public record ZerosWanting(
                 longestBreak);
     }
 
+    /** Of one that a job begins with: looked at longer ago than a break may be. Empty for one never looked at, which is always asked. */
+    public Optional<CheckWanted> atStart(Gauge gauge) {
+        return lookedAt(gauge)
+                .flatMap(at ->
+                        CheckWanted.atStart(false, Duration.between(at, now).toMinutes(), longestBreak));
+    }
+
     /** Against what was last noted at any gauge, unless that is too long ago to say how warm it is now. */
     private double warmerSince(GaugeCheck check) {
         Instant oldest = now.minus(Duration.ofMinutes(longestBreak));

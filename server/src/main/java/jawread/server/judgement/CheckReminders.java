@@ -1,6 +1,5 @@
 package jawread.server.judgement;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -10,13 +9,13 @@ import java.util.Optional;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.length.Length;
 import jawread.server.comparator.SettingTrust;
+import jawread.server.drawer.CheckWords;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZerosWanting;
 import jawread.server.job.Feature;
 import jawread.server.judgement.BenchView.CheckToDoView;
-import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
 /** Says which gauges' zeros want a look because a job begins with them, or is through with them. */
@@ -24,12 +23,12 @@ import org.springframework.stereotype.Component;
 class CheckReminders {
     private final ZeroChecks checks;
     private final SettingTrust settings;
-    private final Words words;
+    private final CheckWords checkWords;
 
-    CheckReminders(ZeroChecks checks, SettingTrust settings, Words words) {
+    CheckReminders(ZeroChecks checks, SettingTrust settings, CheckWords checkWords) {
         this.settings = settings;
         this.checks = checks;
-        this.words = words;
+        this.checkWords = checkWords;
     }
 
     /** Of a job that is through: each gauge read with in it and not looked at since. */
@@ -47,7 +46,7 @@ class CheckReminders {
         boolean lookedAtSince =
                 wanting.lookedAt(gauge).filter(at -> at.isAfter(lastRead)).isPresent();
         return CheckWanted.atEnd(lookedAtSince)
-                .map(why -> new CheckToDoView(gauge.id(), gauge.kind().isComparator(), say(why, gauge)));
+                .map(why -> new CheckToDoView(gauge.id(), gauge.kind().isComparator(), checkWords.wanted(why, gauge)));
     }
 
     /** Of a method that is about to be read with on a feature: a comparator that is not set for it, a zero not looked at. */
@@ -56,7 +55,7 @@ class CheckReminders {
         if (gauge.kind().isComparator()) {
             return gauge.mayMeasure()
                     ? settings.wanted(gauge, Length.meanOf(feature.limits().stated()))
-                            .map(why -> say(why, gauge))
+                            .map(why -> checkWords.wanted(why, gauge))
                     : Optional.empty();
         }
         return atStart(gauge, plan);
@@ -69,14 +68,7 @@ class CheckReminders {
             return Optional.empty();
         }
         ZerosWanting wanting = checks.wanting();
-        return wanting.lookedAt(gauge)
-                .map(at -> Duration.between(at, wanting.now()).toMinutes())
-                .flatMap(minutes -> CheckWanted.atStart(begun, minutes, wanting.longestBreak()))
-                .map(why -> say(why, gauge));
-    }
-
-    private String say(CheckWanted why, Gauge gauge) {
-        return words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber()));
+        return wanting.atStart(gauge).map(why -> checkWords.wanted(why, gauge));
     }
 
     /** When each was last read with here. */

@@ -56,7 +56,7 @@ public class Looks {
             if (before.get().partId() != partId
                     || before.get().featureId() != featureId
                     || before.get().found() != seen) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return;
         }

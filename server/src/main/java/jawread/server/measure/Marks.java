@@ -57,7 +57,7 @@ public class Marks {
         Optional<ReadingMark> before = marks.findById(mark.id());
         if (before.isPresent()) {
             if (!isKeptAs(mark, before.get())) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return where;
         }

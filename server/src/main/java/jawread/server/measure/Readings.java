@@ -36,7 +36,6 @@ import jawread.server.measure.Reading.Read;
 import jawread.server.measure.Reading.RestsOn;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -105,7 +104,7 @@ public class Readings {
         Optional<Reading> before = readings.findById(asked.id());
         if (before.isPresent()) {
             if (!asked.isKeptAs(before.get())) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return Kept.BEFORE;
         }

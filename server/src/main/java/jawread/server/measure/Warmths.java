@@ -22,7 +22,6 @@ import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -73,7 +72,7 @@ public class Warmths {
         Optional<PartWarmth> before = warmths.findById(id);
         if (before.isPresent()) {
             if (before.get().partId() != partId) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return before.get();
         }
@@ -95,7 +94,7 @@ public class Warmths {
 
     /** What the parts of a job are of; steel where nobody has said. */
     public Material material(Job job) {
-        return Material.called(job.head().material(), settings.ownMaterials()).orElse(Material.STEEL);
+        return settings.material(job.head().material());
     }
 
     /** What is added to a size to bring it to 20 °C; zero unless both temperatures were measured. */
@@ -108,12 +107,8 @@ public class Warmths {
     }
 
     private AtTwenty atTwenty(Warm part, BigDecimal gauge, Length size, Optional<ComparatorSetting> setting) {
-        return setting.map(on ->
-                        AtTwenty.comparator(on.size(), size.minus(on.size()), new Warm(masterOf(on), gauge), part))
+        return setting.map(on -> AtTwenty.comparator(
+                        on.size(), size.minus(on.size()), new Warm(settings.material(on.material()), gauge), part))
                 .orElseGet(() -> AtTwenty.direct(size, new Warm(Material.STEEL, gauge), part));
-    }
-
-    private Material masterOf(ComparatorSetting setting) {
-        return Material.called(setting.material(), settings.ownMaterials()).orElse(Material.STEEL);
     }
 }

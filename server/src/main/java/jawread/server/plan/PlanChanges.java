@@ -127,7 +127,7 @@ public class PlanChanges {
         if (put.edition() != null) {
             old = standing.looked(put.key(), put.edition());
         } else if (old != null && !old.asTyped().equals(put.typed())) {
-            throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+            throw Refused.keptOtherwise(words);
         }
         if (old != null && old.asTyped().equals(put.typed())) {
             return Optional.empty();

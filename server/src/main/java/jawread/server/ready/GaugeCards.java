@@ -1,6 +1,5 @@
 package jawread.server.ready;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,6 +15,7 @@ import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.comparator.SettingTrust;
 import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.drawer.CheckWords;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.ZeroChecks;
@@ -38,13 +38,21 @@ class GaugeCards {
     private final PlannedFeatures planned;
     private final ZeroChecks checks;
     private final SettingTrust settings;
+    private final CheckWords checkWords;
     private final Words words;
 
-    GaugeCards(FeatureMethods methods, PlannedFeatures planned, ZeroChecks checks, SettingTrust settings, Words words) {
+    GaugeCards(
+            FeatureMethods methods,
+            PlannedFeatures planned,
+            ZeroChecks checks,
+            SettingTrust settings,
+            CheckWords checkWords,
+            Words words) {
         this.methods = methods;
         this.planned = planned;
         this.checks = checks;
         this.settings = settings;
+        this.checkWords = checkWords;
         this.words = words;
     }
 
@@ -78,23 +86,16 @@ class GaugeCards {
         ZerosWanting wanting = checks.wanting();
         return read(with)
                 .filter(gauge -> !gauge.kind().isComparator())
-                .flatMap(gauge -> wanting.of(gauge).or(() -> atStart(gauge, wanting)).stream()
+                .flatMap(gauge -> wanting.of(gauge).or(() -> wanting.atStart(gauge)).stream()
                         .map(why -> DueCard.ofGauge(
                                 CardKind.CHECK,
                                 gauge.id(),
                                 words.say("ready.check", Map.of("gauge", gauge.shopNumber())),
-                                wanted(why, gauge),
+                                checkWords.wanted(why, gauge),
                                 null,
                                 false,
                                 15)))
                 .toList();
-    }
-
-    /** A gauge last looked at longer ago than a break may be. */
-    private static Optional<CheckWanted> atStart(Gauge gauge, ZerosWanting wanting) {
-        return wanting.lookedAt(gauge)
-                .flatMap(at -> CheckWanted.atStart(
-                        false, Duration.between(at, wanting.now()).toMinutes(), wanting.longestBreak()));
     }
 
     /** Of each comparator the first size that it is not set for: the others come when it is their turn. */
@@ -120,7 +121,7 @@ class GaugeCards {
                 words.say(
                         putBack ? "ready.put-back" : "ready.set",
                         Map.of("gauge", gauge.shopNumber(), "feature", feature.name())),
-                wanted(why, gauge),
+                checkWords.wanted(why, gauge),
                 TypedFields.asTyped(size, gauge.unit()),
                 putBack,
                 putBack ? PUT_BACK_SECONDS : SET_SECONDS);
@@ -137,9 +138,5 @@ class GaugeCards {
                 .collect(Collectors.toMap(Gauge::id, gauge -> gauge, (one, same) -> one, LinkedHashMap::new))
                 .values()
                 .stream();
-    }
-
-    private String wanted(CheckWanted why, Gauge gauge) {
-        return words.say("check-wanted." + why.code(), Map.of("gauge", gauge.shopNumber()));
     }
 }

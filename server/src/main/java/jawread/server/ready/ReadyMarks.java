@@ -14,7 +14,6 @@ import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,7 +42,7 @@ class ReadyMarks {
         Optional<ReadyMark> before = marks.findById(id);
         if (before.isPresent()) {
             if (before.get().jobId() != job.id() || !before.get().card().equals(card)) {
-                throw Refused.of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+                throw Refused.keptOtherwise(words);
             }
             return;
         }

@@ -112,6 +112,12 @@ public class ShopSettings {
                 .toList();
     }
 
+    /** What something is of; steel where nobody has said, and where what was said is no material any more. */
+    @Transactional(readOnly = true)
+    public Material material(String name) {
+        return Material.called(name, ownMaterials()).orElse(Material.STEEL);
+    }
+
     /**
      * Decides a setting. Refuses a choice that cannot be with 422, and one made over another's with 412.
      *

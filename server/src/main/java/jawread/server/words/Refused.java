@@ -38,6 +38,11 @@ public class Refused extends RuntimeException {
         return new Refused(Refusal.of(code), status, "", sentence);
     }
 
+    /** Something else was kept under the id that the request bears. */
+    public static Refused keptOtherwise(Words words) {
+        return of(HttpStatus.CONFLICT, "kept-otherwise", words.say("problem.kept-otherwise"));
+    }
+
     /** A conflict about one thing, named as the request names it. */
     public static Refused at(HttpStatus status, String code, String field, String sentence) {
         return new Refused(Refusal.of(code), status, field, sentence);

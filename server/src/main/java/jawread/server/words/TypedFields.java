@@ -6,6 +6,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jawread.core.heat.Warm;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
@@ -16,8 +17,6 @@ import org.springframework.stereotype.Component;
 /** Understands what is typed, a field at a time; what cannot be is refused at its field. */
 @Component
 public class TypedFields {
-    private static final BigDecimal COLDEST = new BigDecimal("-60");
-    private static final BigDecimal HOTTEST = new BigDecimal("300");
     private final Words words;
 
     public TypedFields(Words words) {
@@ -88,13 +87,13 @@ public class TypedFields {
         }
     }
 
-    /** In °C, from −60 to 300; empty for an empty text. */
+    /** In °C, as far as {@link Warm} goes; empty for an empty text. */
     public Optional<BigDecimal> temperature(String field, String text) {
         String figure = text.replace("°C", "").replace("°", "");
         if (figure.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(TypedNumber.within(figure, COLDEST, HOTTEST)
+        return Optional.of(TypedNumber.within(figure, Warm.COLDEST, Warm.HOTTEST)
                 .orElseThrow(() -> Refused.field(field, "bad-temperature", words)));
     }
 
