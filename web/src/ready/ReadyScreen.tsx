@@ -77,7 +77,9 @@ function ReadyOf({ part, ready }: { part: number; ready: Ready }) {
           <AllReady ready={ready} />
         )}
         {card?.kind !== 'temperature' && <Warmth part={part} warmth={ready.warmth} />}
-        {!isLooking && card && <LookCard part={part} quiet />}
+        {card && !isLooking && cards.every(({ kind }) => kind !== 'look') && (
+          <LookCard part={part} quiet />
+        )}
         {ready.done.length > 0 && <Done ready={ready} />}
       </div>
     </Shell>

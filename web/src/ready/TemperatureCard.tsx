@@ -15,6 +15,8 @@ export function TemperatureCard({ part: id, onKept }: { part: number; onKept?: (
   const soak = useSoak();
   const failure = (keep.error ?? warmth.error) as Problem | null;
   const found = warmth.error || part.trim() === '' || gauge.trim() === '' ? undefined : warmth.data;
+  // Where it is said unasked, what is due stands above it and has the one filled button.
+  const isDue = onKept === undefined;
   const wait = found?.worst.mustWait === true;
   return (
     <form
@@ -52,7 +54,7 @@ export function TemperatureCard({ part: id, onKept }: { part: number; onKept?: (
           <AtTwenty twenty={found.worst} known={found.known} />
           {wait && found.worst.soak !== undefined && (
             <Button
-              look="now"
+              look={isDue ? 'now' : 'plain'}
               className="mt-4"
               onClick={() =>
                 soak.mutate({ what: found.soakWhat, part: id, minutes: found.worst.soak ?? 1 })
@@ -69,7 +71,7 @@ export function TemperatureCard({ part: id, onKept }: { part: number; onKept?: (
         </section>
       )}
       <Button
-        look={wait ? 'plain' : 'now'}
+        look={isDue && !wait ? 'now' : 'plain'}
         type="submit"
         className="self-start"
         disabled={part.trim() === ''}

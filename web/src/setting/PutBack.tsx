@@ -15,7 +15,7 @@ interface PutBackProps {
 
 /** It stands where it should: put on the master again it must still say zero. */
 export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
-  const { gauge, now, allowed } = settingUp;
+  const { gauge, allowed } = settingUp;
   const put = usePutBack(gauge);
   const [needle, setNeedle] = useState('');
   const [after, setAfter] = useState('');
@@ -51,7 +51,7 @@ export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
         put.mutate({ needle, done, after: isSet ? after : '' });
       }}
     >
-      <h2 className="text-title">Put it back on {now?.on}</h2>
+      <h2 className="text-title">Put it back on its master</h2>
       <p>
         Sweep it both ways to the turning point, as when it was set. It should say zero; up to{' '}
         {allowed.text} {allowed.unit} may be left alone. More is set to zero, and what was read

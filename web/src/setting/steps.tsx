@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { SetOn } from '../api/client';
 import { SetMaster } from '../drawings/SetMaster';
 import { ThumbTest } from '../drawings/ThumbTest';
 import { Button } from '../ui/Button';
@@ -145,8 +146,8 @@ export function SweepAndZero({ steps }: StepProps) {
   return (
     <>
       <p>
-        Put it into {on?.number ?? 'the master'}. Rock it along the bore to both sides until the
-        needle turns back: the turning point is the smallest size. Turn the bezel to zero there.
+        Put it {on && placeOf(on)}. Rock it along the bore to both sides until the needle turns
+        back: the turning point is the smallest size. Turn the bezel to zero there.
       </p>
       <Ways
         label="Rocked away from the turning point, the figures"
@@ -172,6 +173,15 @@ export function SweepAndZero({ steps }: StepProps) {
       </Button>
     </>
   );
+}
+
+/** Where a comparator goes on what it is set on. */
+function placeOf({ kind, number }: SetOn): string {
+  return kind === 'ring'
+    ? `into ${number}`
+    : kind === 'stack'
+      ? 'between the ends of the stack'
+      : `between the anvils of ${number}`;
 }
 
 function Refusal({ sentence }: { sentence: string }) {
