@@ -1,6 +1,7 @@
 package jawread.core.gauge;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.judge.GaugeError;
 import jawread.core.judge.MeasuredBy;
 import jawread.core.judge.Warmth;
@@ -47,6 +48,12 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
                 gauge.unit(),
                 gauge.leastCount(),
                 gauge.range().high());
+    }
+
+    /** All that it is used for, what it is most used for first. */
+    public Stream<Usage> usages() {
+        return Usage.of(
+                gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.range().high());
     }
 
     /** d: a division of what is read. */

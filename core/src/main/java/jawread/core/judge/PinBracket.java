@@ -2,6 +2,7 @@ package jawread.core.judge;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.limit.Limits;
 
@@ -30,6 +31,15 @@ public record PinBracket(Length goes, Length stops) {
             throw new IllegalArgumentException(
                     "The pin that stops is larger than the one that goes, got " + goes + " and " + stops);
         }
+    }
+
+    /** What several tries leave between them; empty where they contradict each other. @param tries one or more */
+    public static Optional<PinBracket> within(List<PinBracket> tries) {
+        Length goes =
+                tries.stream().map(PinBracket::goes).max(Length::compareTo).orElseThrow();
+        Length stops =
+                tries.stream().map(PinBracket::stops).min(Length::compareTo).orElseThrow();
+        return goes.compareTo(stops) < 0 ? Optional.of(new PinBracket(goes, stops)) : Optional.empty();
     }
 
     /** The middle, rounded half to even to 1 pm. */

@@ -1,5 +1,6 @@
 package jawread.core.judge;
 
+import java.util.List;
 import java.util.Optional;
 import jawread.core.length.Length;
 
@@ -12,4 +13,29 @@ import jawread.core.length.Length;
  * @param allowed the critical range of that many readings; empty with fewer than two, and for three alike
  */
 public record PlaceValue(
-        RepeatState state, int used, Optional<Length> value, Optional<Length> apart, Optional<Length> allowed) {}
+        RepeatState state, int used, Optional<Length> value, Optional<Length> apart, Optional<Length> allowed) {
+    /** Settled by one try: two pins say all that they can. */
+    public static PlaceValue between(List<PinBracket> tries) {
+        Optional<Length> value = PinBracket.within(tries).map(PinBracket::value);
+        return new PlaceValue(
+                value.isPresent() ? RepeatState.DONE : RepeatState.UNSETTLED,
+                value.isPresent() ? tries.size() : 0,
+                value,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /**
+     * s that its uncertainty rests on: of a scattered place that of its own readings, when they lie farther apart than is usual.
+     *
+     * @param usual s of single readings by these hands with this method
+     * @param readings those not struck
+     */
+    public Length spread(Length usual, List<Length> readings) {
+        if (state != RepeatState.SCATTERED) {
+            return usual;
+        }
+        Length own = Spread.deviationOf(readings);
+        return own.compareTo(usual) > 0 ? own : usual;
+    }
+}

@@ -2,46 +2,47 @@ package jawread.core.judge;
 
 import java.util.Arrays;
 import java.util.Collection;
-import jawread.core.length.Length;
-import jawread.core.limit.FeatureKind;
-import jawread.core.limit.Limits;
+import java.util.Locale;
+import java.util.Optional;
 
 /**
- * What is said of a size. In order from worst to best: the worst place decides its feature, the worst feature its part.
- * That is also why one place out outweighs another not yet measured.
+ * What is said of a size. In order from worst to best: the worst place decides its feature, the worst feature its part. That is
+ * also why one place out outweighs another not yet measured.
  */
 public enum SizeVerdict {
-    GONE("gone"),
-    METAL_LEFT("metal-left"),
-    UNSETTLED("unsettled"),
-    NOT_MEASURED("not-measured"),
-    IN("in");
+    /** It rests on a reading that is itself in doubt. */
+    IN_DOUBT,
+    /** Larger than an outside can be, smaller than an inside can be. */
+    WRONG_WAY,
+    GONE,
+    BEYOND_SERVICE,
+    METAL_LEFT,
+    TOO_CLOSE,
+    UNSETTLED,
+    NOT_MEASURED,
+    /** Where nobody has said what it was as new. */
+    WITHIN_SERVICE,
+    WORN,
+    AS_NEW,
+    IN;
 
-    private final String code;
-
-    SizeVerdict(String code) {
-        this.code = code;
+    /** The one that is called so; empty for any other word. */
+    public static Optional<SizeVerdict> of(String code) {
+        return Arrays.stream(values()).filter(each -> each.code().equals(code)).findFirst();
     }
 
     public String code() {
-        return code;
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    /** Of a place: its value against the limits as they stand; without a value, why there is none. */
-    public static SizeVerdict of(PlaceValue place, FeatureKind kind, Limits limits) {
-        if (place.state() == RepeatState.UNSETTLED) {
-            return UNSETTLED;
-        }
-        return place.value().map(size -> of(size, kind, limits)).orElse(NOT_MEASURED);
+    /** Whether a part with nothing worse may be used. */
+    public boolean isGood() {
+        return compareTo(WITHIN_SERVICE) >= 0;
     }
 
-    /** Of one size, on its own. */
-    public static SizeVerdict of(Length size, FeatureKind kind, Limits limits) {
-        return switch (WayOut.of(kind, size, limits).word()) {
-            case IN -> IN;
-            case METAL_LEFT -> METAL_LEFT;
-            case GONE -> GONE;
-        };
+    /** Whether no cut and no further reading makes it better. */
+    public boolean isLost() {
+        return this == GONE || this == BEYOND_SERVICE;
     }
 
     /** The worst of several; not measured when there are none. */

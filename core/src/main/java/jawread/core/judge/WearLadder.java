@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
 
 /**
@@ -24,7 +25,7 @@ public record WearLadder(Step step, Optional<Step> tooCloseTo, OptionalDouble us
         BEYOND_SERVICE,
         /** Larger than an outside can be, smaller than an inside can be. */
         WRONG_WAY,
-        /** Where nobody has said what it was as new. */
+        /** Where nobody has said from where on it is worn. */
         WITHIN_SERVICE;
 
         public String code() {
@@ -35,7 +36,12 @@ public record WearLadder(Step step, Optional<Step> tooCloseTo, OptionalDouble us
     /** On which side of new a size wears. */
     public enum Wears {
         SMALLER,
-        LARGER
+        LARGER;
+
+        /** As metal comes off it. @param kind one that can be cut */
+        public static Wears of(FeatureKind kind) {
+            return kind.shrinksWithCutting() ? SMALLER : LARGER;
+        }
     }
 
     /** {@code worn}, {@code too-close:as-new/worn}. */
@@ -58,7 +64,7 @@ public record WearLadder(Step step, Optional<Step> tooCloseTo, OptionalDouble us
     }
 
     /**
-     * @param asNew both limits; empty where they are not known
+     * @param asNew the limits of a new part, one of which may be open; empty where they are not known
      * @param service W, on the wear side of them
      * @param standard u of the size, in µm
      */
@@ -66,7 +72,8 @@ public record WearLadder(Step step, Optional<Step> tooCloseTo, OptionalDouble us
             Wears wears, DecisionRule rule, Length size, Optional<Limits> asNew, Length service, double standard) {
         Length guard = Guard.of(rule, standard);
         List<Boundary> boundaries = boundaries(wears, size, asNew, service).toList();
-        OptionalDouble used = asNew.map(limits -> used(size, wearSide(wears, limits), service))
+        OptionalDouble used = asNew.flatMap(limits -> wearSide(wears, limits))
+                .map(limit -> used(size, limit, service))
                 .orElse(OptionalDouble.empty());
         return boundaries.stream()
                 .filter(boundary -> boundary.isTooClose(guard))
@@ -77,28 +84,30 @@ public record WearLadder(Step step, Optional<Step> tooCloseTo, OptionalDouble us
 
     /** From the worst on: of two as near the one on the wear side is named. */
     private static Stream<Boundary> boundaries(Wears wears, Length size, Optional<Limits> asNew, Length service) {
-        if (asNew.isEmpty()) {
-            return Stream.of(new Boundary(Step.WITHIN_SERVICE, Step.BEYOND_SERVICE, worn(wears, size, service)));
-        }
-        Length a = wearSide(wears, asNew.get());
-        Length other = wears == Wears.SMALLER
-                ? asNew.get().high().orElseThrow()
-                : asNew.get().low().orElseThrow();
-        var wrongWay = new Boundary(Step.AS_NEW, Step.WRONG_WAY, Length.ZERO.minus(worn(wears, size, other)));
-        return a.equals(service)
-                ? Stream.of(new Boundary(Step.AS_NEW, Step.BEYOND_SERVICE, worn(wears, size, service)), wrongWay)
-                : Stream.of(
-                        new Boundary(Step.WORN, Step.BEYOND_SERVICE, worn(wears, size, service)),
-                        new Boundary(Step.AS_NEW, Step.WORN, worn(wears, size, a)),
-                        wrongWay);
+        Optional<Length> worn = asNew.flatMap(limits -> wearSide(wears, limits));
+        Step unworn = worn.isPresent() ? Step.AS_NEW : Step.WITHIN_SERVICE;
+        boolean isZone = worn.filter(limit -> !limit.equals(service)).isPresent();
+        return Stream.of(
+                        Optional.of(new Boundary(
+                                isZone ? Step.WORN : unworn, Step.BEYOND_SERVICE, left(wears, size, service))),
+                        worn.filter(limit -> isZone)
+                                .map(limit -> new Boundary(unworn, Step.WORN, left(wears, size, limit))),
+                        asNew.flatMap(limits -> otherSide(wears, limits))
+                                .map(limit -> new Boundary(
+                                        unworn, Step.WRONG_WAY, Length.ZERO.minus(left(wears, size, limit)))))
+                .flatMap(Optional::stream);
     }
 
-    private static Length wearSide(Wears wears, Limits asNew) {
-        return wears == Wears.SMALLER ? asNew.low().orElseThrow() : asNew.high().orElseThrow();
+    private static Optional<Length> wearSide(Wears wears, Limits asNew) {
+        return wears == Wears.SMALLER ? asNew.low() : asNew.high();
+    }
+
+    private static Optional<Length> otherSide(Wears wears, Limits asNew) {
+        return wears == Wears.SMALLER ? asNew.high() : asNew.low();
     }
 
     /** How much is left to wear down to a boundary, negative beyond it. */
-    private static Length worn(Wears wears, Length size, Length boundary) {
+    private static Length left(Wears wears, Length size, Length boundary) {
         return wears == Wears.SMALLER ? size.minus(boundary) : boundary.minus(size);
     }
 

@@ -11,6 +11,8 @@ import java.util.Collection;
  * thousand kilometres) throw {@link ArithmeticException} rather than wrap.
  */
 public record Length(long picometres) implements Comparable<Length> {
+    private static final int MILLIMETRE_DIGITS = 9;
+
     public static final Length ZERO = new Length(0);
 
     /** The largest size that may be typed: 40 m, itself allowed. */
@@ -118,12 +120,19 @@ public record Length(long picometres) implements Comparable<Length> {
      * digits.
      */
     public BigDecimal in(LengthUnit unit) {
-        return BigDecimal.valueOf(picometres).divide(BigDecimal.valueOf(unit.picometres()), MathContext.DECIMAL128);
+        return unit == LengthUnit.MILLIMETRE
+                ? whole(BigDecimal.valueOf(picometres, MILLIMETRE_DIGITS).stripTrailingZeros())
+                : BigDecimal.valueOf(picometres).divide(BigDecimal.valueOf(unit.picometres()), MathContext.DECIMAL128);
     }
 
-    /** The figure in µm, for statistics, which are reckoned in binary. */
+    /** As a division leaves it: without zeros behind the point, and never as so many tens. */
+    private static BigDecimal whole(BigDecimal figure) {
+        return figure.scale() < 0 ? figure.setScale(0) : figure;
+    }
+
+    /** The figure in µm, for statistics, which are reckoned in binary; the nearest there is up to 9 km. */
     public double micrometres() {
-        return in(LengthUnit.MICROMETRE).doubleValue();
+        return (double) picometres / LengthUnit.MICROMETRE.picometres();
     }
 
     @Override

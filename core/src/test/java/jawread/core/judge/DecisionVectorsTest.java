@@ -107,7 +107,7 @@ class DecisionVectorsTest {
                 .runAll(row -> {
                     var next = NextStep.of(
                             Arrays.stream(row.get("verdicts").split(";"))
-                                    .map(code -> NextStep.Verdict.of(code).orElseThrow())
+                                    .map(code -> SizeVerdict.of(code).orElseThrow())
                                     .collect(Collectors.toList()),
                             row.yes("decisive_condition"),
                             row.yes("size_listed"),

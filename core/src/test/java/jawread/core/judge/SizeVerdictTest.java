@@ -3,40 +3,15 @@ package jawread.core.judge;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
-import jawread.core.limit.Limits;
 import org.junit.jupiter.api.Test;
 
 class SizeVerdictTest {
-    private static final Limits H9 = Limits.of(Length.ofMillimetres("31.938"), Length.ofMillimetres("32.000"));
     private static final Length SPREAD = Length.ofMillimetres("0.0015");
     private static final Length RESOLUTION = Length.ofMillimetres("0.001");
-
-    private static SizeVerdict verdictOf(String... readings) {
-        PlaceValue place = RepeatSchool.TWO_THEN_THIRD.judge(
-                false,
-                PlaceAverage.MEAN,
-                SPREAD,
-                RESOLUTION,
-                Arrays.stream(readings).map(Length::ofMillimetres).toList());
-        return SizeVerdict.of(place, FeatureKind.OUTSIDE, H9);
-    }
-
-    @Test
-    void one_reading_is_not_yet_a_size() {
-        assertThat(verdictOf("32.174")).isEqualTo(SizeVerdict.NOT_MEASURED);
-    }
-
-    @Test
-    void a_size_on_its_limit_is_in_and_a_picometre_beyond_is_not() {
-        assertThat(verdictOf("32.000", "32.000")).isEqualTo(SizeVerdict.IN);
-        assertThat(verdictOf("32.000", "32.000000002")).isEqualTo(SizeVerdict.METAL_LEFT);
-        assertThat(verdictOf("31.937", "31.937")).isEqualTo(SizeVerdict.GONE);
-    }
 
     @Test
     void the_worst_place_decides_and_out_outweighs_not_measured() {
@@ -47,6 +22,22 @@ class SizeVerdictTest {
         assertThat(SizeVerdict.worstOf(List.of(SizeVerdict.METAL_LEFT, SizeVerdict.GONE)))
                 .isEqualTo(SizeVerdict.GONE);
         assertThat(SizeVerdict.worstOf(List.of())).isEqualTo(SizeVerdict.NOT_MEASURED);
+    }
+
+    @Test
+    void in_doubt_comes_before_out_out_before_too_close_and_no_size_before_a_good_one() {
+        assertThat(List.of(SizeVerdict.values()))
+                .startsWith(SizeVerdict.IN_DOUBT)
+                .containsSubsequence(
+                        SizeVerdict.GONE,
+                        SizeVerdict.METAL_LEFT,
+                        SizeVerdict.TOO_CLOSE,
+                        SizeVerdict.UNSETTLED,
+                        SizeVerdict.NOT_MEASURED,
+                        SizeVerdict.IN);
+        assertThat(SizeVerdict.values())
+                .filteredOn(SizeVerdict::isGood)
+                .containsExactly(SizeVerdict.WITHIN_SERVICE, SizeVerdict.WORN, SizeVerdict.AS_NEW, SizeVerdict.IN);
     }
 
     @Test
