@@ -108,6 +108,16 @@ public record AtHand(
         return new Held(Length.nearest(Math.abs(result.bias())), Length.nearest(result.spread(trial.resolution())));
     }
 
+    /** As it was read with, whatever became of it since. */
+    public Method asRead(GaugeAndReader method) {
+        return new Method(gaugeAtHand(method.gauge()), method.reader().map(this::gaugeAtHand), Optional.empty());
+    }
+
+    private GaugeAtHand gaugeAtHand(Gauge gauge) {
+        GaugeAtHand known = gauges.get(gauge.id());
+        return known != null ? known : Methods.atHand(gauge);
+    }
+
     public SettingMasters settingMasters(Warmth warmth) {
         return new SettingMasters(
                 masters,

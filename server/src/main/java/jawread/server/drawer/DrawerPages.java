@@ -41,12 +41,13 @@ class DrawerPages {
         this.words = words;
     }
 
-    /** All that has a scale to be read. */
+    /** All that gives a size: what has a scale to be read, and pins. */
     @Transactional(readOnly = true)
     public List<GaugeView> readable() {
         ZerosWanting wanting = checks.wanting();
         return drawer.methods().stream()
-                .filter(method -> method.read().hasScale())
+                .filter(method ->
+                        method.read().hasScale() || method.read().kind().isBracket())
                 .map(method -> drawerWords.method(method, wanting))
                 .toList();
     }

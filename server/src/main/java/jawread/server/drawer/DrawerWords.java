@@ -71,7 +71,9 @@ class DrawerWords {
                 read.bases().stream().map(base -> whole(base, unit)).toList(),
                 whole(read.range().low(), unit),
                 whole(read.range().high(), unit),
-                scales.of(read.scale(), read.base()));
+                unit.symbol(),
+                figures.reading(read.leastCount(), unit, read.leastCount()),
+                read.hasScale() ? scales.of(read.scale(), read.base()) : null);
     }
 
     private LengthText whole(Length length, LengthUnit unit) {

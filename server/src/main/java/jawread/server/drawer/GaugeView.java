@@ -15,6 +15,8 @@ import jawread.server.words.LengthText;
  * @param technique the kind of gauge, whose technique card belongs to it
  * @param mayMeasure false for one whose readings are refused
  * @param bases all it can stand on, where rods go into it; its own is among them
+ * @param step its least count; of pins what they are apart
+ * @param scale absent for pins: a hole lies between two of them
  * @param wanted why its zero wants a look; absent when it does not
  */
 public record GaugeView(
@@ -32,4 +34,6 @@ public record GaugeView(
         List<LengthText> bases,
         LengthText rangeLow,
         LengthText rangeHigh,
-        ScaleView scale) {}
+        String unit,
+        LengthText step,
+        @Nullable ScaleView scale) {}

@@ -28,6 +28,10 @@ public class Trial extends Kept {
     @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Gauge gauge;
 
+    /** The same, to be asked without fetching the gauge. */
+    @Column(name = "gauge_id", insertable = false, updatable = false)
+    private Long gaugeId;
+
     @ManyToOne(fetch = FetchType.LAZY)
     private Gauge reader;
 
@@ -85,7 +89,7 @@ public class Trial extends Kept {
     }
 
     public long gaugeId() {
-        return gauge.id();
+        return gaugeId == null ? gauge.id() : gaugeId;
     }
 
     public Optional<Long> readerId() {

@@ -145,6 +145,11 @@ public class Job {
         return settings.getOrDefault(setting.code(), setting.startingValue());
     }
 
+    /** All that was chosen for it, by the setting's code. */
+    public Map<String, String> choices() {
+        return Map.copyOf(settings);
+    }
+
     public RepeatSchool repeatSchool() {
         return RepeatSchool.of(choiceOf(Setting.REPEATS)).orElseThrow();
     }

@@ -11,5 +11,6 @@ interface PartRepository extends Repository<Part, Long> {
     @EntityGraph(attributePaths = {"plan", "plan.job"})
     Optional<Part> findById(long id);
 
+    @EntityGraph(attributePaths = {"plan", "plan.job"})
     List<Part> findAllByPlanIdAndRemovedAtIsNullOrderByPosition(long planId);
 }

@@ -23,6 +23,10 @@ public class Place {
     @ManyToOne(optional = false, fetch = FetchType.LAZY)
     private Feature feature;
 
+    /** The same, to be asked of a place that outlives its transaction. */
+    @Column(name = "feature_id", insertable = false, updatable = false)
+    private Long featureId;
+
     @Column(nullable = false)
     private int position;
 
@@ -59,8 +63,20 @@ public class Place {
         return id;
     }
 
+    public long featureId() {
+        return featureId == null ? feature.id() : featureId;
+    }
+
     public String name() {
         return name;
+    }
+
+    public String section() {
+        return section;
+    }
+
+    public String axis() {
+        return axis;
     }
 
     /** From the feature's own face; empty while nobody has said how long the feature is. */

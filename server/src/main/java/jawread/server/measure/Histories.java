@@ -1,52 +1,148 @@
 package jawread.server.measure;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
+import jawread.server.live.Event;
+import jawread.server.live.What;
+import jawread.server.measure.History.OnPart;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 
-/** Finds what was read. */
+/**
+ * Finds what was read. Nothing of it ever changes, so that what was found once is kept, and only what came since is asked for: after
+ * a reading the readings, after anything else that befell the job all but those.
+ */
 @Service
 public class Histories {
     private final RoundRepository rounds;
     private final ReadingRepository readings;
     private final ReadingMarkRepository marks;
+    private final ReadingSwapRepository swaps;
+    private final PlaceMarkRepository placeMarks;
     private final LookRepository looks;
-    /** Readings by plan, in the order of their numbers; they are insert-only, so what was read once holds. */
-    private final Map<Long, List<Reading>> known = new ConcurrentHashMap<>();
+    /** By plan. */
+    private final Map<Long, Known> known = new ConcurrentHashMap<>();
+    /** By job. */
+    private final Map<Long, Told> told = new ConcurrentHashMap<>();
 
     public Histories(
-            RoundRepository rounds, ReadingRepository readings, ReadingMarkRepository marks, LookRepository looks) {
+            RoundRepository rounds,
+            ReadingRepository readings,
+            ReadingMarkRepository marks,
+            ReadingSwapRepository swaps,
+            PlaceMarkRepository placeMarks,
+            LookRepository looks) {
         this.rounds = rounds;
         this.readings = readings;
         this.marks = marks;
+        this.swaps = swaps;
+        this.placeMarks = placeMarks;
         this.looks = looks;
+    }
+
+    /** How often something befell a job since the start. */
+    private record Told(long readings, long others) {
+        static final Told NOTHING = new Told(0, 0);
+
+        Told and(What what) {
+            return what == What.READING ? new Told(readings + 1, others) : new Told(readings, others + 1);
+        }
+    }
+
+    /** @param told what had befallen the job before this was found */
+    private record Known(Set<Long> parts, Told told, List<Reading> readings, History history) {
+        long last() {
+            return readings.isEmpty() ? 0 : readings.get(readings.size() - 1).seq();
+        }
+    }
+
+    @TransactionalEventListener
+    void happened(Event event) {
+        told.merge(event.job(), Told.NOTHING.and(event.what()), (before, one) -> before.and(event.what()));
     }
 
     @Transactional(readOnly = true)
     public History of(Plan plan, List<Part> parts) {
-        List<Long> ids = parts.stream().map(Part::id).toList();
-        return History.of(
-                rounds.findAllByPartIdInOrderByNumber(ids),
-                readings(plan, ids),
-                marks.findAllByReadingPartIdInOrderByMadeAt(ids),
-                looks.findAllByPartIdInOrderByMadeAt(ids));
+        Told now = told.getOrDefault(plan.job().id(), Told.NOTHING);
+        Set<Long> ids = parts.stream().map(Part::id).collect(Collectors.toCollection(HashSet::new));
+        Known before = known.get(plan.id());
+        if (before != null && before.told().equals(now) && before.parts().equals(ids)) {
+            return before.history();
+        }
+        Known found = before != null
+                        && before.told().others() == now.others()
+                        && before.parts().equals(ids)
+                ? since(before, now)
+                : anew(before, ids, now);
+        known.put(plan.id(), found);
+        return found.history();
     }
 
-    /** Those known, and those that came since: numbers are given in the order of commits, and a row never changes. */
-    private List<Reading> readings(Plan plan, List<Long> parts) {
-        List<Reading> before = known.getOrDefault(plan.id(), List.of());
-        long last = before.isEmpty() ? 0 : before.get(before.size() - 1).seq();
-        List<Reading> since = readings.findAllByPartIdInAndSeqGreaterThanOrderBySeq(parts, last);
-        if (since.isEmpty()) {
-            return before;
-        }
-        var all = Stream.concat(before.stream(), since.stream()).toList();
-        known.put(plan.id(), all);
-        return all;
+    private Known since(Known before, Told now) {
+        List<Reading> since = since(List.copyOf(before.parts()), before.last());
+        return new Known(
+                before.parts(),
+                now,
+                Stream.concat(before.readings().stream(), since.stream()).toList(),
+                before.history().with(since.stream().collect(Collectors.groupingBy(Histories::on))));
+    }
+
+    private List<Reading> since(List<Long> parts, long seq) {
+        return readings.findAllByPartIdInAndSeqGreaterThanOrderBySeq(parts, seq);
+    }
+
+    private Known anew(Known before, Set<Long> parts, Told now) {
+        List<Long> ids = List.copyOf(parts);
+        List<Reading> all = before != null && before.parts().equals(parts)
+                ? Stream.concat(before.readings().stream(), since(ids, before.last()).stream())
+                        .toList()
+                : since(ids, 0);
+        Map<UUID, OnPart> on = all.stream().collect(Collectors.toMap(Reading::getId, Histories::on));
+        Map<OnPart, List<Reading>> read =
+                all.stream().collect(Collectors.groupingBy(reading -> on.get(reading.getId())));
+        Map<OnPart, List<MeasuringRound>> opened = grouped(
+                rounds.findAllByPartIdInOrderByNumber(ids),
+                round -> new OnPart(round.part().id(), round.feature().id()));
+        Map<OnPart, List<ReadingMark>> marked = grouped(
+                marks.findAllByReadingPartIdInOrderByMadeAt(ids),
+                mark -> on.get(mark.reading().getId()));
+        Map<OnPart, List<ReadingSwap>> swapped =
+                grouped(swaps.findAllByPartIdInOrderByMadeAt(ids), swap -> on.get(swap.one()));
+        Map<OnPart, List<PlaceMark>> said = grouped(
+                placeMarks.findAllByPartIdInOrderByMadeAt(ids),
+                mark -> new OnPart(mark.part().id(), mark.place().featureId()));
+        var evidence = new HashMap<OnPart, Evidence>();
+        Stream.of(opened, read, said)
+                .flatMap(each -> each.keySet().stream())
+                .distinct()
+                .forEach(each -> evidence.put(
+                        each,
+                        new Evidence(
+                                opened.getOrDefault(each, List.of()),
+                                read.getOrDefault(each, List.of()),
+                                marked.getOrDefault(each, List.of()),
+                                swapped.getOrDefault(each, List.of()),
+                                said.getOrDefault(each, List.of()))));
+        return new Known(parts, now, all, new History(evidence, looks.findAllByPartIdInOrderByMadeAt(ids)));
+    }
+
+    private static <T> Map<OnPart, List<T>> grouped(List<T> all, Function<T, OnPart> on) {
+        return all.stream().collect(Collectors.groupingBy(on));
+    }
+
+    /** The editions of one feature are features of their own: what was read against one stays with it. */
+    private static OnPart on(Reading reading) {
+        return new OnPart(reading.partId(), reading.place().featureId());
     }
 }

@@ -1,71 +1,49 @@
 package jawread.server.measure;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 
-/**
- * All that was ever read on some parts, in the order it was kept.
- *
- * @param rounds by number; "as found" is there once something was read in it
- * @param marks of a reading, in the order they were made
- * @param looks at what is looked at rather than measured, in the order they were made
- */
-public record History(
-        List<MeasuringRound> rounds,
-        Map<Spot, List<Reading>> readings,
-        Map<UUID, List<ReadingMark>> marks,
-        List<Look> looks) {
-    /** A place in a round. */
-    record Spot(UUID round, long place) {
-        static Spot of(Reading reading) {
-            return new Spot(reading.round().getId(), reading.place().id());
-        }
+/** All that was ever read and seen on some parts. */
+public final class History {
+    private final Map<OnPart, Evidence> evidence;
+    private final Map<OnPart, Look> looks;
+
+    /** A feature of a part. */
+    public record OnPart(long part, long feature) {}
+
+    /** @param looks in the order they were made */
+    History(Map<OnPart, Evidence> evidence, List<Look> looks) {
+        this(
+                evidence,
+                looks.stream()
+                        .collect(Collectors.toMap(
+                                look -> new OnPart(look.partId(), look.featureId()),
+                                look -> look,
+                                (before, last) -> last)));
     }
 
-    static History of(List<MeasuringRound> rounds, List<Reading> readings, List<ReadingMark> marks, List<Look> looks) {
-        return new History(
-                rounds,
-                readings.stream().collect(Collectors.groupingBy(Spot::of)),
-                marks.stream()
-                        .collect(Collectors.groupingBy(mark -> mark.reading().getId())),
-                looks);
+    private History(Map<OnPart, Evidence> evidence, Map<OnPart, Look> looks) {
+        this.evidence = evidence;
+        this.looks = looks;
+    }
+
+    /** With readings that came since. */
+    History with(Map<OnPart, List<Reading>> since) {
+        var now = new HashMap<>(evidence);
+        since.forEach((on, readings) ->
+                now.put(on, now.getOrDefault(on, Evidence.NONE).with(readings)));
+        return new History(now, looks);
+    }
+
+    public Evidence of(long part, long feature) {
+        return evidence.getOrDefault(new OnPart(part, feature), Evidence.NONE);
     }
 
     /** What was found at the last look; empty while nobody has looked. */
     public Optional<Look> lookAt(long part, long feature) {
-        return looks.stream()
-                .filter(look -> look.partId() == part && look.featureId() == feature)
-                .reduce((before, last) -> last);
-    }
-
-    public List<ReadingMark> marksOf(Reading reading) {
-        return marks.getOrDefault(reading.getId(), List.of());
-    }
-
-    /** The strike, when there is one: a struck reading counts nowhere. */
-    public Optional<ReadingMark> strikeOf(Reading reading) {
-        return marksOf(reading).stream()
-                .filter(mark -> mark.kind() == ReadingMark.Kind.STRIKE)
-                .findFirst();
-    }
-
-    /** The rounds of one feature of one part, by number. */
-    public List<MeasuringRound> roundsOf(long part, long feature) {
-        return rounds.stream()
-                .filter(round -> round.part().id() == part && round.feature().id() == feature)
-                .toList();
-    }
-
-    /** What was read at a place in a round, struck ones among them. */
-    public List<Reading> at(MeasuringRound round, long place) {
-        return readings.getOrDefault(new Spot(round.getId(), place), List.of());
-    }
-
-    /** Those not struck. */
-    public List<Reading> standing(List<Reading> readings) {
-        return readings.stream().filter(reading -> strikeOf(reading).isEmpty()).toList();
+        return Optional.ofNullable(looks.get(new OnPart(part, feature)));
     }
 }

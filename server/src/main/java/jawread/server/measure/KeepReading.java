@@ -14,6 +14,7 @@ import jawread.server.drawer.Gauge;
  * @param round 0 as found, n after cut n
  * @param reader whose scale was read, where the gauge was only carried to it
  * @param typed the figure as typed; empty when it was read by scale
+ * @param stops of a set of pins the smallest that does not go, as typed; {@code typed} is then the largest that goes
  * @param parts the counts read on the scale; empty when it was typed
  * @param base the rod it was read on; empty for the gauge's own base
  * @param sum what the browser made of the parts; a difference from the sum made here is refused
@@ -29,6 +30,7 @@ public record KeepReading(
         long person,
         Origin origin,
         Optional<String> typed,
+        Optional<String> stops,
         Optional<Parts> parts,
         Optional<Length> base,
         Optional<Length> sum,
@@ -44,6 +46,7 @@ public record KeepReading(
                 && kept.person().id() == person
                 && kept.origin() == origin
                 && kept.typed().equals(typed)
+                && kept.stopsTyped().equals(stops)
                 && kept.parts().equals(parts)
                 && (base.isEmpty() || kept.base().equals(base.get()))
                 && kept.takenAt().equals(takenAt);

@@ -12,11 +12,12 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Strikes and notes. */
+/** Strikes, notes, and readings put right that were taken at each other's place. */
 @Service
 public class Marks {
     private static final int LONGEST_REASON = 200;
     private final ReadingMarkRepository marks;
+    private final ReadingSwapRepository swaps;
     private final ReadingRepository readings;
     private final People people;
     private final Journal journal;
@@ -25,12 +26,14 @@ public class Marks {
 
     public Marks(
             ReadingMarkRepository marks,
+            ReadingSwapRepository swaps,
             ReadingRepository readings,
             People people,
             Journal journal,
             Clock clock,
             Words words) {
         this.marks = marks;
+        this.swaps = swaps;
         this.readings = readings;
         this.people = people;
         this.journal = journal;
@@ -47,13 +50,8 @@ public class Marks {
     /** Makes a mark, once. Refuses one without a reason, and a second strike of the same reading. */
     @Transactional
     public Where make(MakeMark mark) {
-        Reading reading = readings.findById(mark.reading())
-                .orElseThrow(() ->
-                        Refused.of(HttpStatus.NOT_FOUND, "no-such-reading", words.say("problem.no-such-reading")));
-        var where = new Where(
-                reading.partId(),
-                reading.round().feature().id(),
-                reading.round().number());
+        Reading reading = reading(mark.reading());
+        Where where = where(reading);
         Optional<ReadingMark> before = marks.findById(mark.id());
         if (before.isPresent()) {
             if (!isKeptAs(mark, before.get())) {
@@ -61,10 +59,7 @@ public class Marks {
             }
             return where;
         }
-        String reason = mark.reason().strip();
-        if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
-            throw Refused.field("reason", "no-reason", words);
-        }
+        String reason = reason(mark.reason(), words);
         journal.write(reading.round().part().job().id(), What.MARK);
         if (mark.kind() == ReadingMark.Kind.STRIKE
                 && marks.existsByReadingIdAndKind(mark.reading(), ReadingMark.Kind.STRIKE)) {
@@ -73,6 +68,56 @@ public class Marks {
         marks.save(
                 new ReadingMark(mark.id(), reading, mark.kind(), reason, people.byId(mark.person()), clock.instant()));
         return where;
+    }
+
+    private Reading reading(UUID id) {
+        return readings.findById(id)
+                .orElseThrow(() ->
+                        Refused.of(HttpStatus.NOT_FOUND, "no-such-reading", words.say("problem.no-such-reading")));
+    }
+
+    private static Where where(Reading reading) {
+        return new Where(
+                reading.partId(),
+                reading.round().feature().id(),
+                reading.round().number());
+    }
+
+    /** Why something is said of what was read. Refuses none, and one over 200 characters. */
+    static String reason(String typed, Words words) {
+        String reason = typed.strip();
+        if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
+            throw Refused.field("reason", "no-reason", words);
+        }
+        return reason;
+    }
+
+    /** @param id made by the browser, so that sending it twice makes it once */
+    public record PutRight(UUID id, UUID one, UUID other, String reason, long person) {}
+
+    /**
+     * Says that two readings were taken at each other's place, once; the same two again put it back. Refuses a reading with
+     * itself, and two that are not of one feature of one part in one round, or at one place.
+     */
+    @Transactional
+    public Where putRight(PutRight swap) {
+        Reading one = reading(swap.one());
+        Reading other = reading(swap.other());
+        Optional<ReadingSwap> before = swaps.findById(swap.id());
+        if (before.isPresent()) {
+            if (!before.get().one().equals(swap.one()) || !before.get().other().equals(swap.other())) {
+                throw Refused.keptOtherwise(words);
+            }
+            return where(one);
+        }
+        boolean isOneRound = one.round().getId().equals(other.round().getId());
+        if (!isOneRound || one.place().id() == other.place().id()) {
+            throw Refused.field("other", "cannot-swap", words);
+        }
+        String reason = reason(swap.reason(), words);
+        journal.write(one.round().part().job().id(), What.MARK);
+        swaps.save(new ReadingSwap(swap.id(), one, other, reason, people.byId(swap.person()), clock.instant()));
+        return where(one);
     }
 
     private static boolean isKeptAs(MakeMark mark, ReadingMark kept) {

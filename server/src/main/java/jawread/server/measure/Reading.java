@@ -10,6 +10,7 @@ import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.Parts;
@@ -73,7 +74,11 @@ public class Reading extends Kept {
     private Origin origin;
 
     private String typed;
+    private String stopsTyped;
     private String parts;
+
+    private Long goesPm;
+    private Long stopsPm;
 
     private Long basePm;
 
@@ -131,6 +136,10 @@ public class Reading extends Kept {
         this.person = person;
         this.origin = asked.origin();
         this.typed = asked.typed().orElse(null);
+        this.stopsTyped = asked.stops().orElse(null);
+        this.goesPm = read.rests().pins().map(pins -> pins.goes().picometres()).orElse(null);
+        this.stopsPm =
+                read.rests().pins().map(pins -> pins.stops().picometres()).orElse(null);
         this.parts = asked.parts().map(Parts::toString).orElse(null);
         this.setting = read.rests().setting().orElse(null);
         this.warmth = read.rests().warmth().orElse(null);
@@ -172,16 +181,25 @@ public class Reading extends Kept {
      * @param base the rod, or the size a comparator was set to; empty for a figure that was typed
      * @param setting of a comparator; empty for any other, and for one that was set by nobody here
      * @param warmth of the part, where it was measured
+     * @param pins between which a hole lies; empty for any other gauge
      * @param thermal what is added to bring it to 20 °C
      */
     record RestsOn(
-            Optional<Length> base, Optional<ComparatorSetting> setting, Optional<PartWarmth> warmth, Length thermal) {
+            Optional<Length> base,
+            Optional<ComparatorSetting> setting,
+            Optional<PinBracket> pins,
+            Optional<PartWarmth> warmth,
+            Length thermal) {
         static RestsOn of(Optional<Length> base, Optional<ComparatorSetting> setting) {
-            return new RestsOn(base, setting, Optional.empty(), Length.ZERO);
+            return new RestsOn(base, setting, Optional.empty(), Optional.empty(), Length.ZERO);
+        }
+
+        static RestsOn of(PinBracket pins) {
+            return new RestsOn(Optional.empty(), Optional.empty(), Optional.of(pins), Optional.empty(), Length.ZERO);
         }
 
         RestsOn at(Optional<PartWarmth> warmth, Length thermal) {
-            return new RestsOn(base, setting, warmth, thermal);
+            return new RestsOn(base, setting, pins, warmth, thermal);
         }
     }
 
@@ -248,6 +266,16 @@ public class Reading extends Kept {
         return Optional.ofNullable(typed);
     }
 
+    Optional<String> stopsTyped() {
+        return Optional.ofNullable(stopsTyped);
+    }
+
+    /** Between which two pins a hole lies, as they are; empty for any other gauge. */
+    public Optional<PinBracket> pins() {
+        return Optional.ofNullable(goesPm)
+                .map(goes -> new PinBracket(Length.ofPicometres(goes), Length.ofPicometres(stopsPm)));
+    }
+
     public Optional<Parts> parts() {
         return Optional.ofNullable(parts).map(Parts::parse);
     }
@@ -293,6 +321,11 @@ public class Reading extends Kept {
 
     public Instant takenAt() {
         return takenAt;
+    }
+
+    /** By the server's clock, whatever the bench's said when it was taken. */
+    public Instant keptAt() {
+        return keptAt;
     }
 
     long partId() {

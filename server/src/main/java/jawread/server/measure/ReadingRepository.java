@@ -30,6 +30,9 @@ interface ReadingRepository extends Repository<Reading, UUID> {
             })
     List<Reading> findAllByPartIdInAndSeqGreaterThanOrderBySeq(List<Long> partIds, long seq);
 
+    @EntityGraph(attributePaths = {"gauge", "reader"})
+    Optional<Reading> findByJobIdAndSeq(long jobId, long seq);
+
     /** When each gauge was last read with, by the one whose scale it was. */
     @Query("""
             select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r

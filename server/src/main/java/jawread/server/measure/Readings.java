@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -159,7 +160,7 @@ public class Readings {
                     throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
                 });
         if (method.gauge().kind().isTransfer() != method.reader().isPresent()
-                || !method.read().hasScale()) {
+                || !method.read().hasScale() && !method.read().kind().isBracket()) {
             var refusal =
                     Refusal.of("reader-needed").with("gauge", method.gauge().shopNumber());
             throw Refused.field(
@@ -192,14 +193,38 @@ public class Readings {
     }
 
     private Read read(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+        if (gauge.kind().isBracket()) {
+            return betweenPins(asked, gauge);
+        }
         Scale scale = gauge.scale();
         LengthUnit unit = scale.unit();
-        if (asked.typed().isPresent() == asked.parts().isPresent()) {
+        if (asked.typed().isPresent() == asked.parts().isPresent()
+                || asked.stops().isPresent()) {
             throw Refused.field("typed", "typed-or-parts", words);
         }
         return asked.typed()
                 .map(text -> accepted("typed", unit, typed(text, unit, setting)))
                 .orElseGet(() -> byScale(asked, gauge, setting));
+    }
+
+    /** The set's own step is what its pins are apart; their bracket is as wide as it is. */
+    private Read betweenPins(KeepReading asked, Gauge gauge) {
+        LengthUnit unit = gauge.unit();
+        TypedLength goes = pin("typed", asked.typed(), unit);
+        TypedLength stops = pin("stops", asked.stops(), unit);
+        if (goes.length().compareTo(stops.length()) >= 0) {
+            throw Refused.field("stops", "pins-other-way", words);
+        }
+        var pins = new PinBracket(goes.length(), stops.length());
+        Length finer = goes.resolution().compareTo(stops.resolution()) < 0 ? goes.resolution() : stops.resolution();
+        return Read.of(pins.value(), finer, unit, RestsOn.of(pins));
+    }
+
+    private TypedLength pin(String field, Optional<String> typed, LengthUnit unit) {
+        String text = typed.orElseThrow(() -> Refused.field(field, "two-pins", words));
+        return TypedLength.parse(text, unit, Kind.SIZE).fold(pin -> pin, refusal -> {
+            throw Refused.field(field, refusal, words.say(refusal, unit));
+        });
     }
 
     private static Outcome<Read> typed(String text, LengthUnit unit, Optional<ComparatorSetting> setting) {

@@ -1,0 +1,79 @@
+package jawread.server.measure;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.server.access.People;
+import jawread.server.job.Feature;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.job.Place;
+import jawread.server.live.Journal;
+import jawread.server.live.What;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Places passed over, taken up again, and noted. */
+@Service
+public class PlaceMarks {
+    private final PlaceMarkRepository marks;
+    private final Jobs jobs;
+    private final People people;
+    private final Journal journal;
+    private final Clock clock;
+    private final Words words;
+
+    PlaceMarks(PlaceMarkRepository marks, Jobs jobs, People people, Journal journal, Clock clock, Words words) {
+        this.marks = marks;
+        this.jobs = jobs;
+        this.people = people;
+        this.journal = journal;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    /**
+     * @param id made by the browser, so that sending it twice makes it once
+     * @param round 0 as found, n after cut n
+     * @param reason in words; only taking up again needs none
+     */
+    public record MarkPlace(
+            UUID id, long part, long feature, int round, long place, PlaceMark.Kind kind, String reason, long person) {}
+
+    /** Makes a mark, once. Refuses a skip or a note without words. */
+    @Transactional
+    public void make(MarkPlace mark) {
+        Optional<PlaceMark> before = marks.findById(mark.id());
+        if (before.isPresent()) {
+            if (!isKeptAs(mark, before.get())) {
+                throw Refused.keptOtherwise(words);
+            }
+            return;
+        }
+        Part part = jobs.part(mark.part());
+        Feature feature = jobs.featureOf(part, mark.feature());
+        Place place = jobs.placeOf(feature, mark.place());
+        String reason =
+                mark.kind() == PlaceMark.Kind.TAKE_UP ? mark.reason().strip() : Marks.reason(mark.reason(), words);
+        journal.write(part.job().id(), What.MARK);
+        marks.save(new PlaceMark(
+                mark.id(),
+                part,
+                place,
+                mark.round(),
+                mark.kind(),
+                reason,
+                people.byId(mark.person()),
+                clock.instant()));
+    }
+
+    private static boolean isKeptAs(MarkPlace mark, PlaceMark kept) {
+        return kept.part().id() == mark.part()
+                && kept.place().id() == mark.place()
+                && kept.roundNumber() == mark.round()
+                && kept.kind() == mark.kind()
+                && kept.reason().equals(mark.reason().strip());
+    }
+}
