@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import jawread.core.judge.NextStep;
-import jawread.core.judge.NextStep.Verdict;
+import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Outcome;
 import org.springframework.stereotype.Component;
 
@@ -28,8 +28,8 @@ class NextStepTopic implements CalcTopic {
 
     @Override
     public Outcome<Map<String, Object>> answer(CalcRow row) {
-        List<Verdict> verdicts = row.list("verdicts").stream()
-                .map(code -> row.oneOf("verdicts", code, Arrays.stream(Verdict.values()), Verdict::code))
+        List<SizeVerdict> verdicts = row.list("verdicts").stream()
+                .map(code -> row.oneOf("verdicts", code, Arrays.stream(SizeVerdict.values()), SizeVerdict::code))
                 .toList();
         NextStep next =
                 NextStep.of(verdicts, row.yes("decisive_condition"), row.yes("size_listed"), row.yes("better_method"));

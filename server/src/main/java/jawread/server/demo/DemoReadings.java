@@ -13,7 +13,6 @@ import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
-import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
@@ -38,15 +37,14 @@ final class DemoReadings {
     private Instant time = DemoDay.MORNING.minusSeconds(9000);
     private int deeds;
 
-    DemoReadings(Jobs jobs, Drawer drawer, Readings readings, Looks looks, Job job, Person person) {
-        Plan plan = jobs.plansOf(job).get(0);
+    DemoReadings(Jobs jobs, Drawer drawer, Readings readings, Looks looks, Plan plan, Person person) {
         this.drawer = drawer;
         this.readings = readings;
         this.looks = looks;
         this.person = person;
         this.parts = jobs.partsOf(plan);
         this.features = jobs.newest(plan).features();
-        this.job = job.name();
+        this.job = plan.job().name();
     }
 
     /** The first shaft is done, the second waits, the third is being turned, the fourth was turned too small. */
@@ -84,6 +82,30 @@ final class DemoReadings {
         }
     }
 
+    /**
+     * Top, middle and bottom, thrust and cross. The first reads larger than a new one can be, for its micrometer's zero has moved; the
+     * second is worn; the third is as new.
+     */
+    void thePlungers() {
+        time = DemoDay.MORNING.minusSeconds(8000);
+        String[][] found = {
+            {"3.2481", "3.2480", "3.2479", "3.2480", "3.2481", "3.2478"},
+            {"3.2436", "3.2429", "3.2431", "3.2447", "3.2444", "3.2445"},
+            {"3.2465", "3.2464", "3.2464", "3.2465", "3.2466", "3.2464"}
+        };
+        for (int part = 0; part < found.length; part++) {
+            look(part, 1);
+            look(part, 2);
+            for (int place = 0; place < found[part].length; place++) {
+                String figure = found[part][place];
+                String again = new BigDecimal(figure)
+                        .add(BigDecimal.valueOf((place + part) % 3 - 1L, 4))
+                        .toPlainString();
+                readAt("M4", part, 0, place, 0, figure, again);
+            }
+        }
+    }
+
     /** Two readings within the gauge's last place of each other, about a size that differs from part to part. */
     private void twice(Random random, String gauge, int part, int feature, String about, double spread, int decimals) {
         BigDecimal first = new BigDecimal(about)
@@ -94,6 +116,10 @@ final class DemoReadings {
     }
 
     private void read(String number, int part, int feature, int round, String... figures) {
+        readAt(number, part, feature, 0, round, figures);
+    }
+
+    private void readAt(String number, int part, int feature, int place, int round, String... figures) {
         GaugeAndReader method = drawer.methods().stream()
                 .filter(each -> each.number().equals(number))
                 .findFirst()
@@ -104,12 +130,13 @@ final class DemoReadings {
                     parts.get(part).id(),
                     features.get(feature).id(),
                     round,
-                    features.get(feature).places().get(0).id(),
+                    features.get(feature).places().get(place).id(),
                     method.gauge().id(),
                     method.reader().map(Gauge::id),
                     person.id(),
                     Origin.DEMONSTRATION,
                     Optional.of(figure),
+                    Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),

@@ -9,13 +9,10 @@ import jawread.server.job.Jobs;
 import jawread.server.job.LimitsWords;
 import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
-import jawread.server.job.Plan;
-import jawread.server.job.PlanRevision;
 import jawread.server.judgement.BenchView.BenchFeature;
 import jawread.server.judgement.BenchView.BenchJob;
 import jawread.server.judgement.BenchView.BenchPart;
 import jawread.server.judgement.BenchView.BenchPlan;
-import jawread.server.measure.Histories;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class BenchOverview {
     private final Jobs jobs;
-    private final Histories histories;
+    private final Judgements judgements;
     private final PartWords words;
     private final LimitsWords limits;
     private final LivesWords lives;
@@ -31,14 +28,14 @@ public class BenchOverview {
 
     BenchOverview(
             Jobs jobs,
-            Histories histories,
+            Judgements judgements,
             PartWords words,
             LimitsWords limits,
             LivesWords lives,
             CheckReminders checks) {
         this.checks = checks;
         this.jobs = jobs;
-        this.histories = histories;
+        this.judgements = judgements;
         this.words = words;
         this.limits = limits;
         this.lives = lives;
@@ -50,7 +47,8 @@ public class BenchOverview {
     }
 
     private BenchJob job(Job job) {
-        List<PlanJudgement> plans = jobs.plansOf(job).stream().map(this::judged).toList();
+        List<PlanJudgement> plans =
+                jobs.plansOf(job).stream().map(judgements::of).toList();
         List<FeatureJudgement> all =
                 plans.stream().flatMap(plan -> plan.all().stream()).toList();
         Optional<NextView> next = next(plans);
@@ -68,12 +66,6 @@ public class BenchOverview {
                 plans.stream().map(this::plan).toList(),
                 next.orElse(null),
                 next.isEmpty() && measured > 0 ? checks.atEnd(plans) : List.of());
-    }
-
-    private PlanJudgement judged(Plan plan) {
-        PlanRevision revision = jobs.newest(plan);
-        List<Part> parts = jobs.partsOf(plan);
-        return PlanJudgement.of(revision, parts, histories.of(plan, parts));
     }
 
     /** Of a plan that was begun before one that was not. */
@@ -110,7 +102,7 @@ public class BenchOverview {
         return new BenchFeature(
                 feature.id(),
                 feature.name(),
-                limits.brief(feature.limits(), unit, feature.limitsStep()),
+                limits.brief(judged.by().limits(), unit, feature.limitsStep()),
                 words.verdict(judged));
     }
 }

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.length.Length;
 import jawread.server.comparator.SettingTrust;
@@ -16,6 +17,7 @@ import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZerosWanting;
 import jawread.server.job.Feature;
 import jawread.server.judgement.BenchView.CheckToDoView;
+import jawread.server.measure.Reading;
 import org.springframework.stereotype.Component;
 
 /** Says which gauges' zeros want a look because a job begins with them, or is through with them. */
@@ -63,7 +65,8 @@ class CheckReminders {
 
     /** One never looked at is asked for whatever the job. */
     private Optional<String> atStart(Gauge gauge, PlanJudgement plan) {
-        boolean begun = used(List.of(plan)).keySet().stream().anyMatch(each -> each.id() == gauge.id());
+        boolean begun =
+                readings(plan).anyMatch(reading -> reading.method().read().id() == gauge.id());
         if (begun || !gauge.mayMeasure()) {
             return Optional.empty();
         }
@@ -71,20 +74,22 @@ class CheckReminders {
         return wanting.atStart(gauge).map(why -> checkWords.wanted(why, gauge));
     }
 
+    private static Stream<Reading> readings(PlanJudgement plan) {
+        return plan.all().stream()
+                .flatMap(feature -> feature.rounds().stream())
+                .flatMap(round -> round.places().stream())
+                .flatMap(place -> place.readings().stream());
+    }
+
     /** When each was last read with here. */
     private static Map<Gauge, Instant> used(List<PlanJudgement> plans) {
         var used = new HashMap<Long, Instant>();
         var gauges = new HashMap<Long, Gauge>();
-        plans.stream()
-                .flatMap(plan -> plan.all().stream())
-                .flatMap(feature -> feature.rounds().stream())
-                .flatMap(round -> round.places().stream())
-                .flatMap(place -> place.readings().stream())
-                .forEach(reading -> {
-                    Gauge read = reading.method().read();
-                    gauges.putIfAbsent(read.id(), read);
-                    used.merge(read.id(), reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other);
-                });
+        plans.stream().flatMap(CheckReminders::readings).forEach(reading -> {
+            Gauge read = reading.method().read();
+            gauges.putIfAbsent(read.id(), read);
+            used.merge(read.id(), reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other);
+        });
         var byGauge = new HashMap<Gauge, Instant>();
         used.forEach((id, at) -> byGauge.put(gauges.get(id), at));
         return byGauge;

@@ -1,14 +1,21 @@
 package jawread.server.judgement;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import jawread.core.judge.CutTaken;
+import jawread.core.judge.Envelope;
+import jawread.core.judge.Guard;
+import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.Uncertainty;
+import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
 import jawread.server.job.Feature;
-import jawread.server.job.Job;
 import jawread.server.job.Part;
-import jawread.server.measure.History;
+import jawread.server.judgement.RoundJudgement.PlaceJudgement;
+import jawread.server.measure.Evidence;
 import jawread.server.measure.MeasuringRound;
 
 /**
@@ -16,15 +23,43 @@ import jawread.server.measure.MeasuringRound;
  *
  * @param rounds from "as found" on, at least that one
  */
-record FeatureJudgement(Part part, Feature feature, List<RoundJudgement> rounds) {
-    static FeatureJudgement of(Job job, Part part, Feature feature, History history) {
+record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<RoundJudgement> rounds) {
+    static FeatureJudgement of(Part part, JudgedFeature feature, Evidence evidence) {
+        return new FeatureJudgement(part, feature, evidence, rounds(feature, evidence, List.of()));
+    }
+
+    /** The same with more evidence, judged under the same rules. */
+    FeatureJudgement with(Part now, JudgedFeature feature, Evidence more) {
+        // What was said of a reading or a place since touches places that were not read any further.
+        boolean onlyRead = more.isOnlyReadSince(evidence);
+        return new FeatureJudgement(now, feature, more, rounds(feature, more, onlyRead ? rounds : List.of()));
+    }
+
+    private static List<RoundJudgement> rounds(JudgedFeature feature, Evidence evidence, List<RoundJudgement> before) {
         var rounds = new ArrayList<RoundJudgement>();
-        List<MeasuringRound> opened = history.roundsOf(part.id(), feature.id());
+        List<MeasuringRound> opened = evidence.rounds();
         if (opened.isEmpty() || opened.get(0).number() > 0) {
-            rounds.add(RoundJudgement.notYetRead(job, feature, history));
+            rounds.add(RoundJudgement.notYetRead(feature, evidence));
         }
-        opened.forEach(round -> rounds.add(RoundJudgement.of(job, feature, history, round)));
-        return new FeatureJudgement(part, feature, List.copyOf(rounds));
+        opened.forEach(round -> rounds.add(RoundJudgement.of(
+                feature,
+                evidence,
+                round,
+                before.stream().filter(each -> each.number() == round.number()).findFirst())));
+        return List.copyOf(rounds);
+    }
+
+    /** The same, of what is read of a part and its feature now. */
+    FeatureJudgement of(Part now, JudgedFeature feature) {
+        return new FeatureJudgement(now, feature, evidence, rounds);
+    }
+
+    Feature feature() {
+        return of.feature();
+    }
+
+    JudgedBy by() {
+        return of.by();
     }
 
     RoundJudgement inForce() {
@@ -36,19 +71,24 @@ record FeatureJudgement(Part part, Feature feature, List<RoundJudgement> rounds)
     }
 
     /** On which side of the limits the place lies that the verdict rests on. */
-    String side() {
-        return VerdictWords.sideOf(
-                feature.limits(),
-                inForce().deciding(feature).flatMap(place -> place.value().value()));
+    Side side() {
+        return inForce().side();
     }
 
+    /** Whether every place has its size, or is passed over for a reason. */
     boolean isMeasured() {
-        return verdict() != SizeVerdict.NOT_MEASURED;
+        return inForce().places().stream()
+                .noneMatch(place -> place.skip().isEmpty() && place.verdict() == SizeVerdict.NOT_MEASURED);
     }
 
-    /** Gone is gone: nothing is left to do there but to take the next part. */
+    boolean isBegun() {
+        return rounds.size() > 1 || inForce().isBegun();
+    }
+
+    /** Whether a reading, or a cut, is waited for. Gone is gone: nothing is left to do there but to take the next part. */
     boolean isOpen() {
-        return verdict() != SizeVerdict.IN && verdict() != SizeVerdict.GONE;
+        return !verdict().isLost()
+                && (verdict() == SizeVerdict.METAL_LEFT || inForce().wanted().isPresent());
     }
 
     /** What the cut before a round took off; empty without a size on both sides of it. */
@@ -57,6 +97,45 @@ record FeatureJudgement(Part part, Feature feature, List<RoundJudgement> rounds)
                 .filter(before -> before.number() == round.number() - 1)
                 .findFirst()
                 .flatMap(before -> before.size()
-                        .flatMap(old -> round.size().map(now -> CutTaken.of(feature.kind(), round.asked(), old, now))));
+                        .flatMap(old -> round.size().map(now -> CutTaken.of(by().kind(), round.asked(), old, now))));
+    }
+
+    /** Whether perfect form at maximum material is proven, where the drawing demands it and every place has a size. */
+    Optional<Envelope> envelope() {
+        FeatureKind kind = by().kind();
+        boolean isAsked = of.planned().typed().envelope() && (kind == FeatureKind.OUTSIDE || kind.isHole());
+        List<Length> sizes = inForce().sizes();
+        if (!isAsked || sizes.isEmpty() || sizes.size() < inForce().places().size()) {
+            return Optional.empty();
+        }
+        Optional<Length> form = sizes.size() > 1 ? Optional.of(Length.spreadOf(sizes)) : Optional.empty();
+        return Optional.of(Envelope.of(
+                kind == FeatureKind.OUTSIDE,
+                by().limits(),
+                sizes,
+                form,
+                Guard.of(of.judging().rule(), doubtOfEnvelope())));
+    }
+
+    /** √(u² + u_diff²) of the places that know least, in µm. */
+    private double doubtOfEnvelope() {
+        List<Uncertainty> all = inForce().places().stream()
+                .map(PlaceJudgement::uncertainty)
+                .flatMap(Optional::stream)
+                .toList();
+        return Math.hypot(
+                all.stream().mapToDouble(Uncertainty::standard).max().orElse(0),
+                all.stream().mapToDouble(Uncertainty::difference).max().orElse(0));
+    }
+
+    /** U of the place that the verdict rests on, or of the one that knows least. */
+    Optional<Uncertainty> uncertainty() {
+        return inForce()
+                .deciding()
+                .flatMap(PlaceJudgement::uncertainty)
+                .or(() -> inForce().places().stream()
+                        .map(PlaceJudgement::uncertainty)
+                        .flatMap(Optional::stream)
+                        .max(Comparator.comparing(Uncertainty::standard)));
     }
 }

@@ -1,16 +1,30 @@
 package jawread.server.judgement;
 
+import jawread.core.judge.Demand;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
-import jawread.server.job.Feature;
+import jawread.core.limit.TypedLimits;
+import jawread.core.plan.PlannedFeature;
 
 /**
  * What a size is judged by.
  *
  * @param diameter whether a cut is also said for one side
  */
-record JudgedBy(FeatureKind kind, boolean diameter, Limits limits) {
-    static JudgedBy of(Feature feature) {
-        return new JudgedBy(feature.kind(), feature.diameter(), feature.limits());
+record JudgedBy(Demand demand, boolean diameter) {
+    /** @param planned that can be measured */
+    static JudgedBy of(PlannedFeature planned) {
+        return new JudgedBy(
+                new Demand(planned.kind(), planned.limits().map(TypedLimits::limits), planned.service()),
+                planned.typed().round());
+    }
+
+    FeatureKind kind() {
+        return demand.kind();
+    }
+
+    /** Those a size is drawn between. */
+    Limits limits() {
+        return demand.shown();
     }
 }

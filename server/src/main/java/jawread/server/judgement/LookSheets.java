@@ -10,8 +10,6 @@ import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.judgement.LookView.CautionView;
 import jawread.server.judgement.LookView.ItemView;
-import jawread.server.measure.Histories;
-import jawread.server.measure.History;
 import jawread.server.measure.Look;
 import jawread.server.measure.Looks;
 import jawread.server.settings.Caution;
@@ -23,15 +21,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class LookSheets {
     private final Jobs jobs;
-    private final Histories histories;
+    private final Judgements judgements;
     private final Looks looks;
     private final PartWords partWords;
     private final LivesWords lives;
     private final Words words;
 
-    LookSheets(Jobs jobs, Histories histories, Looks looks, PartWords partWords, LivesWords lives, Words words) {
+    LookSheets(Jobs jobs, Judgements judgements, Looks looks, PartWords partWords, LivesWords lives, Words words) {
         this.jobs = jobs;
-        this.histories = histories;
+        this.judgements = judgements;
         this.looks = looks;
         this.partWords = partWords;
         this.lives = lives;
@@ -42,9 +40,7 @@ public class LookSheets {
     @Transactional(readOnly = true)
     public LookView of(long partId, Optional<Person> person) {
         Part part = jobs.part(partId);
-        List<Part> parts = jobs.partsOf(part.plan());
-        History history = histories.of(part.plan(), parts);
-        var plan = PlanJudgement.of(jobs.newest(part.plan()), parts, history);
+        PlanJudgement plan = judgements.of(part.plan());
         return new LookView(
                 part.job().id(),
                 part.job().name(),
@@ -52,10 +48,14 @@ public class LookSheets {
                 part.name(),
                 lives.of(part.job()).orElse(null),
                 cautions(part.job(), person),
-                plan.plan().lookedAt().stream()
-                        .map(item -> item(item, history.lookAt(part.id(), item.id())))
-                        .toList(),
+                items(part, plan),
                 partWords.next(Optional.of(part), plan).orElse(null));
+    }
+
+    List<ItemView> items(Part part, PlanJudgement plan) {
+        return plan.lookedAt().stream()
+                .map(item -> item(item, plan.history().lookAt(part.id(), item.id())))
+                .toList();
     }
 
     private static ItemView item(Feature item, Optional<Look> look) {

@@ -16,7 +16,11 @@ import jawread.server.access.Allowed;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Marks.MakeMark;
+import jawread.server.measure.Marks.PutRight;
 import jawread.server.measure.Origin;
+import jawread.server.measure.PlaceMark;
+import jawread.server.measure.PlaceMarks;
+import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.ReadingMark;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Readings.Kept;
@@ -39,19 +43,23 @@ class MeasuringController {
     private final Marks marks;
     private final Rounds rounds;
     private final Sheets sheets;
+    private final PlaceMarks placeMarks;
     private final BenchOverview bench;
 
-    MeasuringController(Readings readings, Marks marks, Rounds rounds, Sheets sheets, BenchOverview bench) {
+    MeasuringController(
+            Readings readings, Marks marks, Rounds rounds, Sheets sheets, PlaceMarks placeMarks, BenchOverview bench) {
         this.readings = readings;
         this.marks = marks;
         this.rounds = rounds;
         this.sheets = sheets;
+        this.placeMarks = placeMarks;
         this.bench = bench;
     }
 
     /**
      * @param round 0 as found, n after cut n
      * @param typed the figure as typed; absent when it was read by scale
+     * @param stops of pins the smallest that does not go, as typed, beside the largest that does; absent for any other gauge
      * @param parts the counts read on the scale, by the name of the part; absent when it was typed
      * @param pm what the page made of the parts, whole picometres
      * @param takenAt by the shop's clock
@@ -65,6 +73,7 @@ class MeasuringController {
             @Nullable Long reader,
             long person,
             @Nullable String typed,
+            @Nullable String stops,
             @Nullable Map<String, BigDecimal> parts,
             @Nullable Long base,
             @Nullable Long pm,
@@ -72,6 +81,13 @@ class MeasuringController {
 
     /** @param kind STRIKE or NOTE; any other is refused */
     record MarkBody(UUID reading, ReadingMark.Kind kind, String reason, long person) {}
+
+    /** @param one taken at the place of {@code other}, and the other way round */
+    record SwapBody(UUID one, UUID other, String reason, long person) {}
+
+    /** @param kind SKIP, TAKE_UP or NOTE; any other is refused */
+    record PlaceMarkBody(
+            long part, long feature, int round, long place, PlaceMark.Kind kind, String reason, long person) {}
 
     /** @param asked what the cut set out to take off the size, as typed; absent when it was not said */
     record RoundBody(
@@ -104,6 +120,7 @@ class MeasuringController {
                 body.person(),
                 body.typed() != null ? Origin.TYPED : Origin.SCALE,
                 Optional.ofNullable(body.typed()),
+                Optional.ofNullable(body.stops()),
                 Optional.ofNullable(body.parts()).map(Parts::new),
                 Optional.ofNullable(body.base()).map(Length::ofPicometres),
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
@@ -118,6 +135,30 @@ class MeasuringController {
     SheetView mark(@PathVariable UUID id, @RequestBody MarkBody body) {
         Marks.Where where = marks.make(new MakeMark(id, body.reading(), body.kind(), body.reason(), body.person()));
         return sheets.of(where.part(), where.feature());
+    }
+
+    /** Says that two readings were taken at each other's place. */
+    @Allowed(PERSON)
+    @PutMapping("/reading-swaps/{id}")
+    SheetView putRight(@PathVariable UUID id, @RequestBody SwapBody body) {
+        Marks.Where where = marks.putRight(new PutRight(id, body.one(), body.other(), body.reason(), body.person()));
+        return sheets.of(where.part(), where.feature());
+    }
+
+    /** Passes a place over, takes it up again, or notes something there. */
+    @Allowed(PERSON)
+    @PutMapping("/place-marks/{id}")
+    SheetView markPlace(@PathVariable UUID id, @RequestBody PlaceMarkBody body) {
+        placeMarks.make(new MarkPlace(
+                id,
+                body.part(),
+                body.feature(),
+                body.round(),
+                body.place(),
+                body.kind(),
+                body.reason(),
+                body.person()));
+        return sheets.of(body.part(), body.feature());
     }
 
     /** A cut was taken: opens the next round of the feature. */

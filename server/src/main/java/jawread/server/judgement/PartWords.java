@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
+import jawread.server.judgement.SheetView.PartView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -29,6 +31,10 @@ class PartWords {
         return verdicts.brief(feature.verdict(), feature.side());
     }
 
+    PartView part(Part part, PlanJudgement plan) {
+        return new PartView(part.id(), part.name(), part.mark(), verdict(part, plan));
+    }
+
     /** Of a part: the worst of its features. */
     VerdictView verdict(Part part, PlanJudgement plan) {
         return plan.decidedAgainst(part)
@@ -37,6 +43,7 @@ class PartWords {
                         "",
                         words.say("look.not-ok"),
                         words.say("look.decides", Map.of("item", item.name())),
+                        null,
                         null))
                 .orElseGet(() -> worstOf(plan.of(part)));
     }
@@ -45,7 +52,7 @@ class PartWords {
     VerdictView verdict(List<PlanJudgement> plans) {
         return worstOf(plans.stream()
                 .flatMap(plan -> plan.all().stream())
-                .filter(FeatureJudgement::isMeasured)
+                .filter(FeatureJudgement::isBegun)
                 .toList());
     }
 
@@ -56,7 +63,7 @@ class PartWords {
                 .filter(each -> each.verdict() == worst)
                 .findFirst()
                 .map(this::verdict)
-                .orElseGet(() -> verdicts.brief(worst, ""));
+                .orElseGet(() -> verdicts.brief(worst, Side.NEITHER));
     }
 
     /** The very next thing to do, on the part at hand before any other: to look first, then to measure. */

@@ -3,11 +3,11 @@ package jawread.server.judgement;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import jawread.core.judge.SizeVerdict;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Part;
@@ -19,23 +19,26 @@ import jawread.server.measure.Look.Found;
 /**
  * All that a plan's parts come to.
  *
- * @param all each size of each part, in the order of the plan
+ * @param lookedAt what is looked at rather than measured
+ * @param byPart each size of each part, in the order of the plan
  */
-record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<FeatureJudgement> all) {
-    static PlanJudgement of(PlanRevision plan, List<Part> parts, History history) {
-        List<FeatureJudgement> all = parts.stream()
-                .flatMap(part ->
-                        plan.sizes().stream().map(feature -> FeatureJudgement.of(plan.job(), part, feature, history)))
-                .toList();
-        return new PlanJudgement(plan, parts, history, all);
-    }
-
+record PlanJudgement(
+        PlanRevision plan,
+        List<Part> parts,
+        List<Feature> lookedAt,
+        History history,
+        Map<Long, List<FeatureJudgement>> byPart) {
     Job job() {
         return plan.job();
     }
 
+    /** In the order of the parts, and of the plan. */
+    List<FeatureJudgement> all() {
+        return parts.stream().flatMap(part -> of(part).stream()).toList();
+    }
+
     List<FeatureJudgement> of(Part part) {
-        return all.stream().filter(each -> each.part().id() == part.id()).toList();
+        return byPart.getOrDefault(part.id(), List.of());
     }
 
     FeatureJudgement of(Part part, Feature feature) {
@@ -46,12 +49,12 @@ record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<
     }
 
     boolean isBegun() {
-        return all.stream().anyMatch(FeatureJudgement::isMeasured);
+        return all().stream().anyMatch(FeatureJudgement::isBegun);
     }
 
     /** An item found not ok that decides against the part whatever its sizes. */
     Optional<Feature> decidedAgainst(Part part) {
-        return plan.lookedAt().stream()
+        return lookedAt.stream()
                 .filter(item -> item.asTyped().decisive())
                 .filter(item -> found(part, item).filter(Found.NOT_OK::equals).isPresent())
                 .findFirst();
@@ -59,9 +62,7 @@ record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<
 
     /** What nobody has looked at yet on this part. */
     List<Feature> notLookedAt(Part part) {
-        return plan.lookedAt().stream()
-                .filter(item -> found(part, item).isEmpty())
-                .toList();
+        return lookedAt.stream().filter(item -> found(part, item).isEmpty()).toList();
     }
 
     private Optional<Found> found(Part part, Feature item) {
@@ -70,22 +71,23 @@ record PlanJudgement(PlanRevision plan, List<Part> parts, History history, List<
 
     /**
      * The very next size to measure: the first open feature, of the part at hand before any other, then of one that was begun
-     * and may still be in the chuck; there the cut that is waited for before a feature not yet measured. A part with a
-     * feature gone, or an item that decides against it, is left aside.
+     * and may still be in the chuck; there what was begun before a feature not yet read. A part with a feature lost, or an item
+     * that decides against it, is left aside.
      */
     Optional<FeatureJudgement> next(Optional<Part> atHand) {
-        Set<Long> aside = new HashSet<>(partsWith(each -> each.verdict() == SizeVerdict.GONE));
+        List<FeatureJudgement> all = all();
+        Set<Long> aside = new HashSet<>(partsWith(all, each -> each.verdict().isLost()));
         parts.stream().filter(part -> decidedAgainst(part).isPresent()).forEach(part -> aside.add(part.id()));
-        Set<Long> begun = partsWith(FeatureJudgement::isMeasured);
+        Set<Long> begun = partsWith(all, FeatureJudgement::isBegun);
         return all.stream()
                 .filter(each -> each.isOpen() && !aside.contains(each.part().id()))
                 .min(Comparator.<FeatureJudgement, Boolean>comparing(each -> atHand.stream()
                                 .noneMatch(part -> part.id() == each.part().id()))
                         .thenComparing(each -> !begun.contains(each.part().id()))
-                        .thenComparing(each -> !each.isMeasured()));
+                        .thenComparing(each -> !each.isBegun()));
     }
 
-    private Set<Long> partsWith(Predicate<FeatureJudgement> condition) {
+    private static Set<Long> partsWith(List<FeatureJudgement> all, Predicate<FeatureJudgement> condition) {
         return all.stream().filter(condition).map(each -> each.part().id()).collect(Collectors.toSet());
     }
 }

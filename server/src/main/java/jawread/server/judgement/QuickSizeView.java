@@ -16,6 +16,7 @@ import jawread.server.words.LengthText;
  * @param figureRefused why it is not; empty otherwise
  * @param remark what to look at again in the figure; empty when nothing is odd
  * @param verdict absent until there are both
+ * @param why how well it is known, and the rule that fired; empty until there are both
  * @param say all of it in one sentence, for ears; empty until there are both
  */
 public record QuickSizeView(
@@ -26,4 +27,5 @@ public record QuickSizeView(
         String figureRefused,
         String remark,
         @Nullable VerdictView verdict,
+        String why,
         String say) {}

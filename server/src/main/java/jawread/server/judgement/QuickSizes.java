@@ -8,8 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.judge.SizeVerdict;
-import jawread.core.length.Length;
+import jawread.core.judge.Uncertainty;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -37,6 +36,7 @@ import jawread.server.job.PlanHead;
 import jawread.server.job.RoundNames;
 import jawread.server.job.TitleBlocks;
 import jawread.server.judgement.SheetView.VerdictView;
+import jawread.server.judgement.VerdictWords.Sized;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Origin;
 import jawread.server.measure.Readings;
@@ -53,6 +53,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class QuickSizes {
     private final Drawer drawer;
+    private final QuickJudging judging;
     private final Jobs jobs;
     private final Readings readings;
     private final ShopSettings settings;
@@ -66,6 +67,7 @@ public class QuickSizes {
 
     QuickSizes(
             Drawer drawer,
+            QuickJudging judging,
             Jobs jobs,
             Readings readings,
             ShopSettings settings,
@@ -77,6 +79,7 @@ public class QuickSizes {
             Shop shop,
             Words words) {
         this.drawer = drawer;
+        this.judging = judging;
         this.jobs = jobs;
         this.readings = readings;
         this.settings = settings;
@@ -108,7 +111,10 @@ public class QuickSizes {
                 TypedLength.parse(quick.figure(), gauge.map(Gauge::unit).orElse(unit), TypedLength.Kind.SIZE);
         Optional<TypedLimits> between = allowed.fold(Optional::of, refusal -> Optional.empty());
         Optional<TypedLength> size = read.fold(Optional::of, refusal -> Optional.empty());
-        Optional<VerdictView> verdict = between.flatMap(of -> size.map(typed -> verdict(kind, of, typed, unit)));
+        Optional<Sized> sized = between.flatMap(of -> size.map(typed -> judging.sized(kind, of, typed, unit, gauge)));
+        Optional<VerdictView> verdict = sized.map(verdicts::of);
+        Optional<Uncertainty> known =
+                gauge.flatMap(of -> size.flatMap(typed -> judging.known(of, kind, typed.length())));
         Optional<LengthText> shown =
                 size.map(typed -> figures.reading(typed.length(), base(typed.unit()), typed.resolution()));
         return new QuickSizeView(
@@ -120,6 +126,7 @@ public class QuickSizes {
                 gauge.flatMap(of -> size.flatMap(typed -> readingWords.remark(of, typed.length(), of.leastCount())))
                         .orElse(""),
                 verdict.orElse(null),
+                sized.map(of -> judging.why(of, known)).orElse(""),
                 verdict.map(of -> words.say(
                                 "quick.say",
                                 Map.of(
@@ -128,16 +135,6 @@ public class QuickSizes {
                                         "verdict", of.word(),
                                         "sentence", of.sentence())))
                         .orElse(""));
-    }
-
-    private VerdictView verdict(FeatureKind kind, TypedLimits allowed, TypedLength size, LengthUnit unit) {
-        Length finer = size.resolution().compareTo(allowed.resolution()) < 0 ? size.resolution() : allowed.resolution();
-        return verdicts.of(
-                SizeVerdict.of(size.length(), kind, allowed.limits()),
-                Optional.of(size.length()),
-                new JudgedBy(kind, kind.isUsuallyRound(), allowed.limits()),
-                unit,
-                finer);
     }
 
     /** Thou and tenths are parts of an inch, as micrometres are of a millimetre. */
@@ -219,6 +216,7 @@ public class QuickSizes {
                 person.id(),
                 Origin.TYPED,
                 Optional.of(quick.figure()),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
@@ -11,7 +14,7 @@ import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeState;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
-import jawread.server.measure.History;
+import jawread.server.measure.Evidence;
 import jawread.server.measure.Reading;
 import jawread.server.measure.ReadingMark;
 import jawread.server.scale.ScaleReadingView.AddendView;
@@ -24,6 +27,10 @@ import org.springframework.stereotype.Component;
 /** Puts a reading into figures and words: its size, its sum, what was said of it since. */
 @Component
 class ReadingWords {
+    /** Some long jobs. */
+    private static final int MOST_KNOWN = 100_000;
+
+    private final Map<UUID, ReadingView> known = new ConcurrentHashMap<>();
     private final Words words;
     private final Figures figures;
     private final ScaleWords scaleWords;
@@ -34,10 +41,31 @@ class ReadingWords {
         this.figures = figures;
     }
 
-    ReadingView of(Reading reading, History history) {
-        List<SaidView> notes = history.marksOf(reading).stream()
-                .filter(mark -> mark.kind() == ReadingMark.Kind.NOTE)
-                .map(ReadingWords::said)
+    /** A reading that nothing was said of since is for ever what it was: it is put into words once. */
+    ReadingView of(Reading reading, Evidence evidence) {
+        if (!evidence.marksOf(reading).isEmpty() || !evidence.swapsOf(reading).isEmpty()) {
+            return view(reading, evidence);
+        }
+        if (known.size() > MOST_KNOWN) {
+            known.clear();
+        }
+        return known.computeIfAbsent(reading.getId(), id -> view(reading, evidence));
+    }
+
+    private ReadingView view(Reading reading, Evidence evidence) {
+        List<SaidView> notes = Stream.concat(
+                        evidence.marksOf(reading).stream()
+                                .filter(mark -> mark.kind() == ReadingMark.Kind.NOTE)
+                                .map(ReadingWords::said),
+                        evidence.swapsOf(reading).stream()
+                                .map(swap -> new SaidView(
+                                        words.say(
+                                                "reading.swapped",
+                                                Map.of(
+                                                        "place", reading.place().name(),
+                                                        "reason", swap.reason())),
+                                        swap.person().name(),
+                                        swap.madeAt())))
                 .toList();
         return new ReadingView(
                 reading.getId(),
@@ -49,15 +77,22 @@ class ReadingWords {
                 reading.method().number(),
                 reading.person().name(),
                 reading.takenAt(),
-                history.strikeOf(reading).map(ReadingWords::said).orElse(null),
+                evidence.strikeOf(reading).map(ReadingWords::said).orElse(null),
                 notes,
                 setting(reading).orElse(null),
+                reading.pins()
+                        .map(pins -> words.say(
+                                "reading.pins",
+                                Map.of(
+                                        "goes", figures.exactly(pins.goes(), reading.unit()),
+                                        "stops", figures.exactly(pins.stops(), reading.unit()))))
+                        .orElse(null),
                 remark(reading).orElse(null));
     }
 
     /** As it was read; brought to 20 °C it is a computed figure, with a place more. */
     private LengthText size(Reading reading) {
-        return reading.thermal().isZero()
+        return reading.thermal().isZero() && reading.pins().isEmpty()
                 ? figures.reading(reading.value(), reading.unit(), reading.resolution())
                 : figures.computed(reading.value(), reading.unit(), reading.resolution(), List.of());
     }
@@ -127,7 +162,9 @@ class ReadingWords {
             remarks.add(
                     words.say("remark.was-due", Map.of("gauge", reading.method().number())));
         }
-        remark(read, reading.raw(), reading.leastCount()).ifPresent(remarks::add);
+        if (reading.pins().isEmpty()) {
+            remark(read, reading.raw(), reading.leastCount()).ifPresent(remarks::add);
+        }
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
     }
 

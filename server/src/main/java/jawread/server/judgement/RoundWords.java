@@ -1,5 +1,6 @@
 package jawread.server.judgement;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,15 +9,16 @@ import jawread.core.judge.PlaceValue;
 import jawread.core.judge.RepeatState;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.RoundNames;
 import jawread.server.judgement.RoundJudgement.PlaceJudgement;
 import jawread.server.judgement.SheetView.CutView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.judgement.SheetView.VerdictView;
-import jawread.server.measure.History;
+import jawread.server.judgement.VerdictWords.Sized;
+import jawread.server.measure.PlaceMark;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -28,25 +30,44 @@ class RoundWords {
     private final Words words;
     private final Figures figures;
     private final VerdictWords verdicts;
+    private final RuleWords rules;
     private final ReadingWords readings;
 
-    RoundWords(Words words, Figures figures, VerdictWords verdicts, ReadingWords readings) {
+    RoundWords(Words words, Figures figures, VerdictWords verdicts, RuleWords rules, ReadingWords readings) {
         this.words = words;
         this.figures = figures;
         this.verdicts = verdicts;
+        this.rules = rules;
         this.readings = readings;
     }
 
-    RoundView of(RoundJudgement round, FeatureJudgement feature, Job job, History history) {
-        List<PlaceView> places = round.places().stream()
-                .map(place -> place(place, feature.feature(), job, history))
-                .toList();
+    RoundView of(RoundJudgement round, FeatureJudgement feature, Job job) {
+        List<PlaceView> places =
+                round.places().stream().map(place -> place(place, feature, job)).toList();
         return new RoundView(
                 round.number(),
                 name(round.number(), feature.part().plan().roundNames()),
                 cut(round, feature, job),
                 places,
-                verdict(round, feature, job));
+                at(round),
+                verdict(round, feature, job),
+                round == feature.inForce()
+                        ? feature.envelope()
+                                .map(said -> words.say("envelope." + said.code()))
+                                .orElse(null)
+                        : null);
+    }
+
+    private static long at(RoundJudgement round) {
+        return round.wanted()
+                .or(() -> round.places().stream()
+                        .filter(place -> !place.readings().isEmpty())
+                        .max(Comparator.comparing(place -> place.readings()
+                                .get(place.readings().size() - 1)
+                                .seq())))
+                .or(() -> round.places().stream().findFirst())
+                .map(place -> place.place().id())
+                .orElse(0L);
     }
 
     String name(int round, RoundNames names) {
@@ -56,14 +77,23 @@ class RoundWords {
     }
 
     VerdictView verdict(RoundJudgement round, FeatureJudgement feature, Job job) {
-        Optional<PlaceJudgement> deciding = round.deciding(feature.feature());
-        return verdicts.of(
-                round.verdict(),
-                deciding.flatMap(place -> place.value().value()),
-                JudgedBy.of(feature.feature()),
-                job.unit(),
-                deciding.flatMap(PlaceJudgement::resolution)
-                        .orElse(feature.feature().limitsStep()));
+        return round.deciding()
+                .flatMap(place -> sized(place, feature, job))
+                .map(verdicts::of)
+                .orElseGet(() -> verdicts.withoutSize(round.verdict()));
+    }
+
+    /** Empty without a size. */
+    Optional<Sized> sized(PlaceJudgement place, FeatureJudgement feature, Job job) {
+        return place.value()
+                .value()
+                .flatMap(size -> place.judged()
+                        .map(judged -> new Sized(
+                                size,
+                                judged,
+                                feature.by(),
+                                job.unit(),
+                                place.resolution().orElse(feature.feature().limitsStep()))));
     }
 
     private CutView cut(RoundJudgement round, FeatureJudgement feature, Job job) {
@@ -87,23 +117,44 @@ class RoundWords {
         return new CutView(asked.orElse(null), took.orElse(null), sentence);
     }
 
-    private PlaceView place(PlaceJudgement place, Feature feature, Job job, History history) {
-        Length step = place.resolution().orElse(feature.limitsStep());
-        Optional<Length> value = place.value().value();
+    PlaceView place(PlaceJudgement place, FeatureJudgement feature, Job job) {
+        Length step = place.resolution().orElse(feature.feature().limitsStep());
+        Optional<Sized> sized = sized(place, feature, job);
+        Optional<LengthText> value = sized.map(of -> figures.computed(
+                of.size(), job.unit(), step, feature.by().limits().stated()));
+        Optional<LengthText> expanded =
+                place.uncertainty().map(of -> figures.significant(Length.nearest(of.expanded()), job.unit()));
         return new PlaceView(
                 place.place().id(),
                 place.place().name(),
+                place.place().section(),
+                place.place().axis(),
                 place.readings().stream()
-                        .map(reading -> readings.of(reading, history))
+                        .map(reading -> readings.of(reading, feature.evidence()))
                         .toList(),
-                job.repeatSchool().fewest(),
+                place.isBetweenPins() ? 1 : job.repeatSchool().fewest(),
                 place.value().state().code(),
-                value.map(size -> figures.computed(
-                                size, job.unit(), step, feature.limits().stated()))
+                place.wantsReading(),
+                value.orElse(null),
+                expanded.orElse(null),
+                value.flatMap(of -> expanded.map(u ->
+                                words.say("place.known", Map.of("value", of.text(), "u", u.text(), "unit", of.unit()))))
+                        .orElse(null),
+                sized.filter(of -> !place.isBetweenPins())
+                        .map(of -> rules.risk(of.judged()))
                         .orElse(null),
                 repeats(place, job, step),
-                verdicts.of(place.verdict(), value, JudgedBy.of(feature), job.unit(), step),
+                sized.map(verdicts::of).orElseGet(() -> verdicts.withoutSize(place.verdict())),
+                place.skip().map(RoundWords::said).orElse(null),
+                place.marks().stream()
+                        .filter(mark -> mark.kind() == PlaceMark.Kind.NOTE)
+                        .map(RoundWords::said)
+                        .toList(),
                 next(place, job, step));
+    }
+
+    private static SaidView said(PlaceMark mark) {
+        return new SaidView(mark.reason(), mark.person().name(), mark.madeAt());
     }
 
     private String repeats(PlaceJudgement place, Job job, Length step) {
@@ -123,6 +174,9 @@ class RoundWords {
     }
 
     private String next(PlaceJudgement place, Job job, Length step) {
+        if (place.skip().isPresent()) {
+            return words.say("next.skipped", Map.of("reason", place.skip().get().reason()));
+        }
         int read = place.standing().size();
         RepeatState state = place.value().state();
         if (state == RepeatState.MORE && read >= 2 && place.value().allowed().isPresent()) {

@@ -19,6 +19,7 @@ import jawread.server.words.LengthText;
  * @param rounds from "as found" on; the last is the one in force
  * @param gauge the one to measure with: the key of the method read with last here, else the one picked or proposed
  * @param startCheck why that one wants its zero looked at before it begins here; absent when it does not
+ * @param left what is still to be read of this part, and of all of them, with the time it takes; absent when nothing is
  * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
@@ -34,6 +35,7 @@ public record SheetView(
         List<RoundView> rounds,
         @Nullable String gauge,
         @Nullable String startCheck,
+        @Nullable String left,
         @Nullable NextView next,
         String say) {
     /** @param lives present on a job that lives hang on: who decides, and that this program does not */
@@ -50,6 +52,7 @@ public record SheetView(
 
     /**
      * @param starts from the left end of the part; absent while nobody has said
+     * @param service how far it may wear; absent where nobody has said
      * @param places where the gauge is put, for the drawn section
      */
     public record FeatureView(
@@ -58,10 +61,15 @@ public record SheetView(
             String kind,
             boolean diameter,
             LimitsView limits,
+            @Nullable LengthText service,
             @Nullable LengthText starts,
             @Nullable LengthText length,
             List<SpotView> places,
-            VerdictView verdict) {}
+            VerdictView verdict) {
+        FeatureView with(VerdictView now) {
+            return new FeatureView(id, name, kind, diameter, limits, service, starts, length, places, now);
+        }
+    }
 
     public record SpotView(long id, String name, @Nullable LengthText depth) {}
 
@@ -71,9 +79,17 @@ public record SheetView(
     /**
      * @param name as found, after cut 1 …
      * @param cut what the cut before this round was asked to take and what came off, once that is known
+     * @param at the place where the walk stands: the first that wants a reading, else the one read last
+     * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
      */
     public record RoundView(
-            int number, String name, @Nullable CutView cut, List<PlaceView> places, VerdictView verdict) {}
+            int number,
+            String name,
+            @Nullable CutView cut,
+            List<PlaceView> places,
+            long at,
+            VerdictView verdict,
+            @Nullable String envelope) {}
 
     /**
      * @param took absent until there is a size on both sides of the cut
@@ -84,19 +100,33 @@ public record SheetView(
 
     /**
      * @param state done, more, scattered, unsettled: where the repeats stand
+     * @param wants whether the walk asks for a reading here
      * @param value absent while another reading is asked for
+     * @param expanded U of the value, of two significant digits; absent without one
+     * @param known the value with its U, in words
+     * @param risk that it is really outside; absent without a value, and where nobody knows how well it is known
      * @param repeats how far apart they are, and how far honest ones may be
+     * @param skip why it was passed over; absent while it is not
+     * @param notes what was said of the place
      * @param next what to do here now
      */
     public record PlaceView(
             long id,
             String name,
+            String section,
+            String axis,
             List<ReadingView> readings,
             int asked,
             String state,
+            boolean wants,
             @Nullable LengthText value,
+            @Nullable LengthText expanded,
+            @Nullable String known,
+            @Nullable String risk,
             String repeats,
             VerdictView verdict,
+            @Nullable SaidView skip,
+            List<SaidView> notes,
             String next) {}
 
     /**
@@ -104,6 +134,8 @@ public record SheetView(
      * @param estimated whether a tenth of it was judged between two lines
      * @param struck why it no longer counts; absent while it does
      * @param setting what a comparator stood at when it was read; absent for any other gauge
+     * @param notes what was said of it since, and that it was put right
+     * @param pins between which two a hole lies; absent for any other gauge
      * @param remark something to look at again: outside the gauge's range, finer than it shows
      */
     public record ReadingView(
@@ -119,22 +151,25 @@ public record SheetView(
             @Nullable SaidView struck,
             List<SaidView> notes,
             @Nullable String setting,
+            @Nullable String pins,
             @Nullable String remark) {}
 
     public record SaidView(String reason, String person, Instant at) {}
 
     /**
-     * @param mark which mark is drawn: in, metal-left, gone, unsettled, not-measured
-     * @param side on which side of the limits the size lies: low, high, or empty when within
+     * @param mark which mark is drawn, by the verdict's code: in, metal-left, too-close …
+     * @param side on which side of the limits the size lies, or to whose limit it is too close: low, high, or empty
      * @param word the verdict in a word or two
      * @param cut what to take off; absent unless metal is left
+     * @param used of the wear that service allows, in whole per cent; absent where no service limit is known
      */
     public record VerdictView(
             String mark,
             String side,
             String word,
             String sentence,
-            @Nullable ToCutView cut) {}
+            @Nullable ToCutView cut,
+            @Nullable String used) {}
 
     /**
      * On the size, and on one side of it for a diameter.

@@ -4,9 +4,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.choosing.FeatureMethods;
+import jawread.server.choosing.MethodsOfPlan;
+import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
@@ -16,13 +19,12 @@ import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.job.PlanRevision;
 import jawread.server.job.PlannedFeatures;
+import jawread.server.job.PlansInForce;
 import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
-import jawread.server.judgement.SheetView.PartView;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.judgement.SheetView.SpotView;
-import jawread.server.measure.Histories;
 import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -32,10 +34,19 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the sheet of a feature. */
 @Service
 public class Sheets {
+    /** Some dozens of long plans. */
+    private static final int MOST_DRAWN = 20_000;
+
+    /** @param feature its edition */
+    private record Drawn(long feature, LengthUnit unit) {}
+
+    private final Map<Drawn, FeatureView> drawn = new ConcurrentHashMap<>();
     private final Jobs jobs;
+    private final PlansInForce plans;
     private final FeatureMethods methods;
     private final PlannedFeatures planned;
-    private final Histories histories;
+    private final Judgements judgements;
+    private final WorkLeft work;
     private final RoundWords rounds;
     private final PartWords partWords;
     private final CheckReminders checks;
@@ -47,9 +58,11 @@ public class Sheets {
 
     Sheets(
             Jobs jobs,
+            PlansInForce plans,
             FeatureMethods methods,
             PlannedFeatures planned,
-            Histories histories,
+            Judgements judgements,
+            WorkLeft work,
             RoundWords rounds,
             PartWords partWords,
             CheckReminders checks,
@@ -59,9 +72,11 @@ public class Sheets {
             Figures figures,
             Words words) {
         this.jobs = jobs;
+        this.plans = plans;
         this.methods = methods;
         this.planned = planned;
-        this.histories = histories;
+        this.judgements = judgements;
+        this.work = work;
         this.rounds = rounds;
         this.partWords = partWords;
         this.checks = checks;
@@ -76,33 +91,27 @@ public class Sheets {
     @Transactional(readOnly = true)
     public SheetView of(long partId, long featureId) {
         Part part = jobs.part(partId);
-        Feature feature = jobs.featureOf(part, featureId);
-        List<Part> parts = jobs.partsOf(part.plan());
+        Feature feature = plans.featureOf(part, featureId);
+        List<Part> parts = plans.partsOf(part.plan());
         // The plan may have gone on without this edition of the feature: what was read stays with its own.
-        PlanRevision revision = jobs.revisionWith(feature);
-        var plan = PlanJudgement.of(revision, parts, histories.of(part.plan(), parts));
+        PlanRevision revision = plans.with(part.plan(), feature);
+        var plan = judgements.of(revision, parts);
         FeatureJudgement judged = plan.of(part, feature);
         Job job = plan.job();
-        Optional<GaugeAndReader> gauge = gauge(judged);
+        MethodsOfPlan methodsOf = methods.of(part.plan(), Optional.empty());
+        Optional<GaugeAndReader> gauge = gauge(judged, methodsOf);
         List<RoundView> roundViews = judged.rounds().stream()
-                .map(round -> rounds.of(round, judged, job, plan.history()))
+                .map(round -> rounds.of(round, judged, job))
                 .toList();
         List<FeatureView> features =
-                plan.of(part).stream().map(each -> feature(each, plan)).toList();
+                plan.of(part).stream().map(each -> feature(each, job)).toList();
         return new SheetView(
-                new JobView(
-                        job.id(),
-                        job.name(),
-                        job.about(),
-                        job.limitsSource(),
-                        job.unit().symbol(),
-                        job.demonstration(),
-                        lives.of(job).orElse(null)),
+                job(job),
                 part.plan().id(),
                 part.plan().shape().code(),
                 changed(part, feature, revision).orElse(null),
-                part(part, plan),
-                parts.stream().map(each -> part(each, plan)).toList(),
+                partWords.part(part, plan),
+                parts.stream().map(each -> partWords.part(each, plan)).toList(),
                 features,
                 features.stream()
                         .filter(each -> each.id() == featureId)
@@ -111,11 +120,12 @@ public class Sheets {
                 roundViews,
                 gauge.map(GaugeAndReader::key).orElse(null),
                 gauge.flatMap(of -> checks.atStart(of, feature, plan)).orElse(null),
+                work.of(part, plan, methodsOf).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }
 
-    private Optional<GaugeAndReader> gauge(FeatureJudgement judged) {
+    private Optional<GaugeAndReader> gauge(FeatureJudgement judged, MethodsOfPlan methodsOf) {
         Feature feature = judged.feature();
         Optional<GaugeAndReader> last = judged.rounds().stream()
                 .flatMap(round -> round.places().stream())
@@ -123,23 +133,45 @@ public class Sheets {
                 .max(Comparator.comparingLong(Reading::seq))
                 .map(Reading::method)
                 .filter(GaugeAndReader::mayMeasure);
-        return last.or(() -> methods.inForce(feature.plan(), feature.key(), planned.of(feature)));
+        return last.or(
+                () -> methodsOf.inForce(feature.key(), planned.of(feature)).map(Weighed::method));
     }
 
-    private PartView part(Part part, PlanJudgement plan) {
-        return new PartView(part.id(), part.name(), part.mark(), partWords.verdict(part, plan));
+    JobView job(Job job) {
+        return new JobView(
+                job.id(),
+                job.name(),
+                job.about(),
+                job.limitsSource(),
+                job.unit().symbol(),
+                job.demonstration(),
+                lives.of(job).orElse(null));
     }
 
-    private FeatureView feature(FeatureJudgement judged, PlanJudgement plan) {
+    /** An edition of a feature is put into figures once: of a long plan there are hundreds, and only the verdict changes. */
+    FeatureView feature(FeatureJudgement judged, Job job) {
+        if (drawn.size() > MOST_DRAWN) {
+            drawn.clear();
+        }
+        return drawn.computeIfAbsent(
+                        new Drawn(judged.feature().id(), job.unit()), key -> withoutVerdict(judged, job.unit()))
+                .with(partWords.verdict(judged));
+    }
+
+    private FeatureView withoutVerdict(FeatureJudgement judged, LengthUnit unit) {
         Feature feature = judged.feature();
-        LengthUnit unit = plan.job().unit();
         Length step = feature.limitsStep();
         return new FeatureView(
                 feature.id(),
                 feature.name(),
                 feature.kind().code(),
                 feature.diameter(),
-                limits.of(feature.limits(), unit, step),
+                limits.of(judged.by().limits(), unit, step),
+                judged.by()
+                        .demand()
+                        .service()
+                        .map(service -> figures.reading(service.length(), unit, step))
+                        .orElse(null),
                 feature.starts().map(at -> figures.reading(at, unit, step)).orElse(null),
                 feature.length()
                         .map(along -> figures.reading(along, unit, step))
@@ -157,7 +189,7 @@ public class Sheets {
 
     /** A word about a plan that says something else of this feature by now, with where it stands. */
     private Optional<ChangedView> changed(Part part, Feature feature, PlanRevision revision) {
-        PlanRevision newest = jobs.newest(part.plan());
+        PlanRevision newest = plans.newest(part.plan());
         if (newest.id() == revision.id()) {
             return Optional.empty();
         }

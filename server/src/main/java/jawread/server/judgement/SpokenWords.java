@@ -7,6 +7,9 @@ import java.util.Optional;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.measure.Evidence;
+import jawread.server.measure.Reading;
+import jawread.server.measure.ReadingMark;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -21,25 +24,33 @@ class SpokenWords {
 
     /** A reading as it was kept or struck last, at its place. */
     private record Deed(PlaceView place, ReadingView reading) {
-        Instant at() {
-            return reading.struck() == null
-                    ? reading.takenAt()
-                    : reading.struck().at();
-        }
-
         String key() {
             return reading.struck() != null ? "say.struck" : place.value() == null ? "say.kept" : "say.settled";
         }
     }
 
     String of(FeatureJudgement judged, RoundView round) {
-        Optional<Deed> last = round.places().stream()
-                .flatMap(place -> place.readings().stream().map(reading -> new Deed(place, reading)))
-                .max(Comparator.comparing(Deed::at)
-                        .thenComparing(deed -> deed.reading().seq()));
-        return last.map(this::say)
+        Optional<Reading> last = judged.inForce().places().stream()
+                .flatMap(place -> place.readings().stream())
+                .max(Comparator.comparing((Reading reading) -> lastSaid(reading, judged.evidence()))
+                        .thenComparing(Reading::seq));
+        return last.flatMap(reading -> deed(reading, round))
+                .map(this::say)
                 .orElseGet(() -> words.say(
                         "say.nothing-yet", Map.of("feature", judged.feature().name(), "round", round.name())));
+    }
+
+    /** By the server's clock: one at a bench may be behind. */
+    private static Instant lastSaid(Reading reading, Evidence evidence) {
+        return evidence.strikeOf(reading).map(ReadingMark::madeAt).orElse(reading.keptAt());
+    }
+
+    private static Optional<Deed> deed(Reading last, RoundView round) {
+        return round.places().stream()
+                .flatMap(place -> place.readings().stream()
+                        .filter(reading -> reading.id().equals(last.getId()))
+                        .map(reading -> new Deed(place, reading)))
+                .findFirst();
     }
 
     private String say(Deed deed) {

@@ -1,13 +1,22 @@
 package jawread.server.judgement;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import jawread.core.judge.SizeJudgement;
+import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.WayOut;
+import jawread.core.judge.WearLadder;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
+import jawread.core.limit.ServiceLimit;
 import jawread.server.judgement.SheetView.ToCutView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.settings.Setting;
@@ -30,44 +39,60 @@ class VerdictWords {
         this.figures = figures;
     }
 
-    /** Mark and word alone, where many stand together: in a table, on a drawing. */
-    VerdictView brief(SizeVerdict verdict, String side) {
-        return new VerdictView(verdict.code(), side, word(verdict), "", null);
-    }
-
-    /** A verdict that rests on this size. */
-    VerdictView of(SizeVerdict verdict, Optional<Length> size, JudgedBy by, LengthUnit unit, Length step) {
-        if (size.isEmpty()) {
-            return new VerdictView(
-                    verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null);
+    /** A size that was judged. @param step it is shown by */
+    record Sized(Length size, SizeJudgement judged, JudgedBy by, LengthUnit unit, Length step) {
+        /** The wear side of the limits is low for what wears smaller. */
+        boolean shrinks() {
+            return by.kind().shrinksWithCutting();
         }
-        String side = sideOf(by.limits(), size);
-        Optional<ToCutView> cut =
-                WayOut.of(by.kind(), size.get(), by.limits()).cut().map(of -> toCut(of, by, unit, step));
-        String sentence = cut.map(this::cutSentence).orElseGet(() -> sentence(verdict, size.get(), by, unit, step));
-        return new VerdictView(verdict.code(), side, word(verdict), sentence, cut.orElse(null));
     }
 
-    /** On which side of the limits a size lies: low, high, or empty when within or not known. */
-    static String sideOf(Limits limits, Optional<Length> size) {
-        return size.map(of -> limits.isAbove(of) ? "high" : limits.isBelow(of) ? "low" : "")
-                .orElse("");
+    /** Mark and word alone, where many stand together: in a table, on a drawing. */
+    VerdictView brief(SizeVerdict verdict, Side side) {
+        return new VerdictView(verdict.code(), side.code(), word(verdict), "", null, null);
     }
 
-    private String word(SizeVerdict verdict) {
+    /** Of a place without a size. */
+    VerdictView withoutSize(SizeVerdict verdict) {
+        return new VerdictView(
+                verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null, null);
+    }
+
+    VerdictView of(Sized sized) {
+        SizeVerdict verdict = sized.judged().verdict();
+        Optional<ToCutView> cut = sized.judged().cut().map(of -> toCut(of, sized));
+        return new VerdictView(
+                verdict.code(),
+                sized.judged().side().code(),
+                word(verdict),
+                cut.map(this::cutSentence).orElseGet(() -> sentence(sized)),
+                cut.orElse(null),
+                sized.judged()
+                        .ladder()
+                        .flatMap(ladder -> ladder.usedPercent().stream().boxed().findFirst())
+                        .map(VerdictWords::whole)
+                        .orElse(null));
+    }
+
+    String word(SizeVerdict verdict) {
         return words.say("verdict." + verdict.code() + ".word");
     }
 
-    private ToCutView toCut(WayOut.Cut cut, JudgedBy by, LengthUnit unit, Length step) {
+    private static String whole(double percent) {
+        return BigDecimal.valueOf(percent).setScale(0, RoundingMode.HALF_EVEN).toPlainString();
+    }
+
+    private ToCutView toCut(WayOut.Cut cut, Sized sized) {
         // A dial that reads the diameter is fed by the diameter: half of it would only mislead.
-        boolean bySide = by.diameter() && settings.of(Setting.MACHINE_READS).equals("radius");
+        boolean bySide =
+                sized.by().diameter() && settings.of(Setting.MACHINE_READS).equals("radius");
         Optional<WayOut.Cut> side = bySide ? Optional.of(cut.perSide()) : Optional.empty();
         return new ToCutView(
-                show(cut.toNear(), unit, step),
-                cut.toMiddle().map(middle -> show(middle, unit, step)).orElse(null),
-                side.map(of -> show(of.toNear(), unit, step)).orElse(null),
+                show(cut.toNear(), sized),
+                cut.toMiddle().map(middle -> show(middle, sized)).orElse(null),
+                side.map(of -> show(of.toNear(), sized)).orElse(null),
                 side.flatMap(WayOut.Cut::toMiddle)
-                        .map(middle -> show(middle, unit, step))
+                        .map(middle -> show(middle, sized))
                         .orElse(null));
     }
 
@@ -84,18 +109,104 @@ class VerdictWords {
                         "near", cut.near().withUnit()));
     }
 
-    private String sentence(SizeVerdict verdict, Length size, JudgedBy by, LengthUnit unit, Length step) {
-        boolean uncut = verdict == SizeVerdict.GONE && !by.kind().canBeCut();
-        List<Length> distances = by.limits().stated().stream()
-                .map(limit -> size.minus(limit).abs())
-                .sorted()
-                .toList();
-        return words.say(
-                uncut ? "verdict.past.sentence" : "verdict." + verdict.code() + ".sentence",
-                Map.of("by", show(distances.get(0), unit, step).inBoth()));
+    private String sentence(Sized sized) {
+        SizeVerdict verdict = sized.judged().verdict();
+        return switch (verdict) {
+            case TOO_CLOSE -> tooClose(sized);
+            case GONE ->
+                words.say(
+                        sized.by().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
+                        Map.of("by", inBoth(toNearest(sized, sized.by().limits().stated()), sized)));
+            case WORN, WITHIN_SERVICE, BEYOND_SERVICE ->
+                words.say(
+                        "verdict." + verdict.code() + ".sentence",
+                        Map.of(
+                                "by",
+                                inBoth(
+                                        toNearest(
+                                                sized,
+                                                sized.by().demand().service().map(ServiceLimit::length).stream()
+                                                        .toList()),
+                                        sized),
+                                "used",
+                                usedWords(sized)));
+            case WRONG_WAY ->
+                words.say(
+                        "verdict.wrong-way." + (sized.shrinks() ? "outside" : "inside"),
+                        Map.of(
+                                "by",
+                                inBoth(
+                                        toNearest(
+                                                sized, otherSide(sized).stream().toList()),
+                                        sized)));
+            default ->
+                words.say(
+                        "verdict." + verdict.code() + ".sentence",
+                        Map.of("by", inBoth(toNearest(sized, sized.by().limits().stated()), sized)));
+        };
     }
 
-    private LengthText show(Length length, LengthUnit unit, Length step) {
-        return figures.computed(length, unit, step, List.of(Length.ZERO));
+    private String usedWords(Sized sized) {
+        return sized.judged()
+                .ladder()
+                .flatMap(ladder -> ladder.usedPercent().stream().boxed().findFirst())
+                .map(used -> words.say("wear.used", Map.of("percent", whole(used))))
+                .orElse("");
+    }
+
+    /** How far it is from the limit it is too close to, and how much cannot be told. */
+    private String tooClose(Sized sized) {
+        Limits limits = sized.by().limits();
+        List<Length> candidates = Stream.concat(
+                        limits.stated().stream(), sized.by().demand().service().map(ServiceLimit::length).stream())
+                .toList();
+        Length nearest = candidates.stream()
+                .min(Comparator.comparing(limit -> sized.size().minus(limit).abs()))
+                .orElseThrow();
+        var slots = new HashMap<String, Object>();
+        slots.put("by", inBoth(sized.size().minus(nearest).abs(), sized));
+        slots.put("limit", limit(nearest, sized));
+        slots.put("guard", show(sized.judged().decision().guard(), sized).withUnit());
+        Optional<WearLadder> ladder =
+                sized.judged().ladder().filter(of -> of.tooCloseTo().isPresent());
+        if (ladder.isPresent()) {
+            slots.put("one", words.say("step." + ladder.get().step().code()));
+            slots.put(
+                    "other",
+                    words.say("step." + ladder.get().tooCloseTo().orElseThrow().code()));
+            return words.say("verdict.too-close.ladder", slots);
+        }
+        if (sized.judged().decision().cannotProve()) {
+            return words.say("verdict.too-close.cannot-prove", slots);
+        }
+        boolean isPast = limits.isBelow(sized.size()) || limits.isAbove(sized.size());
+        boolean isOn = nearest.equals(sized.size());
+        return words.say("verdict.too-close." + (isOn ? "on" : isPast ? "past" : "inside"), slots);
+    }
+
+    private String limit(Length limit, Sized sized) {
+        return figures.computed(limit, sized.unit(), sized.step(), List.of()).text();
+    }
+
+    private static Length toNearest(Sized sized, List<Length> limits) {
+        return limits.stream()
+                .map(limit -> sized.size().minus(limit).abs())
+                .min(Length::compareTo)
+                .orElse(Length.ZERO);
+    }
+
+    /** The limit that nothing wears past. */
+    private static Optional<Length> otherSide(Sized sized) {
+        return sized.shrinks()
+                ? sized.by().limits().high()
+                : sized.by().limits().low();
+    }
+
+    private String inBoth(Length length, Sized sized) {
+        return show(length, sized).inBoth();
+    }
+
+    private LengthText show(Length length, Sized sized) {
+        return figures.computed(length, sized.unit(), sized.step(), List.of(Length.ZERO));
     }
 }

@@ -61,6 +61,8 @@ public enum Setting {
     /** The shop's own materials, {@code gunmetal 18.3}, apart by semicolons. */
     MATERIALS("", Scope.SHOP, Setting::materials),
     SOUNDS("on", Scope.SHOP, "on", "off"),
+    /** Whether each figure is spoken back, digit by digit. */
+    READ_BACK("off", Scope.SHOP, "on", "off"),
     THEME("device", Scope.SHOP, "device", "light", "dim");
 
     private enum Scope {

@@ -34,6 +34,7 @@ class ShopController {
      * @param now the shop's clock, so that a screen whose own is wrong still dates a reading rightly
      * @param unit that new jobs are written in: in or mm
      * @param sounds on or off, where a device has not chosen
+     * @param readBack the same for figures spoken back
      * @param theme device, light or dim, where a device has not chosen
      * @param person who stands at this screen; absent until picked
      */
@@ -44,6 +45,7 @@ class ShopController {
             String decimalMark,
             String unit,
             String sounds,
+            String readBack,
             String theme,
             @Nullable PersonView person) {}
 
@@ -57,6 +59,7 @@ class ShopController {
                 shop.decimalMark(),
                 settings.of(Setting.UNIT),
                 settings.of(Setting.SOUNDS),
+                settings.of(Setting.READ_BACK),
                 settings.of(Setting.THEME),
                 tickets.personAt(request).map(PersonView::of).orElse(null));
     }

@@ -29,11 +29,20 @@ class DemoShopTest {
     }
 
     @Test
-    void the_first_shaft_is_in_and_the_fourth_is_gone() {
+    void the_first_shaft_is_in_but_for_a_bore_too_close_to_call_and_the_fourth_is_gone() {
         JsonNode job = Walk.named(server.get("/api/bench").json().path("jobs"), "New idler shafts");
         assertThat(job.path("demonstration").asBoolean()).isTrue();
         JsonNode parts = job.path("plans").get(0).path("parts");
-        assertThat(parts.get(0).path("verdict").path("mark").asString()).isEqualTo("in");
+        JsonNode first = parts.get(0);
+        assertThat(Walk.named(first.path("features"), "bore 16 H7")
+                        .path("verdict")
+                        .path("mark")
+                        .asString())
+                .as("a telescoping gauge cannot tell 0.018 mm")
+                .isEqualTo("too-close");
+        assertThat(first.path("features").findValuesAsString("mark"))
+                .containsExactly("in", "in", "in", "in", "in", "too-close");
+        assertThat(first.path("verdict").path("mark").asString()).isEqualTo("too-close");
         JsonNode fourth = parts.get(3).path("verdict");
         assertThat(fourth.path("mark").asString()).isEqualTo("gone");
         assertThat(fourth.path("side").asString()).isEqualTo("low");

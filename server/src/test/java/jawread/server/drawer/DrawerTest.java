@@ -1,5 +1,6 @@
 package jawread.server.drawer;
 
+import static jawread.server.Drafting.gauge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -25,23 +26,6 @@ class DrawerTest {
 
     DrawerTest(Server server) {
         this.server = server;
-    }
-
-    private static Map<String, Object> gauge(String number, String kind, String scale, String low, String high) {
-        var typed = new HashMap<String, Object>();
-        for (String field : List.of("base", "rods", "step", "spread", "error", "reach", "allowedSteps")) {
-            typed.put(field, "");
-        }
-        typed.put("shopNumber", number);
-        typed.put("name", "a " + kind);
-        typed.put("kind", kind);
-        typed.put("scale", scale);
-        typed.put("unit", "mm");
-        typed.put("rangeLow", low);
-        typed.put("rangeHigh", high);
-        typed.put("switchable", false);
-        typed.put("readers", List.of());
-        return typed;
     }
 
     private Answer add(Map<String, Object> gauge) {

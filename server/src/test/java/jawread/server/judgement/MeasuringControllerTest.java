@@ -18,6 +18,7 @@ import java.util.UUID;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Origin;
+import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Readings.Kept;
 import jawread.server.measure.Rounds;
@@ -41,8 +42,8 @@ class MeasuringControllerTest {
     private final Rounds rounds = mock();
     private final Sheets sheets = mock();
     private final Words words = mock();
-    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(
-                    new MeasuringController(readings, marks, rounds, sheets, mock(BenchOverview.class)))
+    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
+                    readings, marks, rounds, sheets, mock(PlaceMarks.class), mock(BenchOverview.class)))
             .setControllerAdvice(new Problems(words))
             .build();
     private final UUID id = UUID.randomUUID();

@@ -1,5 +1,6 @@
 package jawread.server.plan;
 
+import static jawread.server.Drafting.typed;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
@@ -7,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
+import jawread.server.Drafting;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
@@ -19,16 +21,18 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class PlanningTest {
     private final Server server;
+    private final Drafting drafting;
 
     PlanningTest(Server server) {
         this.server = server;
+        this.drafting = new Drafting(server);
     }
 
     // --- What a browser sends
     // -------------------------------------------------------------------------------------------
 
     private Answer post(String path, Object body) {
-        return server.send(Server.json(server.ansasRequest(path), "POST", body));
+        return drafting.post(path, body);
     }
 
     private Answer put(String path, long edition, Object body) {
@@ -45,45 +49,15 @@ class PlanningTest {
     }
 
     private JsonNode plan(JsonNode job) {
-        return server.get("/api/jobs/" + job.path("id").asLong() + "/plan")
-                .json()
-                .path("plans")
-                .get(0);
-    }
-
-    private static Map<String, Object> typed(String name, String kind, String limits) {
-        var body = new LinkedHashMap<String, Object>();
-        for (String text : List.of(
-                "service",
-                "outOfRound",
-                "taper",
-                "steps",
-                "grades",
-                "lies",
-                "face",
-                "layout",
-                "sections",
-                "axes",
-                "keepClear",
-                "outOfReach",
-                "order")) {
-            body.put(text, "");
-        }
-        body.put("name", name);
-        body.put("kind", kind);
-        body.put("limits", limits);
-        body.put("round", true);
-        body.put("envelope", false);
-        body.put("decisive", false);
-        return body;
+        return drafting.plan(job);
     }
 
     private Answer change(JsonNode plan, Object puts, Object removes) {
-        return post("/api/plans/" + plan.path("id").asLong() + "/changes", Map.of("puts", puts, "removes", removes));
+        return drafting.change(plan, puts, removes);
     }
 
     private Answer add(JsonNode plan, Map<String, Object> typed) {
-        return change(plan, List.of(Map.of("key", UUID.randomUUID(), "typed", typed)), List.of());
+        return drafting.add(plan, typed);
     }
 
     private static List<String> names(JsonNode plan) {

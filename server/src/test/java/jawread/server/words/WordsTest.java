@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import jawread.core.judge.NextStep;
 import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
@@ -57,8 +58,13 @@ class WordsTest {
                 .allMatch(word -> !word.isBlank());
         assertThat(Stream.of(RepeatState.SCATTERED, RepeatState.UNSETTLED))
                 .allMatch(state -> words.has("next." + state.code()));
-        assertThat(Stream.of(SizeVerdict.IN, SizeVerdict.METAL_LEFT, SizeVerdict.GONE))
+        assertThat(Stream.of(SizeVerdict.values())
+                        .filter(verdict -> verdict != SizeVerdict.NOT_MEASURED && verdict != SizeVerdict.UNSETTLED))
                 .allMatch(verdict -> words.has("next." + verdict.code()));
+        assertThat(Stream.of(NextStep.values()))
+                .allMatch(step -> words.has("step." + step.code())
+                        && words.has("step-word." + step.code())
+                        && words.has("rule." + step.rule().code()));
     }
 
     @Test

@@ -1,0 +1,51 @@
+package jawread.server.judgement;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.PERSON;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.UUID;
+import jawread.server.access.Allowed;
+import jawread.server.access.ScreenTickets;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What parts come to, and what people decide of them. */
+@RestController
+@RequestMapping("/api/parts/{part}")
+class JudgementController {
+    private final JudgementPages pages;
+    private final PartDecisions decisions;
+    private final ScreenTickets tickets;
+
+    JudgementController(JudgementPages pages, PartDecisions decisions, ScreenTickets tickets) {
+        this.pages = pages;
+        this.decisions = decisions;
+        this.tickets = tickets;
+    }
+
+    /** @param decided use, finish, next-size, replace, replace-or-specialist, better-method or measure-again */
+    record DecisionBody(String decided, String reason) {}
+
+    @Allowed(ANYONE)
+    @GetMapping("/judgement")
+    JudgementView judgement(@PathVariable long part) {
+        return pages.of(part);
+    }
+
+    /** Keeps what a person decides of a part against the rule that fired. */
+    @Allowed(PERSON)
+    @PutMapping("/decisions/{id}")
+    JudgementView decide(
+            @PathVariable long part,
+            @PathVariable UUID id,
+            @RequestBody DecisionBody body,
+            HttpServletRequest request) {
+        decisions.decide(id, part, body.decided(), body.reason(), tickets.whoStandsAt(request));
+        return pages.of(part);
+    }
+}

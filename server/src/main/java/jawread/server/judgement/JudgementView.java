@@ -1,0 +1,80 @@
+package jawread.server.judgement;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.List;
+import jawread.server.drawer.UncertaintyView;
+import jawread.server.job.LimitsView;
+import jawread.server.judgement.LookView.ItemView;
+import jawread.server.judgement.SheetView.FeatureView;
+import jawread.server.judgement.SheetView.JobView;
+import jawread.server.judgement.SheetView.PartView;
+import jawread.server.judgement.SheetView.PlaceView;
+import jawread.server.judgement.SheetView.VerdictView;
+import jawread.server.words.LengthText;
+
+/**
+ * What a part comes to: the verdict and the next step, then each feature, the worst first.
+ *
+ * @param parts of its plan, for going to another
+ * @param rule near the limits, in a sentence
+ * @param step by the rule that fired
+ * @param decided what a person decided against it, as long as the rule says what it said then; absent where nobody did
+ * @param decisions all that were ever made of this part
+ * @param drawn the features in the order of the plan, for the section of the part
+ * @param looked at rather than measured
+ */
+public record JudgementView(
+        JobView job,
+        long plan,
+        String shape,
+        PartView part,
+        List<PartView> parts,
+        String rule,
+        StepView step,
+        @Nullable DecisionView decided,
+        List<DecisionView> decisions,
+        List<FeatureView> drawn,
+        List<ItemView> looked,
+        List<JudgedFeatureView> features) {
+    /**
+     * @param code use, finish, measure-again and the like
+     * @param word the same in a word or two
+     * @param sentence what, where and with what
+     * @param rule that fired
+     */
+    public record StepView(String code, String word, String sentence, String rule) {}
+
+    public record DecisionView(String said, String decided, String reason, String person, Instant at) {}
+
+    /**
+     * @param service how far it may wear; absent where nobody has said
+     * @param round as found, after cut 1 …
+     * @param cut what the last cut was asked to take, and took; absent before the first
+     * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
+     * @param deciding the place that its verdict rests on; absent where there is none
+     * @param open whether the walk still asks for something here
+     */
+    public record JudgedFeatureView(
+            long id,
+            String name,
+            String kind,
+            LimitsView limits,
+            @Nullable LengthText service,
+            VerdictView verdict,
+            String round,
+            @Nullable String cut,
+            @Nullable String envelope,
+            boolean open,
+            @Nullable Long deciding,
+            List<JudgedPlaceView> places) {}
+
+    /**
+     * @param known U and what it comes of; absent without a value
+     * @param rule that fired; absent without a value
+     */
+    public record JudgedPlaceView(
+            PlaceView place,
+            @Nullable UncertaintyView known,
+            @Nullable String rule) {}
+}

@@ -1,0 +1,181 @@
+package jawread.server.judgement;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import jawread.core.judge.NextStep;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.Uncertainty;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.limit.Limits;
+import jawread.server.choosing.FeatureMethods;
+import jawread.server.choosing.MethodsOfPlan;
+import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.job.Feature;
+import jawread.server.job.Part;
+import jawread.server.judgement.JudgementView.StepView;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** What comes next for a part, by the rule that fired, in a sentence that says what, where and with what. */
+@Component
+class NextSteps {
+    /** One that knows hardly more would find it too close again. */
+    private static final double BETTER = 0.8;
+
+    private final FeatureMethods methods;
+    private final RoundWords rounds;
+    private final Figures figures;
+    private final Words words;
+
+    NextSteps(FeatureMethods methods, RoundWords rounds, Figures figures, Words words) {
+        this.methods = methods;
+        this.rounds = rounds;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** A method of the drawer for a feature that is not decided yet. */
+    private record Better(FeatureJudgement feature, Weighed weighed) {}
+
+    StepView of(Part part, PlanJudgement plan) {
+        List<FeatureJudgement> features = plan.of(part);
+        Optional<Feature> condition = plan.decidedAgainst(part);
+        Optional<LengthText> size = nextSize(features, plan);
+        Optional<Better> better = better(features, plan);
+        NextStep step = NextStep.of(
+                features.stream().map(FeatureJudgement::verdict).toList(),
+                condition.isPresent(),
+                size.isPresent(),
+                better.isPresent());
+        String sentence = words.say(
+                key(step, better),
+                Map.of(
+                        "item", condition.map(Feature::name).orElse(""),
+                        "features", names(step, features),
+                        "size", size.map(LengthText::inBoth).orElse(""),
+                        "method",
+                                better.map(of -> of.weighed().method().number()).orElse(""),
+                        "u", better.map(of -> told(of, plan)).orElse(""),
+                        "cut", cut(features, plan)));
+        return new StepView(
+                step.code(),
+                words.say("step-word." + step.code()),
+                sentence,
+                words.say("rule." + step.rule().code()));
+    }
+
+    private static String key(NextStep step, Optional<Better> better) {
+        boolean isUnread = better.filter(of -> of.feature().verdict() == SizeVerdict.NOT_MEASURED)
+                .isPresent();
+        return "step." + step.code() + (step == NextStep.BETTER_METHOD && isUnread ? ".unread" : "");
+    }
+
+    /** Those the step is about. */
+    private static String names(NextStep step, List<FeatureJudgement> features) {
+        return features.stream()
+                .filter(each -> isAbout(step, each.verdict()))
+                .map(each -> each.feature().name())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static boolean isAbout(NextStep step, SizeVerdict verdict) {
+        return switch (step) {
+            case MEASURE_AGAIN -> verdict == SizeVerdict.WRONG_WAY || verdict == SizeVerdict.IN_DOUBT;
+            case NEXT_SIZE, REPLACE -> verdict.isLost();
+            case BETTER_METHOD, PERSON_DECIDES -> isUndecided(verdict);
+            case FINISH -> verdict == SizeVerdict.METAL_LEFT;
+            case REPLACE_OR_SPECIALIST, USE -> false;
+        };
+    }
+
+    private static boolean isUndecided(SizeVerdict verdict) {
+        return verdict == SizeVerdict.TOO_CLOSE
+                || verdict == SizeVerdict.UNSETTLED
+                || verdict == SizeVerdict.NOT_MEASURED;
+    }
+
+    private String cut(List<FeatureJudgement> features, PlanJudgement plan) {
+        return features.stream()
+                .filter(each -> each.verdict() == SizeVerdict.METAL_LEFT)
+                .findFirst()
+                .map(each -> rounds.verdict(each.inForce(), each, plan.job()).sentence())
+                .orElse("");
+    }
+
+    /** The nearest listed size that every lost feature can still be reworked to; empty where one has none. */
+    private Optional<LengthText> nextSize(List<FeatureJudgement> features, PlanJudgement plan) {
+        List<FeatureJudgement> lost =
+                features.stream().filter(each -> each.verdict().isLost()).toList();
+        boolean allListed = lost.stream().allMatch(each -> nextSize(each).isPresent());
+        return allListed
+                ? lost.stream()
+                        .flatMap(each -> nextSize(each).stream())
+                        .max(Length::compareTo)
+                        .map(step -> figures.reading(step, plan.job().unit(), step(plan)))
+                : Optional.empty();
+    }
+
+    private static Length step(PlanJudgement plan) {
+        LengthUnit unit = plan.job().unit();
+        return unit.isInch() ? Length.ofInches("0.001") : Length.ofMillimetres("0.01");
+    }
+
+    /** The first step that lies beyond the most worn place. */
+    private static Optional<Length> nextSize(FeatureJudgement feature) {
+        Limits limits = feature.by().limits();
+        boolean shrinks = feature.by().kind().shrinksWithCutting();
+        return feature.of()
+                .planned()
+                .steps()
+                .flatMap(steps -> steps.steps().stream()
+                        .filter(step -> feature.inForce().sizes().stream()
+                                .allMatch(size -> shrinks
+                                        ? limits.high()
+                                                .filter(high -> high.minus(step).compareTo(size) <= 0)
+                                                .isPresent()
+                                        : limits.low()
+                                                .filter(low -> low.plus(step).compareTo(size) >= 0)
+                                                .isPresent()))
+                        .findFirst());
+    }
+
+    /** Of the first feature that is not decided and that something in the drawer could decide. */
+    private Optional<Better> better(List<FeatureJudgement> features, PlanJudgement plan) {
+        if (features.stream().noneMatch(each -> isUndecided(each.verdict()))) {
+            return Optional.empty();
+        }
+        MethodsOfPlan of = methods.of(plan.plan().plan(), Optional.empty());
+        return features.stream()
+                .filter(each -> isUndecided(each.verdict()))
+                .sorted(Comparator.comparing(FeatureJudgement::verdict))
+                .flatMap(each -> better(each, of).map(weighed -> new Better(each, weighed)).stream())
+                .findFirst();
+    }
+
+    private static Optional<Weighed> better(FeatureJudgement feature, MethodsOfPlan methods) {
+        if (feature.verdict() == SizeVerdict.NOT_MEASURED) {
+            return methods.inForce(feature.feature().key(), feature.of().planned());
+        }
+        double used = feature.uncertainty().map(Uncertainty::expanded).orElse(Double.MAX_VALUE);
+        return methods.weigh(feature.of().planned()).stream()
+                .filter(weighed -> weighed.choice().fitness().canMeasure())
+                .filter(weighed -> expanded(weighed) < BETTER * used)
+                .min(Comparator.comparing(NextSteps::expanded));
+    }
+
+    private static double expanded(Weighed weighed) {
+        return weighed.choice().uncertainty().map(Uncertainty::expanded).orElse(Double.MAX_VALUE);
+    }
+
+    private String told(Better better, PlanJudgement plan) {
+        return figures.significant(
+                        Length.nearest(expanded(better.weighed())), plan.job().unit())
+                .inBoth();
+    }
+}

@@ -1,0 +1,99 @@
+package jawread.server;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jawread.server.RunningServer.Answer;
+import jawread.server.RunningServer.Server;
+import tools.jackson.databind.JsonNode;
+
+/** Planning as a browser does it: a job of its own for a test. */
+public final class Drafting {
+    private final Server server;
+
+    public Drafting(Server server) {
+        this.server = server;
+    }
+
+    public Answer post(String path, Object body) {
+        return server.send(Server.json(server.ansasRequest(path), "POST", body));
+    }
+
+    public JsonNode open(String name, String unit, String template) {
+        return post(
+                        "/api/jobs",
+                        Map.of(
+                                "name",
+                                name,
+                                "limitsSource",
+                                "drawing 1, revision A",
+                                "unit",
+                                unit,
+                                "template",
+                                template))
+                .json();
+    }
+
+    /** Its first plan. */
+    public JsonNode plan(JsonNode job) {
+        return server.get("/api/jobs/" + job.path("id").asLong() + "/plan")
+                .json()
+                .path("plans")
+                .get(0);
+    }
+
+    /** A feature with no more said of it than this. */
+    public static Map<String, Object> typed(String name, String kind, String limits) {
+        var body = new LinkedHashMap<String, Object>();
+        for (String text : List.of(
+                "service",
+                "outOfRound",
+                "taper",
+                "steps",
+                "grades",
+                "lies",
+                "face",
+                "layout",
+                "sections",
+                "axes",
+                "keepClear",
+                "outOfReach",
+                "order")) {
+            body.put(text, "");
+        }
+        body.put("name", name);
+        body.put("kind", kind);
+        body.put("limits", limits);
+        body.put("round", true);
+        body.put("envelope", false);
+        body.put("decisive", false);
+        return body;
+    }
+
+    /** A gauge as it is typed into the drawer, in mm. */
+    public static Map<String, Object> gauge(String number, String kind, String scale, String low, String high) {
+        var typed = new LinkedHashMap<String, Object>();
+        for (String field : List.of("base", "rods", "step", "spread", "error", "reach", "allowedSteps")) {
+            typed.put(field, "");
+        }
+        typed.put("shopNumber", number);
+        typed.put("name", "a " + kind);
+        typed.put("kind", kind);
+        typed.put("scale", scale);
+        typed.put("unit", "mm");
+        typed.put("rangeLow", low);
+        typed.put("rangeHigh", high);
+        typed.put("switchable", false);
+        typed.put("readers", List.of());
+        return typed;
+    }
+
+    public Answer change(JsonNode plan, Object puts, Object removes) {
+        return post("/api/plans/" + plan.path("id").asLong() + "/changes", Map.of("puts", puts, "removes", removes));
+    }
+
+    public Answer add(JsonNode plan, Map<String, Object> typed) {
+        return change(plan, List.of(Map.of("key", UUID.randomUUID(), "typed", typed)), List.of());
+    }
+}

@@ -1,0 +1,434 @@
+package jawread.server.judgement;
+
+import static jawread.server.Drafting.gauge;
+import static jawread.server.Drafting.typed;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import jawread.server.Drafting;
+import jawread.server.RunningServer;
+import jawread.server.RunningServer.Answer;
+import jawread.server.RunningServer.Server;
+import jawread.server.Walk;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** The walk through the places of a feature, what each size comes to, and what is said of places and parts. */
+@ExtendWith(RunningServer.class)
+class WalkTest {
+    private static final String TAKEN_AT = "2026-03-10T08:00:00.123Z";
+    private final Server server;
+    private final Drafting drafting;
+
+    WalkTest(Server server) {
+        this.server = server;
+        this.drafting = new Drafting(server);
+    }
+
+    /** One part, one feature. */
+    private final class OneFeature {
+        private final long part;
+        private final long feature;
+        private long gauge = numbered("M6");
+
+        private OneFeature(Map<String, Object> typed) {
+            JsonNode job = drafting.open("walk " + typed.get("name"), "mm", "");
+            JsonNode plan = drafting.plan(job);
+            assertThat(drafting.add(plan, typed).status()).isEqualTo(200);
+            JsonNode benchPart = StreamSupport.stream(
+                            server.get("/api/bench").json().path("jobs").spliterator(), false)
+                    .filter(each -> each.path("id").asLong() == job.path("id").asLong())
+                    .findFirst()
+                    .orElseThrow()
+                    .path("plans")
+                    .get(0)
+                    .path("parts")
+                    .get(0);
+            part = benchPart.path("id").asLong();
+            feature = benchPart.path("features").get(0).path("id").asLong();
+        }
+
+        private OneFeature with(String number) {
+            gauge = numbered(number);
+            return this;
+        }
+
+        private JsonNode sheet() {
+            return server.get("/api/parts/" + part + "/features/" + feature + "/sheet")
+                    .json();
+        }
+
+        private JsonNode round() {
+            return round(sheet());
+        }
+
+        private JsonNode round(JsonNode sheet) {
+            JsonNode rounds = sheet.path("rounds");
+            return rounds.get(rounds.size() - 1);
+        }
+
+        /** At the place where the walk stands, twice unless it says otherwise. */
+        private JsonNode read(String... figures) {
+            long place = round().path("at").asLong();
+            JsonNode sheet = null;
+            for (String figure : figures) {
+                Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body(place, figure));
+                assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+                sheet = answer.json();
+            }
+            return sheet;
+        }
+
+        private Map<String, Object> body(long place, String figure) {
+            var body = new LinkedHashMap<String, Object>();
+            body.put("part", part);
+            body.put("feature", feature);
+            body.put("round", 0);
+            body.put("place", place);
+            body.put("gauge", gauge);
+            body.put("person", 1);
+            body.put("typed", figure);
+            body.put("takenAt", TAKEN_AT);
+            return body;
+        }
+
+        private JsonNode place(String name) {
+            return Walk.named(round().path("places"), name);
+        }
+
+        private Answer mark(String place, String kind, String reason) {
+            return mark(UUID.randomUUID(), place, kind, reason);
+        }
+
+        private Answer mark(UUID id, String place, String kind, String reason) {
+            return server.put(
+                    "/api/place-marks/" + id,
+                    Map.of(
+                            "part", part,
+                            "feature", feature,
+                            "round", 0,
+                            "place", place(place).path("id").asLong(),
+                            "kind", kind,
+                            "reason", reason,
+                            "person", 1));
+        }
+
+        private JsonNode judgement() {
+            return server.get("/api/parts/" + part + "/judgement").json();
+        }
+
+        private String at() {
+            long at = round().path("at").asLong();
+            return StreamSupport.stream(round().path("places").spliterator(), false)
+                    .filter(place -> place.path("id").asLong() == at)
+                    .findFirst()
+                    .orElseThrow()
+                    .path("name")
+                    .asString();
+        }
+    }
+
+    private long numbered(String number) {
+        return Walk.named(asNamed(server.get("/api/gauges").json()), number)
+                .path("id")
+                .asLong();
+    }
+
+    /** {@link Walk#named} looks at names; gauges have numbers. */
+    private static JsonNode asNamed(JsonNode gauges) {
+        return new ObjectMapper()
+                .readTree(
+                        gauges.toString().replace("\"name\":", "\"called\":").replace("\"shopNumber\":", "\"name\":"));
+    }
+
+    private static Map<String, Object> onePlace(String name, String kind, String limits) {
+        Map<String, Object> typed = typed(name, kind, limits);
+        typed.put("layout", "one-place");
+        return typed;
+    }
+
+    private static Map<String, Object> journal(String name) {
+        Map<String, Object> typed = typed(name, "outside", "32 h9");
+        typed.put("lies", "0-60");
+        typed.put("layout", "shaft-journal");
+        return typed;
+    }
+
+    private static String mark(JsonNode node) {
+        return node.path("verdict").path("mark").asString();
+    }
+
+    @Test
+    void the_walk_goes_from_place_to_place_in_the_plans_order_and_says_how_much_is_left() {
+        var one = new OneFeature(journal("in order"));
+        List<String> order = one.round().path("places").findValuesAsString("name");
+        assertThat(order).hasSize(4);
+        assertThat(one.sheet().path("left").asString()).startsWith("8 readings left");
+        for (String name : order) {
+            assertThat(one.at()).isEqualTo(name);
+            one.read("31.970", "31.971");
+        }
+        assertThat(one.at()).as("where it was read last").isEqualTo(order.get(3));
+        assertThat(mark(one.round())).isEqualTo("in");
+        assertThat(one.sheet().has("left")).isFalse();
+        assertThat(one.sheet().has("next")).isFalse();
+    }
+
+    @Test
+    void a_place_is_passed_over_for_a_reason_noted_and_taken_up_again() {
+        var one = new OneFeature(journal("passed over"));
+        String first = one.at();
+        assertThat(one.mark(first, "SKIP", " ").code()).isEqualTo("no-reason");
+        UUID id = UUID.randomUUID();
+        assertThat(one.mark(id, first, "SKIP", "under the key").status()).isEqualTo(200);
+        assertThat(one.mark(id, first, "SKIP", "under the key").status())
+                .as("sent again")
+                .isEqualTo(200);
+        assertThat(one.mark(id, first, "SKIP", "another reason").code()).isEqualTo("kept-otherwise");
+        assertThat(one.at()).isNotEqualTo(first);
+        assertThat(one.place(first).path("skip").path("reason").asString()).isEqualTo("under the key");
+        assertThat(mark(one.place(first))).as("passed over is not measured").isEqualTo("not-measured");
+        one.mark(first, "NOTE", "a stripe there");
+        assertThat(one.place(first).path("notes").findValuesAsString("reason")).containsExactly("a stripe there");
+        assertThat(one.place(first).has("skip")).as("a note takes nothing up").isTrue();
+        one.mark(first, "TAKE_UP", "");
+        assertThat(one.at()).isEqualTo(first);
+    }
+
+    @Test
+    void two_readings_taken_at_each_others_place_are_put_right_and_back() {
+        var one = new OneFeature(journal("swapped"));
+        List<String> order = one.round().path("places").findValuesAsString("name");
+        one.read("31.950", "31.951");
+        one.read("31.990", "31.991");
+        String here = one.place(order.get(0)).path("readings").get(0).path("id").asString();
+        String there =
+                one.place(order.get(1)).path("readings").get(0).path("id").asString();
+        assertThat(swap(here, here).code()).isEqualTo("cannot-swap");
+        assertThat(swap(here, there).status()).isEqualTo(200);
+        assertThat(sizes(one, order.get(0))).containsExactly("31.951", "31.990");
+        assertThat(one.place(order.get(0)).path("state").asString()).isEqualTo("more");
+        assertThat(one.place(order.get(0)).path("readings").findValuesAsString("reason"))
+                .singleElement()
+                .asString()
+                .contains("taken down at " + order.get(1));
+        assertThat(swap(here, there).status()).isEqualTo(200);
+        assertThat(sizes(one, order.get(0))).containsExactly("31.950", "31.951");
+    }
+
+    private static List<String> sizes(OneFeature of, String place) {
+        return StreamSupport.stream(of.place(place).path("readings").spliterator(), false)
+                .map(reading -> reading.path("size").path("text").asString())
+                .sorted()
+                .toList();
+    }
+
+    private Answer swap(String one, String other) {
+        return server.put(
+                "/api/reading-swaps/" + UUID.randomUUID(),
+                Map.of("one", one, "other", other, "reason", "swapped", "person", 1));
+    }
+
+    @Test
+    void a_value_bears_what_the_gauge_cannot_tell_and_is_judged_with_it() {
+        Map<String, Object> typed = onePlace("near the limit", "outside", "32 h9");
+        var one = new OneFeature(typed);
+        JsonNode near = one.round(one.read("31.999", "31.999")).path("places").get(0);
+        assertThat(near.path("known").asString()).startsWith("31.9990 ± 0.00");
+        assertThat(mark(near)).isEqualTo("too-close");
+        assertThat(near.path("verdict").path("side").asString()).isEqualTo("high");
+        assertThat(near.path("risk").asString()).contains("%");
+        assertThat(near.path("wants").asBoolean()).as("the walk goes on").isFalse();
+        JsonNode step = one.judgement().path("step");
+        assertThat(step.path("code").asString()).isIn("better-method", "person-decides");
+        JsonNode place = one.judgement().path("features").get(0).path("places").get(0);
+        assertThat(place.path("rule").asString()).contains("1.645 u");
+        assertThat(place.path("known").path("contributions").size()).isGreaterThan(2);
+    }
+
+    @Test
+    void scattered_readings_have_a_median_and_a_wider_doubt_and_the_walk_waits() {
+        var one = new OneFeature(onePlace("scattered", "outside", "32 h9"));
+        double usual = one.round(one.read("31.970", "31.971"))
+                .path("places")
+                .get(0)
+                .path("expanded")
+                .path("pm")
+                .asDouble();
+        JsonNode third = one.round(one.read("31.950")).path("places").get(0);
+        assertThat(third.path("state").asString()).isEqualTo("scattered");
+        assertThat(third.path("value").path("pm").asLong()).isEqualTo(31_970_000_000L);
+        assertThat(third.path("expanded").path("pm").asDouble()).isGreaterThan(1.5 * usual);
+        assertThat(third.path("wants").asBoolean()).isTrue();
+        assertThat(third.path("next").asString()).contains("strike the one that slipped");
+    }
+
+    @Test
+    void a_worn_part_stands_on_the_ladder_and_one_larger_than_new_is_stopped() {
+        Map<String, Object> typed = onePlace("worn journal", "outside", "44 h8");
+        typed.put("service", "43.90");
+        var worn = new OneFeature(typed);
+        JsonNode place =
+                worn.round(worn.read("43.930", "43.930")).path("places").get(0);
+        assertThat(mark(place)).isEqualTo("worn");
+        assertThat(place.path("verdict").path("used").asString()).isEqualTo("51");
+        assertThat(worn.judgement().path("step").path("code").asString()).isEqualTo("use");
+        typed.put("name", "grown journal");
+        var grown = new OneFeature(typed);
+        JsonNode larger =
+                grown.round(grown.read("44.030", "44.030")).path("places").get(0);
+        assertThat(mark(larger)).isEqualTo("wrong-way");
+        assertThat(larger.path("wants").asBoolean()).isTrue();
+        assertThat(larger.path("verdict").path("sentence").asString()).contains("larger than a new one can be");
+        assertThat(grown.judgement().path("step").path("code").asString()).isEqualTo("measure-again");
+    }
+
+    @Test
+    void past_its_service_limit_the_next_size_listed_is_named_else_it_is_replaced() {
+        Map<String, Object> typed = onePlace("a bore past service", "bore", "82.00 +0.05/0");
+        typed.put("service", "82.20");
+        typed.put("steps", "+0.25 +0.50");
+        var listed = new OneFeature(typed).with("B2");
+        listed.read("82.300", "82.300");
+        JsonNode step = listed.judgement().path("step");
+        assertThat(step.path("code").asString()).isEqualTo("next-size");
+        assertThat(step.path("sentence").asString()).contains("0.50 mm");
+        typed.put("name", "another past service");
+        typed.put("steps", "");
+        var unlisted = new OneFeature(typed).with("B2");
+        unlisted.read("82.300", "82.300");
+        assertThat(unlisted.judgement().path("step").path("code").asString()).isEqualTo("replace");
+    }
+
+    @Test
+    void the_envelope_is_said_where_the_drawing_demands_it() {
+        Map<String, Object> typed = journal("enveloped");
+        typed.put("envelope", true);
+        var one = new OneFeature(typed);
+        for (int i = 0; i < 4; i++) {
+            one.read("31.960", "31.960");
+        }
+        assertThat(one.round().path("envelope").asString()).startsWith("The envelope holds");
+        typed.put("name", "enveloped once");
+        typed.put("layout", "one-place");
+        var alone = new OneFeature(typed);
+        alone.read("31.960", "31.960");
+        assertThat(alone.round().path("envelope").asString()).contains("not proven");
+    }
+
+    @Test
+    void a_person_decides_against_the_rule_and_both_stay_until_the_rule_says_something_else() {
+        var one = new OneFeature(onePlace("decided", "outside", "32 h9"));
+        one.read("32.100", "32.100");
+        assertThat(one.judgement().path("step").path("code").asString()).isEqualTo("finish");
+        assertThat(decide(one, "use", " ").code()).isEqualTo("decision-reason");
+        assertThat(decide(one, "person-decides", "why not").code()).isEqualTo("no-such-step");
+        JsonNode decided = decide(one, "use", "the mating bush is bored to it").json();
+        assertThat(decided.path("decided").path("person").asString()).isEqualTo("Ansa");
+        assertThat(decided.path("decided").path("said").asString()).isEqualTo("finish");
+        assertThat(decided.path("step").path("code").asString())
+                .as("the rule stays")
+                .isEqualTo("finish");
+        server.put(
+                "/api/rounds/" + UUID.randomUUID(),
+                Map.of("part", one.part, "feature", one.feature, "number", 1, "asked", "", "person", 1));
+        JsonNode after = one.judgement();
+        assertThat(after.path("step").path("code").asString()).isEqualTo("better-method");
+        assertThat(after.has("decided")).isFalse();
+        assertThat(after.path("decisions")).hasSize(1);
+    }
+
+    private Answer decide(OneFeature of, String step, String reason) {
+        return server.put(
+                "/api/parts/" + of.part + "/decisions/" + UUID.randomUUID(), Map.of("decided", step, "reason", reason));
+    }
+
+    @Test
+    void two_people_at_one_place_are_both_kept_and_both_shown_whatever_their_clocks_say() {
+        var one = new OneFeature(onePlace("two people", "outside", "32 h9"));
+        one.read("31.970");
+        Map<String, Object> bero = one.body(one.round().path("at").asLong(), "31.971");
+        bero.put("person", 2);
+        bero.put("takenAt", "2026-03-09T08:00:00.000Z");
+        assertThat(server.put("/api/readings/" + UUID.randomUUID(), bero).status())
+                .isEqualTo(201);
+        JsonNode place = one.round().path("places").get(0);
+        assertThat(place.path("readings").findValuesAsString("person")).containsExactly("Ansa", "Bero");
+        assertThat(place.path("state").asString()).as("both count").isEqualTo("done");
+        assertThat(one.sheet().path("say").asString())
+                .as("told by what was kept last, not by whose clock is behind")
+                .contains("31.971");
+    }
+
+    @Test
+    void a_hole_between_two_pins_is_judged_by_what_goes_and_what_does_not() {
+        Map<String, Object> pins = gauge("P" + UUID.randomUUID().toString().substring(0, 8), "pins", "", "1", "10");
+        pins.put("step", "0.01");
+        pins.put("error", "0.001");
+        assertThat(server.send(Server.json(
+                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(pins))))
+                        .status())
+                .isEqualTo(200);
+        var one = new OneFeature(onePlace("between pins", "bore", "6 H9"))
+                .with(pins.get("shopNumber").toString());
+        Map<String, Object> body = one.body(one.round().path("at").asLong(), "6.00");
+        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).code())
+                .isEqualTo("two-pins");
+        body.put("stops", "5.99");
+        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).code())
+                .isEqualTo("pins-other-way");
+        body.put("stops", "6.01");
+        JsonNode place = one.round(
+                        server.put("/api/readings/" + UUID.randomUUID(), body).json())
+                .path("places")
+                .get(0);
+        assertThat(mark(place)).isEqualTo("in");
+        assertThat(place.path("state").asString()).as("tried once").isEqualTo("done");
+        assertThat(place.path("value").path("pm").asLong()).isEqualTo(6_005_000_000L);
+        assertThat(place.path("readings").get(0).path("pins").asString())
+                .isEqualTo("The pin of 6 mm goes, that of 6.01 mm does not.");
+        body.put("typed", "6.02");
+        body.put("stops", "6.03");
+        JsonNode against = one.round(
+                        server.put("/api/readings/" + UUID.randomUUID(), body).json())
+                .path("places")
+                .get(0);
+        assertThat(mark(against)).as("what goes once goes always").isEqualTo("unsettled");
+        server.put(
+                "/api/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
+                Map.of("kind", "retired", "words", "test"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "update place_mark set reason = 'other'",
+                "delete from place_mark",
+                "update reading_swap set reason = 'other'",
+                "delete from reading_swap",
+                "update part_decision set reason = 'other'",
+                "delete from part_decision"
+            })
+    void nothing_said_is_ever_changed_or_deleted(String sql) {
+        var one = new OneFeature(journal("for ever"));
+        one.mark(one.at(), "NOTE", "a note");
+        one.read("31.950", "31.951");
+        one.read("31.950", "31.951");
+        List<String> order = one.round().path("places").findValuesAsString("name");
+        swap(
+                one.place(order.get(0)).path("readings").get(0).path("id").asString(),
+                one.place(order.get(1)).path("readings").get(0).path("id").asString());
+        decide(one, "replace", "a reason");
+        assertThatThrownBy(() -> server.bean(JdbcTemplate.class).update(sql)).hasMessageContaining("insert");
+    }
+}
