@@ -11,6 +11,7 @@ const screens = [
   'choosing',
   'drawer',
   'job',
+  'judgement',
   'measure',
   'reader',
   'ready',

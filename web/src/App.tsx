@@ -12,6 +12,7 @@ import { TrialScreen } from './drawer/TrialScreen';
 import { JobsScreen } from './job/JobsScreen';
 import { PlanScreen } from './job/PlanScreen';
 import { Lost } from './Lost';
+import { JudgementScreen } from './judgement/JudgementScreen';
 import { MeasureScreen } from './measure/MeasureScreen';
 import { ChooseScale } from './reader/ChooseScale';
 import { ReaderScreen } from './reader/ReaderScreen';
@@ -26,6 +27,7 @@ export function App() {
     <Routes>
       <Route path="/" element={<BenchScreen />} />
       <Route path="/parts/:part/features/:feature" element={<MeasureScreen />} />
+      <Route path="/parts/:part/judgement" element={<JudgementScreen />} />
       <Route path="/read" element={<ChooseScale />} />
       <Route path="/read/:scale" element={<ReaderScreen />} />
       <Route path="/jobs" element={<JobsScreen />} />

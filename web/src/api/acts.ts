@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { answered, client, type Reading } from './client';
+import { answered, client, type Reading, type Schemas } from './client';
 import { keys, queries, showSheet } from './queries';
 
 /** Somebody steps up to this screen. */
@@ -38,6 +38,48 @@ export const useStrike = () =>
         }),
       ),
     onSuccess: showSheet,
+  });
+
+interface Swap {
+  id: string;
+  one: string;
+  other: string;
+  reason: string;
+  person: number;
+}
+
+/** Puts two readings right that were taken at each other’s place. */
+export const useSwap = () =>
+  useMutation({
+    mutationFn: ({ id, ...body }: Swap) =>
+      answered(client.PUT('/api/reading-swaps/{id}', { params: { path: { id } }, body })),
+    onSuccess: showSheet,
+  });
+
+/** Passes a place over, takes it up again, or notes something there. */
+export const useMarkPlace = () =>
+  useMutation({
+    mutationFn: ({ id, ...body }: Schemas['PlaceMarkBody'] & { id: string }) =>
+      answered(client.PUT('/api/place-marks/{id}', { params: { path: { id } }, body })),
+    onSuccess: showSheet,
+  });
+
+interface Decide {
+  id: string;
+  part: number;
+  decided: string;
+  reason: string;
+}
+
+/** Decides otherwise of a part than the rule that fired. */
+export const useDecide = () =>
+  useMutation({
+    mutationFn: ({ id, part, ...body }: Decide) =>
+      answered(
+        client.PUT('/api/parts/{part}/decisions/{id}', { params: { path: { part, id } }, body }),
+      ),
+    onSuccess: (judgement) =>
+      queries.setQueryData([...keys.judgements, judgement.part.id], judgement),
   });
 
 interface Cut {

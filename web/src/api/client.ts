@@ -49,6 +49,10 @@ export type Pasted = Schemas['PastedView'];
 export type ShopSetting = Schemas['ShopSettingView'];
 export type Material = Schemas['MaterialView'];
 export type Caution = Schemas['CautionView'];
+export type Judgement = Schemas['JudgementView'];
+export type JudgedFeature = Schemas['JudgedFeatureView'];
+export type JudgedPlace = Schemas['JudgedPlaceView'];
+export type Said = Schemas['SaidView'];
 export type Look = Schemas['LookView'];
 export type LookItem = Schemas['ItemView'];
 export type ReadyCard = Schemas['ReadyCardView'];
@@ -64,6 +68,9 @@ export const pathToNext = ({ part, feature }: Next): string =>
 
 /** Where a part is made ready to be measured. */
 export const pathToReady = (part: number): string => `/parts/${part}/ready`;
+
+/** What a part comes to. */
+export const pathToJudgement = (part: number): string => `/parts/${part}/judgement`;
 
 export const client = createClient<paths>({
   baseUrl: globalThis.location.origin,

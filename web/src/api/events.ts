@@ -28,6 +28,7 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';
       refresh(queries, { queryKey: keys.bench });
+      refresh(queries, { queryKey: keys.judgements });
       if (told.what === 'look') {
         refresh(queries, { queryKey: keys.looks });
         refresh(queries, { queryKey: keys.ready });

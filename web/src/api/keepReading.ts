@@ -4,7 +4,9 @@ import { newId } from './newId';
 import { type Fate, outbox } from './outbox';
 
 /** A figure, with what it was typed as or the counts it was set by. */
-export type Read = Pick<ReadingBody, 'typed' | 'parts' | 'base' | 'pm'> & { figure: string };
+export type Read = Pick<ReadingBody, 'typed' | 'stops' | 'parts' | 'base' | 'pm'> & {
+  figure: string;
+};
 
 /** Where in a job a reading belongs, and by whom and with what it was taken. */
 export type Target = Pick<
@@ -24,11 +26,25 @@ export async function keepReading(
   return fate;
 }
 
-/** The place asked for, else the first that still wants a reading, else the first. */
-export function placeAt(round: Round, wanted?: number): Place | undefined {
+/**
+ * Whether a place still wants a reading when those on their way are counted: a hand that is faster than the server, or measures on
+ * while it is away, goes on to the next place. What the server then doubts is asked for again.
+ *
+ * @param waiting so many are on their way to it
+ */
+export const wantsMore = ({ wants, asked, readings }: Place, waiting: number): boolean =>
+  wants && waiting < Math.max(1, asked - readings.filter(({ struck }) => !struck).length);
+
+/** The place asked for, else where the walk stands. @param waiting readings on their way, by their place */
+export function placeAt(
+  round: Round,
+  wanted?: number,
+  waiting: (place: number) => number = () => 0,
+): Place | undefined {
   return (
     round.places.find(({ id }) => id === wanted) ??
-    round.places.find(({ state }) => state !== 'done') ??
+    round.places.find((place) => wantsMore(place, waiting(place.id))) ??
+    round.places.find(({ id }) => id === round.at) ??
     round.places[0]
   );
 }

@@ -36,6 +36,7 @@ export const keys = {
   comparators: ['comparators'],
   soakings: ['soakings'],
   sheets: ['sheet'],
+  judgements: ['judgement'],
   sheet: (part: number, feature: number) => ['sheet', part, feature],
 };
 
@@ -91,6 +92,14 @@ export const useSettings = () =>
 
 export const useMaterials = () =>
   useQuery({ queryKey: keys.materials, queryFn: () => answered(client.GET('/api/materials')) });
+
+/** What a part comes to. */
+export const useJudgement = (part: number) =>
+  useQuery({
+    queryKey: [...keys.judgements, part],
+    queryFn: () =>
+      answered(client.GET('/api/parts/{part}/judgement', { params: { path: { part } } })),
+  });
 
 /** What to take in and to look at on a part before it is measured. */
 export const useLook = (part: number) =>

@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{part}/decisions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{part}/features/{feature}/sheet": {
         parameters: {
             query?: never;
@@ -572,6 +588,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/judgement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["judgement"];
         put?: never;
         post?: never;
         delete?: never;
@@ -670,6 +702,22 @@ export interface paths {
         get: operations["people"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/place-marks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markPlace"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -813,6 +861,22 @@ export interface paths {
         };
         get?: never;
         put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reading-swaps/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putRight"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1232,6 +1296,18 @@ export interface components {
             sentence: string;
             took?: components["schemas"]["LengthText"];
         };
+        DecisionBody: {
+            decided: string;
+            reason: string;
+        };
+        DecisionView: {
+            /** Format: date-time */
+            at: string;
+            decided: string;
+            person: string;
+            reason: string;
+            said: string;
+        };
         DrawerView: {
             gauges: components["schemas"]["GaugeRowView"][];
             kinds: components["schemas"]["GaugeKindView"][];
@@ -1262,6 +1338,7 @@ export interface components {
             limits: components["schemas"]["LimitsView"];
             name: string;
             places: components["schemas"]["SpotView"][];
+            service?: components["schemas"]["LengthText"];
             starts?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
         };
@@ -1349,11 +1426,13 @@ export interface components {
             rangeLow: components["schemas"]["LengthText"];
             /** Format: int64 */
             reader?: number | null;
-            scale: components["schemas"]["ScaleView"];
+            scale?: components["schemas"]["ScaleView"];
             shopNumber: string;
             state: string;
             stateWord: string;
+            step: components["schemas"]["LengthText"];
             technique: string;
+            unit: string;
             wanted?: string | null;
         };
         GaugesBody: {
@@ -1391,6 +1470,42 @@ export interface components {
             lives?: string | null;
             name: string;
             unit: string;
+        };
+        JudgedFeatureView: {
+            cut?: string | null;
+            /** Format: int64 */
+            deciding?: number | null;
+            envelope?: string | null;
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            limits: components["schemas"]["LimitsView"];
+            name: string;
+            open: boolean;
+            places: components["schemas"]["JudgedPlaceView"][];
+            round: string;
+            service?: components["schemas"]["LengthText"];
+            verdict: components["schemas"]["VerdictView"];
+        };
+        JudgedPlaceView: {
+            known?: components["schemas"]["UncertaintyView"];
+            place: components["schemas"]["PlaceView"];
+            rule?: string | null;
+        };
+        JudgementView: {
+            decided?: components["schemas"]["DecisionView"];
+            decisions: components["schemas"]["DecisionView"][];
+            drawn: components["schemas"]["FeatureView"][];
+            features: components["schemas"]["JudgedFeatureView"][];
+            job: components["schemas"]["JobView"];
+            looked: components["schemas"]["ItemView"][];
+            part: components["schemas"]["PartView"];
+            parts: components["schemas"]["PartView"][];
+            /** Format: int64 */
+            plan: number;
+            rule: string;
+            shape: string;
+            step: components["schemas"]["StepView"];
         };
         KeptWhere: {
             /** Format: int64 */
@@ -1594,18 +1709,41 @@ export interface components {
         PickBody: {
             method: string;
         };
+        PlaceMarkBody: {
+            /** Format: int64 */
+            feature: number;
+            /** @enum {string} */
+            kind: "SKIP" | "TAKE_UP" | "NOTE";
+            /** Format: int64 */
+            part: number;
+            /** Format: int64 */
+            person: number;
+            /** Format: int64 */
+            place: number;
+            reason: string;
+            /** Format: int32 */
+            round: number;
+        };
         PlaceView: {
             /** Format: int32 */
             asked: number;
+            axis: string;
+            expanded?: components["schemas"]["LengthText"];
             /** Format: int64 */
             id: number;
+            known?: string | null;
             name: string;
             next: string;
+            notes: components["schemas"]["SaidView"][];
             readings: components["schemas"]["ReadingView"][];
             repeats: string;
+            risk?: string | null;
+            section: string;
+            skip?: components["schemas"]["SaidView"];
             state: string;
             value?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
+            wants: boolean;
         };
         PlanChange: {
             order?: string[] | null;
@@ -1743,6 +1881,7 @@ export interface components {
             say: string;
             size?: components["schemas"]["LengthText"];
             verdict?: components["schemas"]["VerdictView"];
+            why: string;
         };
         ReaderView: {
             /** Format: int64 */
@@ -1772,6 +1911,7 @@ export interface components {
             reader?: number | null;
             /** Format: int32 */
             round: number;
+            stops?: string | null;
             /** Format: date-time */
             takenAt: string;
             typed?: string | null;
@@ -1784,6 +1924,7 @@ export interface components {
             id: string;
             notes: components["schemas"]["SaidView"][];
             person: string;
+            pins?: string | null;
             remark?: string | null;
             /** Format: int64 */
             seq: number;
@@ -1845,7 +1986,10 @@ export interface components {
             person: number;
         };
         RoundView: {
+            /** Format: int64 */
+            at: number;
             cut?: components["schemas"]["CutView"];
+            envelope?: string | null;
             name: string;
             /** Format: int32 */
             number: number;
@@ -1959,6 +2103,7 @@ export interface components {
             features: components["schemas"]["FeatureView"][];
             gauge?: string | null;
             job: components["schemas"]["JobView"];
+            left?: string | null;
             next?: components["schemas"]["NextView"];
             part: components["schemas"]["PartView"];
             parts: components["schemas"]["PartView"][];
@@ -1984,6 +2129,7 @@ export interface components {
             /** Format: date-time */
             now: string;
             person?: components["schemas"]["PersonView"];
+            readBack: string;
             sounds: string;
             theme: string;
             unit: string;
@@ -2042,6 +2188,12 @@ export interface components {
             sentence: string;
             size: components["schemas"]["LengthText"];
         };
+        StepView: {
+            code: string;
+            rule: string;
+            sentence: string;
+            word: string;
+        };
         StudySoFarView: {
             complete: boolean;
             sentence: string;
@@ -2054,6 +2206,15 @@ export interface components {
             name: string;
             people: string;
             sentence: string;
+        };
+        SwapBody: {
+            /** Format: uuid */
+            one: string;
+            /** Format: uuid */
+            other: string;
+            /** Format: int64 */
+            person: number;
+            reason: string;
         };
         TakenUpBody: unknown;
         TickBody: {
@@ -2235,6 +2396,7 @@ export interface components {
             mark: string;
             sentence: string;
             side: string;
+            used?: string | null;
             word: string;
         };
     };
@@ -3131,6 +3293,33 @@ export interface operations {
             };
         };
     };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgementView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -3150,6 +3339,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    judgement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgementView"];
                 };
             };
         };
@@ -3318,6 +3529,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    markPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceMarkBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };
@@ -3551,6 +3788,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptWhere"];
+                };
+            };
+        };
+    };
+    putRight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };

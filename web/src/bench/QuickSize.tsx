@@ -78,7 +78,7 @@ export function QuickSize() {
           </label>
           <label>
             <span className="label mb-1 block">
-              Figure{gauge ? `, ${gauge.scale.unit}` : shop ? `, ${shop.unit}` : ''}
+              Figure{gauge ? `, ${gauge.unit}` : shop ? `, ${shop.unit}` : ''}
             </span>
             <input
               value={figure}
@@ -132,6 +132,7 @@ export function QuickSize() {
               {view.verdict.word}
             </p>
             <p>{view.verdict.sentence}</p>
+            {view.why && <p className="text-label text-quiet">{view.why}</p>}
             {view.remark && <p className="font-semibold">{view.remark}</p>}
             <Button disabled={!canKeep} onClick={() => keep.mutate()}>
               <span className="font-bold">Ctrl Enter</span> keep into a new job

@@ -31,49 +31,112 @@ export function VerdictMark({ verdict, size, word }: VerdictMarkProps) {
   );
 }
 
-/** The tone that goes with a verdict; metal left is ink, and told by its mark. */
-export function toneOf(mark: string): string {
-  switch (mark) {
-    case 'in':
-      return 'text-in';
-    case 'gone':
-      return 'text-gone';
-    case 'not-measured':
-      return 'text-quiet';
-    default:
-      return 'text-ink';
-  }
-}
+const TONES: Record<string, string> = {
+  in: 'text-in',
+  'as-new': 'text-in',
+  worn: 'text-in',
+  'within-service': 'text-in',
+  'too-close': 'text-near',
+  gone: 'text-gone',
+  'beyond-service': 'text-gone',
+  'not-measured': 'text-quiet',
+};
+
+/** The tone that goes with a verdict; metal left and doubt are ink, and told by their mark. */
+export const toneOf = (mark: string): string => TONES[mark] ?? 'text-ink';
 
 const BRACKETS = <path d="M17 4H12V28H17M31 4H36V28H31" />;
+const AT_LEFT = <path d="M9 4H4V28H9M21 4H26V28H21" />;
+
+/** What lies on the high side is drawn; on the low side the same is seen in a mirror. */
+const MIRROR = 'matrix(-1 0 0 1 48 0)';
+
+const ONE_SIDED: Record<string, ReactNode> = {
+  // The tick outside on its true side, an arrow back toward the brackets.
+  'metal-left': (
+    <>
+      {AT_LEFT}
+      <path d="M44 7V25" strokeWidth="4.5" />
+      <path d="M41 16H31M35.5 11.5 31 16 35.5 20.5" strokeWidth="2.5" />
+    </>
+  ),
+  gone: (
+    <>
+      {AT_LEFT}
+      <path d="M33 9 45 23M45 9 33 23" strokeWidth="4" />
+    </>
+  ),
+  // Inside, and a second bar beyond: the service limit.
+  worn: (
+    <>
+      {AT_LEFT}
+      <path d="M42 2V30" strokeWidth="2.5" />
+      <path d="M33 9V23" strokeWidth="5" />
+    </>
+  ),
+  'beyond-service': (
+    <>
+      <path d="M7 4H3V28H7M15 4H19V28H15" />
+      <path d="M29 2V30" strokeWidth="2.5" />
+      <path d="M41 9V23" strokeWidth="5" />
+    </>
+  ),
+  // Outside where new metal cannot be: nothing leads back from there.
+  'wrong-way': (
+    <>
+      {AT_LEFT}
+      <path d="M38 9V23" strokeWidth="5" />
+      <path d="M32 5.5V2H44V5.5M32 26.5V30H44V26.5" strokeWidth="2.5" />
+    </>
+  ),
+  // The tick through a bracket, that bracket doubled.
+  'too-close': (
+    <>
+      <path d="M13 4H8V28H13M31 4H36V28H31" />
+      <path d="M42 4V28" />
+      <path d="M26 16H47" strokeWidth="5" />
+    </>
+  ),
+};
 
 function shapeOf({ mark, side }: Pick<Verdict, 'mark' | 'side'>): ReactNode {
-  const low = side === 'low';
+  const oneSided = ONE_SIDED[mark];
+  if (oneSided !== undefined && side !== '') {
+    return <g transform={side === 'low' ? MIRROR : undefined}>{oneSided}</g>;
+  }
   switch (mark) {
     case 'in':
+    case 'as-new':
       return (
         <>
           {BRACKETS}
           <path d="M24 9V23" strokeWidth="5" />
         </>
       );
-    case 'metal-left':
-      // The tick outside on its true side, an arrow back toward the brackets.
+    case 'within-service':
+      // Nobody has said what it was as new: there is the service limit alone.
       return (
-        <g transform={low ? 'matrix(-1 0 0 1 48 0)' : undefined}>
-          <path d="M9 4H4V28H9M21 4H26V28H21" />
-          <path d="M44 7V25" strokeWidth="4.5" />
-          <path d="M41 16H31M35.5 11.5 31 16 35.5 20.5" strokeWidth="2.5" />
-        </g>
+        <>
+          <path d="M38 2V30" strokeWidth="2.5" />
+          <path d="M24 9V23" strokeWidth="5" />
+        </>
       );
-    case 'gone':
+    case 'too-close':
       return (
-        <g transform={low ? 'matrix(-1 0 0 1 48 0)' : undefined}>
-          <path d="M9 4H4V28H9M21 4H26V28H21" />
-          <path d="M33 9 45 23M45 9 33 23" strokeWidth="4" />
-        </g>
+        <>
+          <path d="M19 4H15V28H19M29 4H33V28H29M9 4V28M39 4V28" />
+          <path d="M4 16H44" strokeWidth="4" />
+        </>
+      );
+    case 'in-doubt':
+      return (
+        <>
+          <path d="M17 4H12V28H17M31 4H36V28H31" strokeDasharray="4 4" />
+          <path d="M24 9V23" strokeWidth="5" />
+        </>
       );
     case 'unsettled':
+    case 'scattered':
       return (
         <>
           {BRACKETS}

@@ -51,6 +51,34 @@ describe('the window', () => {
     expect(broken).toBe(true);
   });
 
+  it('draws how far the value may be off to the same scale, and to both sides', () => {
+    const { container } = render(
+      <WindowPicture limits={limits} readings={[]} value={length(1500)} expanded={length(250)} />,
+    );
+    const doubt = container.querySelector('[data-testid=doubt]');
+    const from = Number(doubt?.getAttribute('x1'));
+    const to = Number(doubt?.getAttribute('x2'));
+    const { brackets, value } = ticks(limits, [], 1500);
+    expect((from + to) / 2).toBeCloseTo(value);
+    expect(to - from).toBeCloseTo((brackets[1] - brackets[0]) / 2);
+  });
+
+  it.each([
+    ['below', 400],
+    ['above', 2600],
+  ])('has the service limit on its own side, %s, and hatches what is beyond', (side, at) => {
+    const { container } = render(
+      <WindowPicture limits={limits} readings={[]} value={length(1500)} service={length(at)} />,
+    );
+    const bar = Number(container.querySelector('g.stroke-gone line')?.getAttribute('x1'));
+    const hatched = container.querySelector('g.stroke-gone rect');
+    const from = Number(hatched?.getAttribute('x'));
+    const to = from + Number(hatched?.getAttribute('width'));
+    const value = Number(container.querySelector('g.fill-ink line')?.getAttribute('x1'));
+    expect(bar < value).toBe(side === 'below');
+    expect(side === 'below' ? [from, to] : [to, from]).toEqual([side === 'below' ? 0 : 336, bar]);
+  });
+
   it('can do with one limit', () => {
     const { value } = ticks({ high: length(2000), sentence: '' }, [1990], 1995);
     expect(value).toBeGreaterThan(0);

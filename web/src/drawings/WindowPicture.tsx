@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import type { LengthText, Limits } from '../api/client';
 
 interface WindowPictureProps {
@@ -6,16 +7,27 @@ interface WindowPictureProps {
   readings: LengthText[];
   /** The value they come to. */
   value: LengthText | undefined;
+  /** U of it: as far as it may be off either way. */
+  expanded?: LengthText | undefined;
+  /** How far the size may wear. */
+  service?: LengthText | undefined;
 }
 
-/** The zone between the limits, low left, with each reading a tick and the value a bold one. */
-export function WindowPicture({ limits, readings, value }: WindowPictureProps) {
+/**
+ * The zone between the limits, low left, with each reading a tick, the value a bold one, and as far as it may be off beside it. Beyond
+ * the limits, on the side of wear, what is still serviceable up to its bar, and hatched what is not.
+ */
+export function WindowPicture({ limits, readings, value, expanded, service }: WindowPictureProps) {
   const { low, high } = limits;
-  const stated = [low, high].flatMap((limit) => limit?.pm ?? []);
+  const stated = [low, high, service].flatMap((limit) => limit?.pm ?? []);
   const sizes = [...readings, ...(value ? [value] : [])].map(({ pm }) => pm);
+  if (value && expanded) {
+    sizes.push(value.pm - expanded.pm, value.pm + expanded.pm);
+  }
   const { at, isBroken } = axisOf(stated, sizes);
   const left = low ? at(low.pm) : 0;
   const right = high ? at(high.pm) : WIDTH;
+  const hatch = useId();
   return (
     <svg
       // Without a size there is nothing to print above the zone.
@@ -26,8 +38,9 @@ export function WindowPicture({ limits, readings, value }: WindowPictureProps) {
     >
       <line x1="0" x2={WIDTH} y1="62" y2="62" className="stroke-line" strokeWidth="2" />
       <rect x={left} y="36" width={right - left} height="26" className="fill-in" opacity="0.13" />
-      {low && <Limit x={left} text={low.text} side="start" />}
-      {high && <Limit x={right} text={high.text} side="end" />}
+      {service && <Service at={at(service.pm)} text={service.text} left={left} hatch={hatch} />}
+      {low && low.pm !== service?.pm && <Limit x={left} text={low.text} side="start" />}
+      {high && high.pm !== service?.pm && <Limit x={right} text={high.text} side="end" />}
       {readings.map((reading, i) => (
         <line
           key={i}
@@ -50,6 +63,16 @@ export function WindowPicture({ limits, readings, value }: WindowPictureProps) {
       {value && (
         <g className="fill-ink stroke-ink">
           <line x1={at(value.pm)} x2={at(value.pm)} y1="28" y2="68" strokeWidth="5" />
+          {expanded && !isBroken(value.pm) && (
+            <line
+              data-testid="doubt"
+              x1={at(value.pm - expanded.pm)}
+              x2={at(value.pm + expanded.pm)}
+              y1="49"
+              y2="49"
+              strokeWidth="2.5"
+            />
+          )}
           <text
             x={Math.min(Math.max(at(value.pm), 44), WIDTH - 44)}
             y="20"
@@ -79,6 +102,40 @@ function Limit({ x, text, side }: { x: number; text: string; side: 'start' | 'en
         textAnchor={side === 'start' ? 'end' : 'start'}
         stroke="none"
         className="fill-ink text-[20px]"
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
+
+/** The bar up to which it may wear, and beyond it what is past use. */
+function Service({
+  at,
+  text,
+  left,
+  hatch,
+}: {
+  at: number;
+  text: string;
+  left: number;
+  hatch: string;
+}) {
+  const isLow = at < left;
+  const [from, to] = isLow ? [0, at] : [at, WIDTH];
+  return (
+    <g className="stroke-gone">
+      <pattern id={hatch} width="7" height="7" patternUnits="userSpaceOnUse">
+        <path d="M0 7 7 0" strokeWidth="1.2" />
+      </pattern>
+      <rect x={from} y="36" width={to - from} height="26" fill={`url(#${hatch})`} stroke="none" />
+      <line x1={at} x2={at} y1="30" y2="66" strokeWidth="4" />
+      <text
+        x={isLow ? 0 : WIDTH}
+        y="88"
+        textAnchor={isLow ? 'start' : 'end'}
+        stroke="none"
+        className="fill-gone text-[20px]"
       >
         {text}
       </text>

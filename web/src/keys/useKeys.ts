@@ -9,16 +9,33 @@ export interface OpensByTyping {
   isOpen: boolean;
 }
 
+/** A key that somebody stands on: it ends the entry whatever else it may be. */
+export interface Pedal {
+  key: string;
+  act: () => void;
+}
+
 /**
  * Acts on a shortcut anywhere on the page, but not while a field or a dialog has the keys, nor with another modifier down: then
  * the key belongs to what it is pressed in.
  */
-export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping): void {
-  const latest = useRef({ shortcuts, entry });
+export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping, pedal?: Pedal): void {
+  const latest = useRef({ shortcuts, entry, pedal });
   // With the page, not some time after it: the next key may come at once.
   useLayoutEffect(() => {
-    latest.current = { shortcuts, entry };
+    latest.current = { shortcuts, entry, pedal };
   });
+  const hasPedal = pedal !== undefined;
+  const takesFigures = entry !== undefined;
+  useEffect(() => {
+    if (!takesFigures) {
+      return undefined;
+    }
+    entries += 1;
+    return () => {
+      entries -= 1;
+    };
+  }, [takesFigures]);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.altKey || belongs(event)) {
@@ -44,15 +61,52 @@ export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping): void {
           return;
         }
         act();
+      } else if (!command && event.key.length === 1 && isEmptyEntry(event.target)) {
+        // Only a figure opens the entry; a letter that does nothing here does not begin one.
+        event.preventDefault();
       }
     };
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
   }, []);
+  useEffect(() => {
+    if (!hasPedal) {
+      return undefined;
+    }
+    const press = (event: KeyboardEvent) => {
+      const foot = latest.current.pedal;
+      if (foot !== undefined && event.key === foot.key && !isTypingElsewhere(event.target)) {
+        event.preventDefault();
+        event.stopPropagation();
+        if (!event.repeat) {
+          foot.act();
+        }
+      }
+    };
+    // Before any field has it: a pedal's key may be a letter, and is none while an entry is open.
+    document.addEventListener('keydown', press, { capture: true });
+    return () => document.removeEventListener('keydown', press, { capture: true });
+  }, [hasPedal]);
 }
 
+let entries = 0;
+
+/** Whether a page is in sight that has an entry for figures. */
+export const entryIsTaken = (): boolean => entries > 0;
+
+/** In a field that is not the entry of the walk. */
+const isTypingElsewhere = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  target.closest('input, textarea, select') !== null &&
+  target.dataset['entry'] === undefined;
+
 /** A digit, a sign or a point. */
-const OPENS_AN_ENTRY = /^[0-9.,+\-\u2212]$/;
+export const OPENS_AN_ENTRY = /^[0-9.,+\-\u2212]$/;
+
+const isEmptyEntry = (target: EventTarget | null): boolean =>
+  target instanceof HTMLInputElement &&
+  target.dataset['entry'] !== undefined &&
+  target.value === '';
 
 /** Whether the focused element uses this key itself. */
 function belongs({ target, key }: KeyboardEvent): boolean {
@@ -62,11 +116,7 @@ function belongs({ target, key }: KeyboardEvent): boolean {
   if (target.closest('[role="spinbutton"]') !== null) {
     return !/^[a-z?]$/i.test(key);
   }
-  if (
-    target instanceof HTMLInputElement &&
-    target.dataset['entry'] !== undefined &&
-    target.value === ''
-  ) {
+  if (isEmptyEntry(target)) {
     return key === 'Tab';
   }
   if (target.closest('input, textarea, select') !== null) {

@@ -14,8 +14,8 @@ export function GaugeInHand({ measuring: { gauge }, onGauge }: GaugeInHandProps)
       <Button onClick={onGauge}>
         {gauge ? (
           <>
-            <strong className="font-bold">{gauge.shopNumber}</strong>, to{' '}
-            {gauge.scale.leastCount.text} {gauge.scale.leastCount.unit}
+            <strong className="font-bold">{gauge.shopNumber}</strong>, to {gauge.step.text}{' '}
+            {gauge.step.unit}
             <span className="label block">{gauge.name}</span>
           </>
         ) : (

@@ -1,31 +1,41 @@
-import { KeysAlong, type KeyUse } from '../ui/KeysAlong';
+import type { Action, Bindings } from '../keys/bindings';
+import { KeysAlong } from '../ui/KeysAlong';
+import type { KeyUse } from '../ui/KeysAlong';
 import type { Way } from './useMeasuring';
 
-const ALWAYS: [KeyUse, ...KeyUse[]] = [
-  ['Enter', 'keep'],
-  ['C', 'cut taken'],
-  ['N', 'next of the walk'],
-  ['X', 'strike the last'],
-  ['G', 'another gauge'],
-  ['?', 'all keys'],
+const BY_LETTER: [Action, string][] = [
+  ['cut', 'cut taken'],
+  ['next', 'next of the walk'],
+  ['again', 'take again'],
+  ['strike', 'strike'],
+  ['place', 'this place'],
+  ['gauge', 'another gauge'],
+  ['judgement', 'what it comes to'],
 ];
 
 const BY_WAY: Record<Way, KeyUse[]> = {
-  typed: [
-    ['S', 'by its scale'],
-    ['← →', 'another part'],
-    ['↑ ↓', 'another feature'],
-  ],
+  typed: [['PgUp PgDn', 'another place']],
   scale: [
-    ['S', 'typed'],
     ['↑ ↓', 'one line'],
     ['PgUp PgDn', 'to the next figure'],
-    ['Tab', 'next part of the sum'],
   ],
 };
 
 /** The keys that act here, in the order in which they are used. */
-export function KeysInUse({ way }: { way: Way }) {
-  const [keep, ...rest] = ALWAYS;
-  return <KeysAlong uses={[keep, ...BY_WAY[way], ...rest]} />;
+export function KeysInUse({ way, bindings }: { way: Way; bindings: Bindings }) {
+  const letter = (action: Action, does: string): KeyUse[] => {
+    const key = bindings.on ? bindings.keyOf(action) : '';
+    return key === '' ? [] : [[key.length === 1 ? key.toUpperCase() : key, does]];
+  };
+  return (
+    <KeysAlong
+      uses={[
+        ['Enter', 'keep'],
+        ...letter('scale', way === 'typed' ? 'by its scale' : 'typed'),
+        ...BY_WAY[way],
+        ...BY_LETTER.flatMap(([action, does]) => letter(action, does)),
+        ['?', 'all keys'],
+      ]}
+    />
+  );
 }

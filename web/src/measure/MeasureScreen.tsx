@@ -1,15 +1,20 @@
 import { useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
-import type { Reading } from '../api/client';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useStrike } from '../api/acts';
+import { type Gauge, pathToJudgement, type Reading } from '../api/client';
+import { newId } from '../api/newId';
+import { useBindings } from '../keys/bindings';
 import { useAwake } from '../keys/useAwake';
 import { useKeys } from '../keys/useKeys';
+import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { CutTaken } from './CutTaken';
 import { KeysHelp } from './KeysHelp';
 import { KeysInUse } from './KeysInUse';
+import { PlaceCard } from './PlaceCard';
 import { ReadingCard } from './ReadingCard';
-import { ReadByScale } from './ReadByScale';
+import { ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
 import { Next } from './Next';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
@@ -33,7 +38,10 @@ export function MeasureScreen() {
   return <AtTheBench key={`${part} ${feature}`} measuring={measuring} />;
 }
 
-type Card = 'cut' | 'gauge' | 'keys' | { reading: Reading };
+/** Pins have none: they are typed. */
+const hasScale = (gauge: Gauge): gauge is ScaledGauge => gauge.scale !== undefined;
+
+type Card = 'cut' | 'gauge' | 'keys' | 'place' | { reading: Reading };
 
 function AtTheBench({ measuring }: { measuring: Measuring }) {
   const { sheet, round, place } = measuring;
@@ -43,7 +51,11 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     field.current?.focus(),
   );
   // What is being typed is seen being typed, at once, whatever was shown before.
-  const way = entry.text === '' ? measuring.way : 'typed';
+  const { gauge } = measuring;
+  const way = entry.text === '' && gauge !== undefined && hasScale(gauge) ? measuring.way : 'typed';
+  const bindings = useBindings();
+  const navigate = useNavigate();
+  const again = useStrike();
   const close = () => setCard(undefined);
   const last = standing(place).at(-1);
   const toPart = (by: 1 | -1) => {
@@ -54,16 +66,37 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     const to = neighbour(sheet.features, sheet.feature.id, by);
     measuring.goTo(sheet.part.id, to?.id ?? sheet.feature.id);
   };
+  const toPlace = (by: 1 | -1) => {
+    const to = neighbour(round.places, place.id, by);
+    if (to !== undefined) {
+      measuring.goToPlace(to.id);
+    }
+  };
+  const takeAgain = () => {
+    const { person } = measuring;
+    if (last && person !== undefined && !again.isPending) {
+      again.mutate({ id: newId(), reading: last, reason: 'slipped, taken again', person });
+    }
+  };
   useAwake();
+  const pedal = bindings.keyOf('accept');
   useKeys(
     {
-      s: () => measuring.setWay(way === 'scale' ? 'typed' : 'scale'),
-      c: () => setCard('cut'),
-      g: () => setCard('gauge'),
-      x: () => last && setCard({ reading: last }),
-      n: measuring.goNext,
-      m: measuring.toggleSounds,
+      ...bindings.shortcuts({
+        scale: () => measuring.setWay(way === 'scale' ? 'typed' : 'scale'),
+        cut: () => setCard('cut'),
+        gauge: () => setCard('gauge'),
+        strike: () => last && setCard({ reading: last }),
+        again: takeAgain,
+        place: () => setCard('place'),
+        next: measuring.goNext,
+        judgement: () => void navigate(pathToJudgement(sheet.part.id)),
+        sounds: measuring.toggleSounds,
+        readBack: measuring.toggleReadBack,
+      }),
       '?': () => setCard('keys'),
+      PageUp: () => toPlace(-1),
+      PageDown: () => toPlace(1),
       Enter: entry.end,
       ArrowLeft: () => toPart(-1),
       ArrowRight: () => toPart(1),
@@ -77,6 +110,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       },
       isOpen: entry.text !== '',
     },
+    pedal === '' ? undefined : { key: pedal, act: entry.end },
   );
   return (
     <Shell
@@ -88,15 +122,10 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
           <h1 className="text-body font-bold">
             {sheet.part.name}, {round.name}
           </h1>
-          <Link
-            to={`/jobs/${sheet.job.id}?plan=${sheet.plan}`}
-            className="hidden text-quiet underline decoration-line underline-offset-4 tablet:inline"
-          >
-            {sheet.job.name}
-          </Link>
+          <JobNav job={sheet.job} plan={sheet.plan} part={sheet.part.id} here="measure" />
         </>
       }
-      keys={<KeysInUse way={way} />}
+      keys={<KeysInUse way={way} bindings={bindings} />}
     >
       {sheet.changed && (
         <p className="flex flex-wrap items-center gap-4 border-b-2 border-line bg-panel px-6 py-2">
@@ -111,13 +140,13 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
           )}
         </p>
       )}
-      <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[21rem_minmax(0,1fr)_21rem]">
-        {way === 'scale' && measuring.gauge ? (
+      <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[15rem_minmax(0,1fr)_17rem] wide:grid-cols-[21rem_minmax(0,1fr)_21rem]">
+        {way === 'scale' && gauge !== undefined && hasScale(gauge) ? (
           <ReadByScale
             // Another gauge, another round: nobody has set the scale to it yet.
-            key={`${measuring.gauge.key} ${round.number}`}
+            key={`${gauge.key} ${round.number}`}
             measuring={measuring}
-            gauge={measuring.gauge}
+            gauge={gauge}
             onGauge={() => setCard('gauge')}
             onCut={() => setCard('cut')}
             onReading={(reading) => setCard({ reading })}
@@ -133,6 +162,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               onGauge={() => setCard('gauge')}
               onCut={() => setCard('cut')}
               onReading={(reading) => setCard({ reading })}
+              onPlace={() => setCard('place')}
             />
             <section aria-label="So far" className="flex flex-col gap-3">
               <VerdictHere measuring={measuring} />
@@ -157,7 +187,13 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         onClose={close}
       />
       <PickGauge measuring={measuring} open={card === 'gauge'} onClose={close} />
-      <KeysHelp measuring={measuring} open={card === 'keys'} onClose={close} />
+      <PlaceCard
+        key={`place ${place.id}`}
+        measuring={measuring}
+        open={card === 'place'}
+        onClose={close}
+      />
+      <KeysHelp measuring={measuring} bindings={bindings} open={card === 'keys'} onClose={close} />
       <ReadingCard
         measuring={measuring}
         reading={typeof card === 'object' ? card.reading : undefined}

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { pathToNext } from '../api/client';
+import { pathToJudgement, pathToNext } from '../api/client';
 import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
 
@@ -13,6 +13,9 @@ interface NextProps {
 /** What follows once the place is settled: the cut, or the next place of the walk. */
 export function Next({ measuring, isReading, onCut }: NextProps) {
   const { sheet, place, pathTo } = measuring;
+  if (place.wants) {
+    return null;
+  }
   if (place.verdict.cut) {
     return (
       <Button look={isReading || wantsReading(measuring) ? 'plain' : 'now'} onClick={onCut}>
@@ -23,8 +26,8 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
   }
   const { next } = sheet;
   const elsewhere = next && (next.part !== sheet.part.id || next.feature !== sheet.feature.id);
-  if (place.state !== 'done' || !elsewhere) {
-    return null;
+  if (!elsewhere) {
+    return next ? null : <Through measuring={measuring} isReading={isReading} />;
   }
   return (
     <Link
@@ -38,5 +41,20 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
   );
 }
 
+/** Nothing is left to do: what it all comes to. */
+function Through({ measuring: { sheet }, isReading }: Pick<NextProps, 'measuring' | 'isReading'>) {
+  return (
+    <Link
+      to={pathToJudgement(sheet.part.id)}
+      className={`flex min-h-touch items-center gap-4 rounded-edge border-2 px-5 py-2 ${
+        isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
+      }`}
+    >
+      <span className="font-bold">Next</span>{' '}
+      <span className="font-medium">what {sheet.part.name} comes to</span>
+    </Link>
+  );
+}
+
 /** Whether a further reading is what is wanted here, rather than a cut or the next place. */
-export const wantsReading = ({ place }: Measuring): boolean => place.state !== 'done';
+export const wantsReading = ({ place }: Measuring): boolean => place.wants;

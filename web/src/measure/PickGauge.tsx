@@ -34,7 +34,7 @@ export function PickGauge({
               }}
             >
               <strong className="mr-3 font-bold">{each.shopNumber}</strong>
-              {each.name}, to {each.scale.leastCount.text} {each.scale.leastCount.unit}
+              {each.name}, to {each.step.text} {each.step.unit}
               {!each.mayMeasure && (
                 <span className="block font-semibold">
                   {each.stateWord}: its readings are not taken

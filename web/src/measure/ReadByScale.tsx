@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { Gauge, Reading } from '../api/client';
+import type { Gauge, Reading, Scale } from '../api/client';
 import { digitsOf, otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
 import {
@@ -24,9 +24,12 @@ import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { Tray } from './Tray';
 import { type Measuring, NOBODY_PICKED, standing } from './useMeasuring';
 
+/** One that has a scale: pins have none. */
+export type ScaledGauge = Gauge & { scale: Scale };
+
 interface ReadByScaleProps {
   measuring: Measuring;
-  gauge: Gauge;
+  gauge: ScaledGauge;
   onGauge: () => void;
   onCut: () => void;
   onReading: (reading: Reading) => void;
@@ -125,7 +128,7 @@ export function ReadByScale({
         </div>
         <section aria-label="Sum" className="flex flex-col gap-2 border-2 border-line bg-panel p-4">
           <SumLines sum={sum} basePm={basePm} at={at} lit={lit} onLit={setLit} />
-          <output aria-label="Sum" className="reading block text-figure">
+          <output aria-label="Sum" className="reading block text-figure bench:max-wide:text-[4rem]">
             {figure}
           </output>
           <p className="text-quiet">

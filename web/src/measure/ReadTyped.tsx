@@ -5,7 +5,7 @@ import { Keypad } from './Keypad';
 import { Order } from './Order';
 import { Readings } from './Readings';
 import { Tray } from './Tray';
-import type { Entry } from './useEntry';
+import { type Entry, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
 import { Next, wantsReading } from './Next';
 import { type Measuring, standing } from './useMeasuring';
@@ -17,10 +17,19 @@ interface ReadTypedProps {
   onGauge: () => void;
   onCut: () => void;
   onReading: (reading: Reading) => void;
+  onPlace: () => void;
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
-export function ReadTyped({ measuring, entry, field, onGauge, onCut, onReading }: ReadTypedProps) {
+export function ReadTyped({
+  measuring,
+  entry,
+  field,
+  onGauge,
+  onCut,
+  onReading,
+  onPlace,
+}: ReadTypedProps) {
   const { gauge, setWay } = measuring;
   return (
     <section
@@ -28,6 +37,15 @@ export function ReadTyped({ measuring, entry, field, onGauge, onCut, onReading }
       className="flex flex-col gap-3 border-2 border-line bg-panel p-4 tablet:p-5"
     >
       <Order measuring={measuring} />
+      {entry.goes !== '' && (
+        <p className="font-medium">
+          The pin of <span className="reading">{entry.goes}</span> goes. Now the smallest that does
+          not.
+        </p>
+      )}
+      {isPins(gauge) && entry.goes === '' && (
+        <p className="font-medium">The largest pin that goes, then the smallest that does not.</p>
+      )}
       <Figure measuring={measuring} entry={entry} field={field} />
       {entry.refusal && (
         <p role="alert" id="refusal" className="border-l-4 border-ink pl-3 font-semibold">
@@ -46,10 +64,22 @@ export function ReadTyped({ measuring, entry, field, onGauge, onCut, onReading }
         <span className="mr-4 font-bold">Enter</span> keep
       </Button>
       <Readings measuring={measuring} onReading={onReading} />
+      <p className="flex flex-wrap gap-x-6 text-label">
+        <button
+          type="button"
+          onClick={onPlace}
+          className="min-h-11 underline decoration-line underline-offset-4"
+        >
+          {measuring.place.skip
+            ? 'Passed over: take it up again'
+            : 'History of this place, a note, pass it over'}
+        </button>
+        {measuring.sheet.left && <span className="py-2.5 text-quiet">{measuring.sheet.left}</span>}
+      </p>
       <Tray measuring={measuring} />
-      <div className="mt-auto grid grid-cols-[3fr_2fr] gap-3">
+      <div className="grid grid-cols-[3fr_2fr] gap-3">
         <GaugeInHand measuring={measuring} onGauge={onGauge} />
-        <Button onClick={() => setWay('scale')} disabled={gauge === undefined}>
+        <Button onClick={() => setWay('scale')} disabled={gauge?.scale === undefined}>
           Read by its scale
         </Button>
       </div>
@@ -75,7 +105,7 @@ function Figure({
     }
   };
   const unit =
-    entry.text === '' ? (last?.size.unit ?? sheet.job.unit) : (gauge?.scale.unit ?? sheet.job.unit);
+    entry.text === '' ? (last?.size.unit ?? sheet.job.unit) : (gauge?.unit ?? sheet.job.unit);
   const beside = entry.text === '' && (unsent ? 'kept, not yet judged' : last?.size.other);
   return (
     <div>
@@ -84,7 +114,7 @@ function Figure({
           {entry.text === '' && (
             <span
               aria-hidden="true"
-              className={`reading pointer-events-none absolute inset-0 text-figure tablet:text-figure-wide ${
+              className={`reading pointer-events-none absolute inset-0 text-figure wide:text-figure-wide ${
                 unsent || last ? '' : 'text-line'
               }`}
             >
@@ -95,7 +125,11 @@ function Figure({
             ref={field}
             data-entry=""
             autoFocus={entry.text !== ''}
-            aria-label={`Figure in ${unit}`}
+            aria-label={
+              isPins(gauge)
+                ? `Pin that ${entry.goes === '' ? 'goes' : 'does not go'}, ${unit}`
+                : `Figure in ${unit}`
+            }
             aria-describedby={entry.refusal ? 'refusal' : undefined}
             aria-invalid={entry.refusal !== ''}
             value={entry.text}
@@ -105,7 +139,7 @@ function Figure({
             autoComplete="off"
             autoCorrect="off"
             spellCheck={false}
-            className={`reading w-full min-w-0 border-b-2 border-line bg-transparent text-figure outline-none focus:border-now tablet:text-figure-wide ${
+            className={`reading w-full min-w-0 border-b-2 border-line bg-transparent text-figure outline-none focus:border-now wide:text-figure-wide ${
               entry.text === '' ? 'caret-transparent' : 'caret-now'
             }`}
           />

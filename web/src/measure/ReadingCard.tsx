@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import { useStrike } from '../api/acts';
+import { useStrike, useSwap } from '../api/acts';
 import type { Reading } from '../api/client';
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
@@ -7,7 +7,7 @@ import { momentSaid } from '../ui/days';
 import { Dialog } from '../ui/Dialog';
 import { Key } from '../ui/Key';
 import { Size } from '../ui/Size';
-import type { Measuring } from './useMeasuring';
+import { type Measuring, standing } from './useMeasuring';
 
 /** Struck by a letter: digits and Enter are what a gauge with a keyboard's plug sends, and must strike nothing. */
 const REASONS: Record<string, string> = {
@@ -49,13 +49,22 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
             <Size length={reading.size} />
           </p>
           {reading.setting && <p className="mt-2">{reading.setting}</p>}
+          {reading.pins && <p className="mt-2">{reading.pins}</p>}
+          {reading.notes.map((said) => (
+            <p key={said.at} className="mt-2">
+              {said.reason} <span className="text-quiet">{said.person}</span>
+            </p>
+          ))}
           {reading.steps.length > 0 && <Sum reading={reading} />}
           {reading.struck ? (
             <p className="mt-4 font-semibold">
               Struck by {reading.struck.person}: {reading.struck.reason}. It stays on the record.
             </p>
           ) : (
-            <Strike onReason={give} waits={strike.isPending} failure={strike.error} />
+            <>
+              <Strike onReason={give} waits={strike.isPending} failure={strike.error} />
+              <Swapped measuring={measuring} reading={reading} onClose={onClose} />
+            </>
           )}
           <Button onClick={onClose} className="mt-6">
             Back
@@ -83,6 +92,59 @@ function Sum({ reading }: { reading: Reading }) {
         </div>
       ))}
     </dl>
+  );
+}
+
+/** It was taken at another place: both readings are put right at once. */
+function Swapped({
+  measuring: { round, place, person },
+  reading,
+  onClose,
+}: {
+  measuring: Measuring;
+  reading: Reading;
+  onClose: () => void;
+}) {
+  const swap = useSwap();
+  const others = round.places
+    .filter(({ id }) => id !== place.id)
+    .flatMap((at) => standing(at).map((other) => ({ at, other })));
+  if (others.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Swapped" className="mt-5">
+      <h3 className="text-body">Or it was swapped with the one at</h3>
+      <ul className="mt-2 flex flex-wrap gap-2">
+        {others.map(({ at, other }) => (
+          <li key={other.id}>
+            <Button
+              disabled={swap.isPending || person === undefined}
+              onClick={() =>
+                person !== undefined &&
+                swap.mutate(
+                  {
+                    id: newId(),
+                    one: reading.id,
+                    other: other.id,
+                    reason: 'taken at each other\u2019s place',
+                    person,
+                  },
+                  { onSuccess: onClose },
+                )
+              }
+            >
+              {at.name} <span className="reading">{other.size.text}</span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {swap.error && (
+        <p role="alert" className="mt-3 font-semibold">
+          {swap.error.message}
+        </p>
+      )}
+    </section>
   );
 }
 

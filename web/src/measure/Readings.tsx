@@ -1,4 +1,6 @@
-import type { Reading } from '../api/client';
+import { VerdictMark } from '../drawings/VerdictMark';
+import { Link } from 'react-router';
+import type { Place, Reading } from '../api/client';
 import { Button } from '../ui/Button';
 import { type Measuring, standing } from './useMeasuring';
 
@@ -6,13 +8,16 @@ const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seven
 
 const ordinal = (index: number) => ORDINALS[index] ?? `${index + 1}th`;
 
+/** They do not agree as honest readings do. */
+const isApart = ({ state }: Place): boolean => state === 'scattered' || state === 'unsettled';
+
 interface ReadingsProps {
   measuring: Measuring;
   onReading: (reading: Reading) => void;
 }
 
 /** What was read at this place in this round, struck ones among them, with how far apart they may lie. */
-export function Readings({ measuring: { place, waiting }, onReading }: ReadingsProps) {
+export function Readings({ measuring: { place, waiting, gauge }, onReading }: ReadingsProps) {
   if (place.readings.length + waiting.length === 0) {
     return null;
   }
@@ -45,7 +50,30 @@ export function Readings({ measuring: { place, waiting }, onReading }: ReadingsP
           </li>
         ))}
       </ul>
-      {place.repeats && <p className="mt-2">{place.repeats}</p>}
+      {place.repeats && (
+        <p className="mt-2 flex items-center gap-3">
+          {isApart(place) && (
+            <VerdictMark verdict={{ mark: place.state, side: '' }} size={24} word={place.state} />
+          )}
+          {place.repeats}
+        </p>
+      )}
+      {isApart(place) && gauge && (
+        <p className="mt-1 flex flex-wrap gap-x-6 text-label">
+          <Link
+            to={`/technique/${gauge.technique}`}
+            className="py-2 underline decoration-line underline-offset-4"
+          >
+            how {gauge.shopNumber} is held
+          </Link>
+          <Link
+            to={`/drawer/${gauge.id}/trial`}
+            className="py-2 underline decoration-line underline-offset-4"
+          >
+            see what you hold with it: a trial
+          </Link>
+        </p>
+      )}
       {[...new Set(standing(place).flatMap(({ remark }) => remark ?? []))].map((remark) => (
         <p key={remark} className="mt-2 border-l-4 border-ink pl-3">
           {remark}

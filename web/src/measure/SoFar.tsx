@@ -1,7 +1,9 @@
+import type { Verdict } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
-import { Size } from '../ui/Size';
 import { type Measuring, standing } from './useMeasuring';
+
+type ToCut = NonNullable<Verdict['cut']>;
 
 /** The verdict of the place: its word and mark, the size it rests on, what to take off. */
 export function VerdictHere({ measuring: { place } }: { measuring: Measuring }) {
@@ -12,11 +14,24 @@ export function VerdictHere({ measuring: { place } }: { measuring: Measuring }) 
         <p className={`text-order font-bold ${toneOf(verdict.mark)}`}>{verdict.word}</p>
         <VerdictMark verdict={verdict} size={48} />
       </div>
-      {place.value && <Size length={place.value} />}
+      {place.known && (
+        <p>
+          <span className="reading text-title">{place.known}</span>
+          <span className="block text-quiet">{place.value?.other}</span>
+        </p>
+      )}
       <p className="mt-1 font-medium">{verdict.sentence}</p>
+      {verdict.cut && <p className="text-label text-quiet">{inTheOther(verdict.cut)}</p>}
+      {place.risk && <p className="text-label text-quiet">{place.risk}</p>}
     </div>
   );
 }
+
+/** The cut in the other unit, for a machine that reads it. */
+const inTheOther = ({ near, middle, sideMiddle, sideNear }: ToCut): string =>
+  middle
+    ? `${middle.other}${sideMiddle ? ` (${sideMiddle.other} a side)` : ''}, ${near.other} at least`
+    : `${near.other}${sideNear ? ` (${sideNear.other} a side)` : ''} at least`;
 
 /** The value between its limits, with the readings it was made from. */
 export function WindowHere({ measuring: { sheet, place } }: { measuring: Measuring }) {
@@ -27,9 +42,14 @@ export function WindowHere({ measuring: { sheet, place } }: { measuring: Measuri
         limits={limits}
         readings={standing(place).map(({ size }) => size)}
         value={place.value ?? undefined}
+        expanded={place.expanded}
+        service={sheet.feature.service}
       />
       <figcaption className="label">
-        Limits {limits.sentence}, from {sheet.job.limitsSource}
+        Limits {limits.sentence}
+        {sheet.feature.service &&
+          `, service ${sheet.feature.service.text} ${sheet.feature.service.unit} (${sheet.feature.service.other})`}
+        , from {sheet.job.limitsSource}
       </figcaption>
     </figure>
   );

@@ -1,23 +1,32 @@
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useTick } from '../api/planning';
 import { useCautions } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
 import { VerdictMark } from '../drawings/VerdictMark';
 import { CautionCard } from '../ui/CautionCard';
+import { Places } from './Places';
 import type { Measuring } from './useMeasuring';
 
 /** The figure of the part with the place at hand, and the ways to another feature or part. */
-export function Where({ measuring: { sheet, place, pathTo } }: { measuring: Measuring }) {
+export function Where({ measuring }: { measuring: Measuring }) {
+  const { sheet, place, pathTo } = measuring;
   const cautions = useCautions(sheet.job.id).data ?? [];
   const tick = useTick();
+  // The same as long as no verdict among them changes: what is not drawn anew is not in the way of the next reading.
+  const drawn = useMemo(
+    () => sheet.features.map((feature) => ({ ...feature, key: String(feature.id) })),
+    [sheet.features],
+  );
   return (
     <section aria-label="Where" className="order-3 flex flex-col gap-4 bench:order-none">
       <PartSection
         shape={sheet.shape}
-        features={sheet.features.map((feature) => ({ ...feature, key: String(feature.id) }))}
+        features={drawn}
         lit={String(sheet.feature.id)}
         depthPm={sheet.feature.places.find(({ id }) => id === place.id)?.depth?.pm}
       />
+      <Places measuring={measuring} />
       <nav aria-label="Features">
         <h2 className="label">Features</h2>
         <ul>

@@ -79,8 +79,28 @@ describe('the entry', () => {
     expect(result.current.refusal).toContain('who measures');
   });
 
+  it('makes one reading of two pins, the one that goes first', async () => {
+    keep.mockResolvedValue('kept');
+    const pins = { unit: 'mm' } as Gauge;
+    const { result } = renderHook(() =>
+      useEntry(
+        { keep, setWay, way: 'typed', person: 1, gauge: pins },
+        'a hole between pins',
+        focus,
+      ),
+    );
+    act(() => result.current.type('6.00'));
+    await act(async () => result.current.end());
+    expect(keep).not.toHaveBeenCalled();
+    expect(result.current.goes).toBe('6.00');
+    act(() => result.current.type('6.01'));
+    await act(async () => result.current.end());
+    expect(keep).toHaveBeenCalledWith({ typed: '6.00', stops: '6.01', figure: '6.00 \u2026 6.01' });
+    expect(result.current.goes).toBe('');
+  });
+
   it('keeps the unit that a figure was typed in when a gauge of another takes its place', () => {
-    const gauge = (unit: string) => ({ scale: { unit } }) as Gauge;
+    const gauge = (unit: string) => ({ unit, scale: {} }) as Gauge;
     const entry = renderHook(
       ({ unit }) =>
         useEntry(

@@ -1,11 +1,13 @@
 import { useRef, useState } from 'react';
-import { Problem } from '../api/client';
+import { type Gauge, Problem } from '../api/client';
 import { outbox } from '../api/outbox';
 import { type Measuring, NOBODY_PICKED } from './useMeasuring';
 
 /** The open entry: what is typed, and why the last of it was refused. */
 export interface Entry {
   text: string;
+  /** Of pins the one that goes, while the one that does not is asked for; empty otherwise. */
+  goes: string;
   refusal: string;
   type: (text: string) => void;
   /** Opens the entry with a character pressed anywhere on the page. */
@@ -14,6 +16,10 @@ export interface Entry {
   end: () => void;
   clear: () => void;
 }
+
+/** A hole lies between two of them: two figures make one reading. */
+export const isPins = (gauge: Gauge | undefined): boolean =>
+  gauge !== undefined && gauge.scale === undefined;
 
 /** A figure as it was typed, and the unit of the gauge that was in hand then. */
 interface Draft {
@@ -40,12 +46,13 @@ export function useEntry(
   focus: () => void,
 ): Entry {
   const name = `jaw-read draft ${draft}`;
-  const unit = measuring.gauge?.scale.unit;
+  const unit = measuring.gauge?.unit;
   const [written, setWritten] = useState<Draft>(() => ({
     text: sessionStorage.getItem(name) ?? '',
     unit: sessionStorage.getItem(`${name} unit`) ?? undefined,
   }));
   const [refusal, setRefusal] = useState('');
+  const [goes, setGoes] = useState('');
   const latest = useRef(written);
   const text = inItsUnit(written, unit);
   const type = (next: string) => {
@@ -62,7 +69,16 @@ export function useEntry(
     }
     type('');
     setRefusal('');
-    const became = await measuring.keep({ typed, figure: typed });
+    if (isPins(measuring.gauge) && goes === '') {
+      setGoes(typed);
+      return;
+    }
+    setGoes('');
+    const became = await measuring.keep(
+      goes === ''
+        ? { typed, figure: typed }
+        : { typed: goes, stops: typed, figure: `${goes} \u2026 ${typed}` },
+    );
     if (became === undefined) {
       type(typed);
       setRefusal(
@@ -83,6 +99,7 @@ export function useEntry(
   };
   return {
     text,
+    goes,
     refusal,
     type: (next) => {
       setRefusal('');
@@ -99,6 +116,7 @@ export function useEntry(
     end: () => void end(),
     clear: () => {
       setRefusal('');
+      setGoes('');
       type('');
     },
   };

@@ -14,6 +14,7 @@ import type { Fate, WaitingReading } from '../api/outbox';
 import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
 import { useComparators } from '../api/ready';
 import { useWaiting } from '../api/useOutbox';
+import { readBack } from '../keys/speech';
 import { play } from '../keys/sound';
 import { useRemembered } from '../ui/remembered';
 
@@ -38,6 +39,7 @@ export interface Measuring {
   setWay: (way: Way) => void;
   /** By the key of the method: a gauge, or a transfer gauge with its reader. */
   setGauge: (key: string) => void;
+  goToPlace: (place: number) => void;
   goTo: (part: number, feature: number) => void;
   pathTo: (part: number, feature: number) => string;
   /** To the very next thing to do, with what is in hand; nowhere when all is done. */
@@ -45,6 +47,8 @@ export interface Measuring {
   keep: (read: Read) => Promise<Fate | undefined>;
   sounds: boolean;
   toggleSounds: () => void;
+  readsBack: boolean;
+  toggleReadBack: () => void;
 }
 
 export const NOBODY_PICKED =
@@ -60,18 +64,35 @@ export function useMeasuring(): {
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
   const sheet = useSheet(Number(part), Number(feature));
-  const gauges = useGauges().data ?? [];
+  const drawer = useGauges();
   const comparators = useComparators().data ?? [];
   const shop = useShop();
   const waiting = useWaiting();
   const [sounds, setSounds] = useRemembered('sounds', shop.data?.sounds ?? 'on');
+  const [voice, setVoice] = useRemembered('read back', shop.data?.readBack ?? 'off');
   const round = sheet.data?.rounds.at(-1);
-  const place = round && placeAt(round, Number(search.get('place')));
+  const onTheirWay = (to: number) =>
+    waiting.filter(
+      ({ body, refusal }) =>
+        refusal === undefined &&
+        body.place === to &&
+        body.part === Number(part) &&
+        body.round === round?.number,
+    );
+  const place = round && placeAt(round, Number(search.get('place')), (to) => onTheirWay(to).length);
   if (sheet.error) {
     return { failure: sheet.error, away: false };
   }
-  if (sheet.data === undefined || round === undefined || place === undefined) {
-    return { away: sheet.failureCount > 0 };
+  const gauges = drawer.data;
+  // Without knowing what is in hand and in whose, a figure could only be given back.
+  if (
+    sheet.data === undefined ||
+    round === undefined ||
+    place === undefined ||
+    gauges === undefined ||
+    shop.data === undefined
+  ) {
+    return { away: sheet.failureCount + drawer.failureCount + shop.failureCount > 0 };
   }
   const wanted = search.get('gauge') ?? sheet.data.gauge;
   const gauge = gauges.find(({ key }) => key === wanted);
@@ -85,11 +106,15 @@ export function useMeasuring(): {
     return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
   };
   const { next } = sheet.data;
-  const set = (name: string, value: string) =>
+  const set = (name: string, value: string | undefined) =>
     setSearch(
       (before) => {
         const after = new URLSearchParams(before);
-        after.set(name, value);
+        if (value === undefined) {
+          after.delete(name);
+        } else {
+          after.set(name, value);
+        }
         return after;
       },
       { replace: true },
@@ -112,6 +137,13 @@ export function useMeasuring(): {
     if (sounds === 'on') {
       play(soundOf(became, target));
     }
+    if (voice === 'on') {
+      readBack(figure);
+    }
+    if (became === 'kept' && search.has('place') && placeNow(target)?.wants === false) {
+      // Gone to by hand and settled: from here the walk goes on where it stood.
+      set('place', undefined);
+    }
     return became;
   };
   return {
@@ -125,10 +157,7 @@ export function useMeasuring(): {
       setting: comparators.find((each) => each.gauge === gauge?.id),
       person,
       way: search.get('by') === 'scale' ? 'scale' : 'typed',
-      waiting: waiting.filter(
-        ({ body, refusal }) =>
-          refusal === undefined && body.place === place.id && body.part === sheet.data.part.id,
-      ),
+      waiting: onTheirWay(place.id),
       tray: waiting.filter(({ refusal }) => refusal !== undefined),
       setWay: (way) => set('by', way),
       setGauge: (to) => set('gauge', to),
@@ -142,21 +171,33 @@ export function useMeasuring(): {
       keep,
       sounds: sounds === 'on',
       toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),
+      readsBack: voice === 'on',
+      toggleReadBack: () => setVoice(voice === 'on' ? 'off' : 'on'),
+      goToPlace: (to) => set('place', String(to)),
     },
   };
 }
 
-function soundOf(
-  became: Fate,
-  { part, feature, place }: { part: number; feature: number; place: number },
-) {
-  const sheet = queries.getQueryData<Sheet>(keys.sheet(part, feature));
-  const now = sheet?.rounds.at(-1)?.places.find(({ id }) => id === place);
+interface At {
+  part: number;
+  feature: number;
+  place: number;
+}
+
+/** As the server last said it. */
+const placeNow = ({ part, feature, place }: At) =>
+  queries
+    .getQueryData<Sheet>(keys.sheet(part, feature))
+    ?.rounds.at(-1)
+    ?.places.find(({ id }) => id === place);
+
+function soundOf(became: Fate, at: At) {
+  const now = placeNow(at);
   if (became !== 'kept' || now === undefined) {
     return became === 'waiting' ? 'accepted' : 'doubted';
   }
   if (now.state === 'done') {
-    return 'finished';
+    return now.wants ? 'doubted' : 'finished';
   }
   return now.state === 'more' && standing(now).length < 2 ? 'accepted' : 'doubted';
 }

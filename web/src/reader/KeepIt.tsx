@@ -40,7 +40,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
   const gauges = (drawer ?? []).filter(
     (gauge) =>
       gauge.mayMeasure &&
-      gauge.scale.id === scale.id &&
+      gauge.scale?.id === scale.id &&
       gauge.bases.some((base) => base.pm === basePm),
   );
   const [gauge, setGauge] = useState<Gauge | undefined>();

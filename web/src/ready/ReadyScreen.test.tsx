@@ -1,5 +1,5 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ReadyCard, Schemas } from '../api/client';
@@ -132,7 +132,7 @@ describe('making ready', () => {
     stands = ready();
     show();
     expect(await heading('All is ready')).toBeVisible();
-    expect(screen.getByRole('link', { name: 'Measure' })).toHaveAttribute(
+    expect(within(screen.getByRole('main')).getByRole('link', { name: 'Measure' })).toHaveAttribute(
       'href',
       '/parts/22/features/25',
     );

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { pathToNext, type Problem, type ReadyCard, type Schemas } from '../api/client';
 import { useReady, useReadyMark } from '../api/ready';
 import { Button } from '../ui/Button';
+import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { CheckCard } from './CheckCard';
@@ -27,7 +28,7 @@ export function ReadyScreen() {
 }
 
 function ReadyOf({ part, ready }: { part: number; ready: Ready }) {
-  const { partName, jobName, lives, cards } = ready;
+  const { job, partName, jobName, lives, cards, next } = ready;
   const [card] = cards;
   // What was found last wants a note, perhaps: looking is over when somebody says so, not with the last answer.
   const [isLooking, setIsLooking] = useState(false);
@@ -45,7 +46,16 @@ function ReadyOf({ part, ready }: { part: number; ready: Ready }) {
       head={
         <>
           <h1 className="text-body font-bold">{partName}: make ready</h1>
-          <span className="hidden text-quiet tablet:inline">{jobName}</span>
+          <JobNav
+            job={{ id: job, name: jobName }}
+            part={part}
+            measure={
+              next?.part === part && next.feature
+                ? `/parts/${next.part}/features/${next.feature}`
+                : undefined
+            }
+            here="ready"
+          />
         </>
       }
     >

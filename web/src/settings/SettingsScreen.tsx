@@ -11,7 +11,7 @@ import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
-  ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'theme', 'materials']],
+  ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'read-back', 'theme', 'materials']],
   ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
   ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],

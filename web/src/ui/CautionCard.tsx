@@ -13,7 +13,7 @@ export function CautionCard({ caution, onTick }: CautionCardProps) {
       aria-label={`Caution: ${caution.title}`}
       className="flex flex-wrap items-center gap-x-5 gap-y-2 border-2 border-ink bg-panel px-4 py-3"
     >
-      <p className="min-w-60 grow basis-96">
+      <p className="min-w-44 grow basis-96">
         <strong className="mr-2 font-bold">{caution.title}.</strong>
         {caution.sentence}
       </p>

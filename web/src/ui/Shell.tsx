@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useShop } from '../api/queries';
 import { useServerAway, useWaiting } from '../api/useOutbox';
 import { SoakClocks } from './SoakClocks';
+import { Strays } from './Strays';
 import { changeTheme, preferTheme } from './theme';
 
 interface ShellProps {
@@ -64,6 +65,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
         </div>
       </header>
       <SoakClocks />
+      <Strays />
       {waiting !== '' && (
         <p className="border-b-2 border-line bg-panel px-6 py-2 font-semibold">{waiting}</p>
       )}

@@ -184,6 +184,7 @@ export const SETTINGS: Record<string, SettingLabel> = {
   },
   materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
   sounds: { name: 'Sounds', choices: { on: 'on', off: 'off' } },
+  'read-back': { name: 'Figures spoken back', choices: { on: 'on', off: 'off' } },
   theme: {
     name: 'Light or dim',
     choices: { device: 'as the device prefers', light: 'light', dim: 'dim' },

@@ -1,0 +1,117 @@
+import { Link } from 'react-router';
+import type { JudgedFeature, JudgedPlace } from '../api/client';
+import { toneOf, VerdictMark } from '../drawings/VerdictMark';
+import { WindowPicture } from '../drawings/WindowPicture';
+import { Contributions } from '../ui/Contributions';
+import { momentSaid } from '../ui/days';
+
+interface FeatureJudgedProps {
+  feature: JudgedFeature;
+  part: number;
+  /** Whether its places stand open at first. */
+  open: boolean;
+}
+
+/** A feature: its verdict, and one step away its places; of each the readings, what is known of it, and the rule that fired. */
+export function FeatureJudged({ feature, part, open }: FeatureJudgedProps) {
+  const { verdict, limits, service, places } = feature;
+  const deciding = places.find(({ place }) => place.id === feature.deciding)?.place;
+  return (
+    <article
+      aria-labelledby={`feature-${feature.id}`}
+      className="break-inside-avoid border-2 border-line bg-panel p-4"
+    >
+      <header className="grid gap-x-5 gap-y-1 tablet:grid-cols-[auto_minmax(0,1fr)_18rem]">
+        <VerdictMark verdict={verdict} size={40} />
+        <div>
+          <h2 id={`feature-${feature.id}`} className="text-title">
+            {feature.name}: <span className={toneOf(verdict.mark)}>{verdict.word}</span>
+          </h2>
+          <p className="font-medium">{verdict.sentence}</p>
+          {feature.envelope && <p className="border-l-4 border-near pl-3">{feature.envelope}</p>}
+          <p className="text-label text-quiet">
+            Limits {limits.sentence}
+            {service && `, service ${service.text} ${service.unit}`} · {feature.round}
+            {feature.cut && ` · ${feature.cut}`}
+          </p>
+        </div>
+        <WindowPicture
+          limits={limits}
+          readings={places.flatMap(({ place }) => place.value ?? [])}
+          value={deciding?.value}
+          expanded={deciding?.expanded}
+          service={service}
+        />
+      </header>
+      <details open={open} className="group mt-2">
+        <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet print:hidden">
+          {places.length === 1 ? 'Its place' : `Its ${places.length} places`}, readings, and what is
+          known of them
+        </summary>
+        <ul>
+          {places.map((judged) => (
+            <AtPlace
+              key={judged.place.id}
+              judged={judged}
+              to={`/parts/${part}/features/${feature.id}?place=${judged.place.id}`}
+            />
+          ))}
+        </ul>
+      </details>
+    </article>
+  );
+}
+
+function AtPlace({ judged: { place, known, rule }, to }: { judged: JudgedPlace; to: string }) {
+  return (
+    <li className="border-t border-line py-2">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <VerdictMark verdict={place.verdict} size={24} />
+        <Link
+          to={to}
+          className="min-w-32 font-semibold underline decoration-line underline-offset-4"
+        >
+          {place.name}
+        </Link>
+        <span className="reading text-title">{place.known ?? place.verdict.word}</span>
+        {place.value && <span className="text-quiet">{place.value.other}</span>}
+        {place.known && <span>{place.verdict.word}</span>}
+        {place.risk && <span className="text-label text-quiet">{place.risk}</span>}
+      </div>
+      {place.skip && (
+        <p className="font-semibold">
+          Passed over by {place.skip.person}: {place.skip.reason}
+        </p>
+      )}
+      {place.notes.map((said) => (
+        <p key={said.at}>
+          {said.reason} <span className="text-quiet">{said.person}</span>
+        </p>
+      ))}
+      {(place.readings.length > 0 || known) && (
+        <details className="text-label">
+          <summary className="min-h-8 cursor-pointer py-1 text-quiet print:hidden">
+            {place.readings.length} readings, {place.repeats || 'nothing to compare'}
+            {rule && '; the rule, and what U comes of'}
+          </summary>
+          <ul>
+            {place.readings.map((reading) => (
+              <li key={reading.id} className="py-0.5">
+                <span
+                  className={`reading mr-3 text-body ${reading.struck ? 'line-through decoration-2' : ''}`}
+                >
+                  {reading.size.text} {reading.size.unit}
+                </span>
+                {reading.person}, {reading.gauge}, {momentSaid(reading.takenAt)}
+                {reading.struck && ` · struck: ${reading.struck.reason}`}
+                {reading.remark && ` · ${reading.remark}`}
+              </li>
+            ))}
+          </ul>
+          {rule && <p className="mt-1 font-medium">{rule}</p>}
+          {known && <Contributions uncertainty={known} />}
+        </details>
+      )}
+    </li>
+  );
+}

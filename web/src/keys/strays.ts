@@ -1,0 +1,56 @@
+import { useEffect } from 'react';
+import { newId } from '../api/newId';
+import { remember, remembered, useRemembered } from '../ui/remembered';
+import { entryIsTaken, OPENS_AN_ENTRY } from './useKeys';
+
+/** A figure that came while nothing waited for one. */
+export interface Stray {
+  id: string;
+  figure: string;
+}
+
+const NAME = 'strays';
+
+const all = (): Stray[] => JSON.parse(remembered(NAME) ?? '[]') as Stray[];
+
+/** They stay until somebody has seen to them, over a reload too. */
+export function useStrays(): [Stray[], (id: string) => void] {
+  const [written] = useRemembered(NAME, '[]');
+  const put = (id: string) => {
+    const left = all().filter((stray) => stray.id !== id);
+    remember(NAME, left.length === 0 ? '' : JSON.stringify(left));
+  };
+  return [JSON.parse(written) as Stray[], put];
+}
+
+/**
+ * Gathers figures that a gauge with a keyboard’s plug sends while no entry waits for them: none is lost, and none ends up where it
+ * does not belong.
+ */
+export function useCatchStrays(): void {
+  useEffect(() => {
+    let figure = '';
+    const press = (event: KeyboardEvent) => {
+      const { target } = event;
+      const isElsewhere =
+        target instanceof HTMLElement &&
+        target.closest('input, textarea, select, [role="spinbutton"], [role="grid"]') !== null;
+      if (event.defaultPrevented || entryIsTaken() || isElsewhere || event.ctrlKey) {
+        figure = '';
+      } else if (OPENS_AN_ENTRY.test(event.key)) {
+        figure += event.key;
+      } else if (event.key === 'Enter' || event.key === 'Tab') {
+        if (/\d/.test(figure)) {
+          // The line end belongs to the figure, and presses nothing.
+          event.preventDefault();
+          remember(NAME, JSON.stringify([...all(), { id: newId(), figure }]));
+        }
+        figure = '';
+      } else if (event.key !== 'Shift') {
+        figure = '';
+      }
+    };
+    document.addEventListener('keydown', press, { capture: true });
+    return () => document.removeEventListener('keydown', press, { capture: true });
+  }, []);
+}

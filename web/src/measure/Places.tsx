@@ -1,0 +1,97 @@
+import type { Place } from '../api/client';
+import { VerdictMark } from '../drawings/VerdictMark';
+import type { Measuring } from './useMeasuring';
+
+/** The sheet of places, which fills as the walk goes: a section a row, an axis a column; a touch goes there. */
+export function Places({ measuring }: { measuring: Measuring }) {
+  const { round, place } = measuring;
+  if (round.places.length < 2) {
+    return null;
+  }
+  const sections = [...new Set(round.places.map(({ section }) => section))];
+  const axes = [...new Set(round.places.map(({ axis }) => axis))];
+  const taken = round.places.filter(({ wants }) => !wants).length;
+  // Along one axis only, or around one section, a column would be empty words.
+  const isGrid = axes.length > 1 && axes.length <= 4;
+  return (
+    <section aria-label="Places">
+      <div className="flex items-baseline justify-between">
+        <h2 className="label">Places</h2>
+        <span className="label">
+          {taken} of {round.places.length}
+        </span>
+      </div>
+      <table className="w-full border-collapse">
+        <caption className="sr-only">What was found at each place of {round.name}</caption>
+        {isGrid && (
+          <thead>
+            <tr>
+              <td />
+              {axes.map((axis) => (
+                <th key={axis} scope="col" className="label px-1 text-left font-semibold">
+                  {axis}
+                </th>
+              ))}
+            </tr>
+          </thead>
+        )}
+        <tbody>
+          {isGrid
+            ? sections.map((section) => (
+                <tr key={section} className="border-b border-line">
+                  <th scope="row" className="py-1 pr-2 text-left text-label font-semibold">
+                    {section}
+                  </th>
+                  {axes.map((axis) => {
+                    const at = round.places.find(
+                      (each) => each.section === section && each.axis === axis,
+                    );
+                    return (
+                      <td key={axis} className="p-0">
+                        {at && <Cell place={at} here={at.id === place.id} measuring={measuring} />}
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))
+            : round.places.map((at) => (
+                <tr key={at.id} className="border-b border-line">
+                  <th scope="row" className="py-1 pr-2 text-left text-label font-semibold">
+                    {at.name}
+                  </th>
+                  <td className="p-0">
+                    <Cell place={at} here={at.id === place.id} measuring={measuring} />
+                  </td>
+                </tr>
+              ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+interface CellProps {
+  place: Place;
+  here: boolean;
+  measuring: Measuring;
+}
+
+function Cell({ place, here, measuring: { goToPlace } }: CellProps) {
+  const read = place.readings.filter(({ struck }) => !struck).length;
+  const shown =
+    place.value?.text ?? (place.skip ? 'passed over' : read > 0 ? `${read} of ${place.asked}` : '');
+  return (
+    <button
+      type="button"
+      aria-current={here ? 'step' : undefined}
+      aria-label={`${place.name}: ${place.verdict.word}${shown && `, ${shown}`}`}
+      onClick={() => goToPlace(place.id)}
+      className={`flex min-h-12 w-full items-center gap-1 border-b-4 px-1 text-left text-label ${
+        here ? 'border-now bg-panel' : 'border-transparent hover:bg-panel'
+      }`}
+    >
+      <VerdictMark verdict={place.verdict} size={16} />
+      <span className="reading">{here && shown === '' ? 'here' : shown}</span>
+    </button>
+  );
+}
