@@ -21,7 +21,7 @@ public final class EnterToVerdict {
     private static final int A_PLACE = 9;
 
     /** Both are taken inside the page: from the key's own time stamp to the frame after the one that shows the sentence. */
-    private static final String WATCH = """
+    static final String WATCH = """
             () => {
               globalThis.took = new Promise((tell) => {
                 let pressed;
@@ -41,7 +41,7 @@ public final class EnterToVerdict {
               });
             }""";
 
-    private static final String EMPTY = """
+    static final String EMPTY = """
             async () => {
               const start = performance.now();
               await (await fetch('/api/nothing')).json();
@@ -88,7 +88,7 @@ public final class EnterToVerdict {
         System.out.printf("Ratio of the medians: %.1f%n", verdict / empty);
     }
 
-    private static double at(List<Double> times, double share) {
+    static double at(List<Double> times, double share) {
         List<Double> sorted = times.stream().sorted().toList();
         return sorted.get((int) Math.min(sorted.size() - 1, Math.round(share * (sorted.size() - 1))));
     }

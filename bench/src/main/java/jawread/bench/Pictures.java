@@ -38,6 +38,9 @@ public final class Pictures implements AutoCloseable {
                     .waitFor();
         }
         take(page, "measure");
+        page.navigate(server.address() + "/parts/26/judgement");
+        page.getByText("the rule, and what U comes of").first().click();
+        take(page, "judgement");
         at(page, "/");
         take(page, "bench");
     }
@@ -48,8 +51,6 @@ public final class Pictures implements AutoCloseable {
         take(page, "plan");
         at(page, "/jobs");
         take(page, "jobs");
-        at(page, "/settings");
-        take(page, "settings");
         at(page, "/");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("look first")))
                 .first()
@@ -133,7 +134,7 @@ public final class Pictures implements AutoCloseable {
 
     private void dim() {
         Page page = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
-        at(page, "/parts/3/features/2");
+        at(page, "/parts/26/features/30");
         take(page, "measure-dim");
     }
 

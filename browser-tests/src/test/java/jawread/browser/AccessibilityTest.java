@@ -26,7 +26,7 @@ class AccessibilityTest extends AtTheBench {
         page.navigate(server().address() + "/parts/3/features/2");
         assertThat(seen(page, "metal left")).isVisible();
         isAccessible(page, "measure");
-        for (String key : List.of("c", "x", "g", "?")) {
+        for (String key : List.of("c", "x", "g", "p", "?")) {
             page.keyboard().press(key);
             assertThat(page.getByRole(DIALOG)).isVisible();
             isAccessible(page, "measure, card " + key);
@@ -58,6 +58,17 @@ class AccessibilityTest extends AtTheBench {
             isAccessible(page, "read, card " + key);
             page.keyboard().press("Escape");
         }
+        for (int part : List.of(1, 25, 26)) {
+            page.navigate(server().address() + "/parts/" + part + "/judgement");
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ARTICLE)
+                            .first())
+                    .isVisible();
+            page.getByText("the rule, and what U comes of").first().click();
+            isAccessible(page, "judgement of part " + part);
+        }
+        page.navigate(server().address() + "/parts/26/features/30");
+        assertThat(seen(page, "worn, serviceable")).isVisible();
+        isAccessible(page, "measure, many places");
         planning(page);
         drawer(page);
         page.navigate(server().address() + "/nowhere");

@@ -85,6 +85,13 @@ abstract class AtTheBench {
         return page;
     }
 
+    /** From the bench to the first barrel of the pump, and on to what is due before it is measured. */
+    static void makeBarrelOneReady(Page page) {
+        page.getByText("7 parts").click();
+        named(page, AriaRole.LINK, "barrel 1, barrel bore: not measured").click();
+        named(page, AriaRole.LINK, "Ready").click();
+    }
+
     static Locator named(Page page, AriaRole role, String name) {
         return page.getByRole(role, new Page.GetByRoleOptions().setName(name));
     }

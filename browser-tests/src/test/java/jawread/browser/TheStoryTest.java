@@ -59,7 +59,7 @@ class TheStoryTest extends AtTheBench {
         named(page, BUTTON, "Enter keep").click();
 
         assertThat(seen(page, "metal left")).isVisible();
-        assertThat(seen(page, "32.2215 mm")).isVisible();
+        assertThat(seen(page, "32.2215 ± 0.00")).isVisible();
         assertThat(seen(page, "1.26856 in")).isVisible();
         assertThat(seen(page, "Take 0.2525 mm off the diameter for the middle (0.1262 mm a side), 0.2215 mm at least."))
                 .isVisible();
@@ -70,7 +70,7 @@ class TheStoryTest extends AtTheBench {
         named(page, BUTTON, "Type it instead").click();
         named(page, TEXTBOX, "Figure in mm").fill("32.223");
         named(page, BUTTON, "Enter keep").click();
-        assertThat(seen(page, "32.2220 mm")).isVisible();
+        assertThat(seen(page, "32.2220 ± 0.00")).isVisible();
 
         named(page, BUTTON, "Cut taken").click();
         Locator dialog = page.getByRole(DIALOG, new Page.GetByRoleOptions().setName("Cut taken"));
@@ -127,7 +127,7 @@ class TheStoryTest extends AtTheBench {
         page.keyboard().type("32,220");
         page.keyboard().press("Tab");
         assertThat(seen(page, "metal left")).isVisible();
-        assertThat(seen(page, "32.2205 mm")).isVisible();
+        assertThat(seen(page, "32.2205 ± 0.00")).isVisible();
 
         page.keyboard().press("s");
         Locator sleeve = named(page, SPINBUTTON, "Sleeve lines");
