@@ -79,6 +79,8 @@ public final class LongWalk {
         try (PackagedServer server = PackagedServer.alone();
                 var chromium = new Chromium()) {
             Page filler = StepUp.ansa(chromium.screen(Chromium.desk()), server);
+            // Away from the bench, which would ask anew after each reading.
+            filler.navigate(server.address() + "/technique");
             String last = (String) filler.evaluate(PLAN);
             Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             int filled = 0;

@@ -270,6 +270,39 @@ class TheWalkTest extends AtTheBench {
     }
 
     @Test
+    void a_hole_lies_between_the_pin_that_goes_and_the_one_that_does_not() {
+        Page page = ansasScreen(Chromium.desk());
+        Object id = page.evaluate("""
+                async () => {
+                  const typed = Object.fromEntries(
+                    ['base', 'rods', 'spread', 'reach', 'allowedSteps', 'scale'].map((name) => [name, '']));
+                  const answer = await fetch('/api/drawer/gauges', {
+                    method: 'POST', headers: { 'Content-Type': 'application/json' },
+                    body: JSON.stringify({ gauges: [{ ...typed, shopNumber: 'G1', name: 'Pins, 10 to 20 mm', kind: 'pins',
+                      unit: 'mm', step: '0.01', error: '0.001', rangeLow: '10', rangeHigh: '20', switchable: false,
+                      readers: [] }] }) });
+                  if (!answer.ok) throw new Error(await answer.text());
+                  return (await (await fetch('/api/gauges')).json()).find((each) => each.shopNumber === 'G1').key;
+                }""");
+        page.navigate(server().address() + "/parts/2/features/6?gauge=" + id);
+        assertThat(named(page, TEXTBOX, "Pin that goes, mm")).isVisible();
+        page.keyboard().type("16.00\n");
+        assertThat(seen(page, "goes. Now the smallest that does not.")).isVisible();
+        page.keyboard().type("16.00\n");
+        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)
+                        .first())
+                .containsText("The pin that stops is larger than the one that goes.");
+        page.keyboard().press("Escape");
+        page.keyboard().type("16.00\n16.01\n");
+        assertThat(seen(page, "This place is in.")).isVisible();
+        assertThat(seen(page, "16.005")).isVisible();
+        named(page, BUTTON, "first reading, 16.005").click();
+        assertThat(page.getByRole(DIALOG)).containsText("The pin of 16 mm goes, that of 16.01 mm does not.");
+
+        nothingWasComplainedOf();
+    }
+
+    @Test
     void on_paper_it_is_a_simple_sheet() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/parts/26/judgement");
