@@ -13,11 +13,11 @@ interface CutTakenProps {
 
 /** A cut was taken: what was asked of it, and the next round opens. What was read before stays on the record. */
 export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
-  const { sheet, round, place, person } = measuring;
+  const { sheet, round, person } = measuring;
   const cut = useCutTaken();
   const [id] = useState(newId);
   const [asked, setAsked] = useState<string | undefined>();
-  const proposed = (place.verdict.cut?.middle ?? place.verdict.cut?.near)?.text ?? '';
+  const proposed = (round.verdict.cut?.middle ?? round.verdict.cut?.near)?.text ?? '';
   const take = (event: FormEvent) => {
     event.preventDefault();
     if (person === undefined) {

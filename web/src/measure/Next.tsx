@@ -12,13 +12,14 @@ interface NextProps {
 
 /** What follows once the place is settled: the cut, or the next place of the walk. */
 export function Next({ measuring, isReading, onCut }: NextProps) {
-  const { sheet, place, pathTo } = measuring;
+  const { sheet, round, place, pathTo } = measuring;
   if (place.wants) {
     return null;
   }
-  if (place.verdict.cut) {
+  // The worst place decides what is cut, wherever one stands.
+  if (round.verdict.cut) {
     return (
-      <Button look={isReading || wantsReading(measuring) ? 'plain' : 'now'} onClick={onCut}>
+      <Button look={isReading ? 'plain' : 'now'} onClick={onCut}>
         <strong className="font-bold">Cut taken</strong>
         <span className="block text-label">opens the next round</span>
       </Button>

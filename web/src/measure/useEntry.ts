@@ -74,13 +74,14 @@ export function useEntry(
       return;
     }
     setGoes('');
-    const became = await measuring.keep(
+    const read =
       goes === ''
         ? { typed, figure: typed }
-        : { typed: goes, stops: typed, figure: `${goes} \u2026 ${typed}` },
-    );
+        : { typed: goes, stops: typed, figure: `${goes} \u2026 ${typed}` };
+    const became = await measuring.keep(read);
     if (became === undefined) {
       type(typed);
+      setGoes(goes);
       setRefusal(
         measuring.person === undefined
           ? NOBODY_PICKED
@@ -90,9 +91,10 @@ export function useEntry(
       setRefusal(became.message);
       if (latest.current.text === '') {
         type(typed);
+        setGoes(goes);
         const refused = outbox
           .all()
-          .findLast(({ body, refusal: why }) => why && body.typed === typed);
+          .findLast(({ figure, refusal: why }) => why && figure === read.figure);
         await (refused && outbox.putAway(refused.id));
       }
     }

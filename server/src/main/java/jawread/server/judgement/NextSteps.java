@@ -9,7 +9,6 @@ import jawread.core.judge.NextStep;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.Uncertainty;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
@@ -117,13 +116,8 @@ class NextSteps {
                 ? lost.stream()
                         .flatMap(each -> nextSize(each).stream())
                         .max(Length::compareTo)
-                        .map(step -> figures.reading(step, plan.job().unit(), step(plan)))
+                        .map(step -> figures.all(step, plan.job().unit()))
                 : Optional.empty();
-    }
-
-    private static Length step(PlanJudgement plan) {
-        LengthUnit unit = plan.job().unit();
-        return unit.isInch() ? Length.ofInches("0.001") : Length.ofMillimetres("0.01");
     }
 
     /** The first step that lies beyond the most worn place. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.PlaceValue;
 import jawread.core.judge.RepeatState;
+import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.job.Job;
@@ -60,6 +61,7 @@ class RoundWords {
 
     private static long at(RoundJudgement round) {
         return round.wanted()
+                .or(() -> round.verdict() == SizeVerdict.METAL_LEFT ? round.deciding() : Optional.empty())
                 .or(() -> round.places().stream()
                         .filter(place -> !place.readings().isEmpty())
                         .max(Comparator.comparing(place -> place.readings()

@@ -79,7 +79,7 @@ public record SheetView(
     /**
      * @param name as found, after cut 1 …
      * @param cut what the cut before this round was asked to take and what came off, once that is known
-     * @param at the place where the walk stands: the first that wants a reading, else the one read last
+     * @param at the place where the walk stands: the first that wants a reading, else the one that a cut is waited for, else the one read last
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
      */
     public record RoundView(

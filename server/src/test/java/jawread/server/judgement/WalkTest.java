@@ -302,7 +302,7 @@ class WalkTest {
         listed.read("82.300", "82.300");
         JsonNode step = listed.judgement().path("step");
         assertThat(step.path("code").asString()).isEqualTo("next-size");
-        assertThat(step.path("sentence").asString()).contains("0.50 mm");
+        assertThat(step.path("sentence").asString()).contains("0.5 mm");
         typed.put("name", "another past service");
         typed.put("steps", "");
         var unlisted = new OneFeature(typed).with("B2");
