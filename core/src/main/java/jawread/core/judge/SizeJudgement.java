@@ -95,15 +95,7 @@ public record SizeJudgement(
             Side side = low == high ? Side.NEITHER : low ? Side.LOW : Side.HIGH;
             return new SizeJudgement(SizeVerdict.TOO_CLOSE, side, plain, Optional.empty(), Optional.empty());
         }
-        return of(demand, DecisionRule.PLAIN, inWord(bracket, word), 0);
-    }
-
-    /** A size that stands for the bracket where the whole of it is on one side: its middle. */
-    private static Length inWord(PinBracket bracket, PinBracket.Word word) {
-        return switch (word) {
-            case IN, TOO_CLOSE -> bracket.value();
-            case OUT_LOW -> bracket.goes();
-            case OUT_HIGH -> bracket.stops();
-        };
+        // On one side as a whole, it is there with its middle too.
+        return of(demand, DecisionRule.PLAIN, bracket.value(), 0);
     }
 }

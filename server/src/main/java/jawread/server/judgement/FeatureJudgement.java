@@ -12,6 +12,7 @@ import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.Uncertainty;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
 import jawread.server.judgement.RoundJudgement.PlaceJudgement;
@@ -126,6 +127,12 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
         return Math.hypot(
                 all.stream().mapToDouble(Uncertainty::standard).max().orElse(0),
                 all.stream().mapToDouble(Uncertainty::difference).max().orElse(0));
+    }
+
+    boolean isReadWith(GaugeAndReader method) {
+        return inForce().places().stream()
+                .flatMap(place -> place.standing().stream())
+                .anyMatch(reading -> reading.method().key().equals(method.key()));
     }
 
     /** U of the place that the verdict rests on, or of the one that knows least. */

@@ -101,6 +101,6 @@ class Judgements {
         if (before == null) {
             return FeatureJudgement.of(part, size, evidence);
         }
-        return before.evidence().size() == evidence.size() ? before.of(part, size) : before.with(part, size, evidence);
+        return evidence.isAsMuchAs(before.evidence()) ? before.of(part, size) : before.with(part, size, evidence);
     }
 }

@@ -156,11 +156,23 @@ class NextSteps {
         if (feature.verdict() == SizeVerdict.NOT_MEASURED) {
             return methods.inForce(feature.feature().key(), feature.of().planned());
         }
-        double used = feature.uncertainty().map(Uncertainty::expanded).orElse(Double.MAX_VALUE);
-        return methods.weigh(feature.of().planned()).stream()
-                .filter(weighed -> weighed.choice().fitness().canMeasure())
-                .filter(weighed -> expanded(weighed) < BETTER * used)
+        List<Weighed> weighed = methods.weigh(feature.of().planned());
+        double known = known(feature, weighed);
+        return weighed.stream()
+                .filter(each -> each.choice().fitness().canMeasure())
+                .filter(each -> expanded(each) < BETTER * known)
                 .min(Comparator.comparing(NextSteps::expanded));
+    }
+
+    /** U of what was measured; where the readings never came to a value, of the best that was read with. */
+    private static double known(FeatureJudgement feature, List<Weighed> weighed) {
+        return feature.uncertainty()
+                .map(Uncertainty::expanded)
+                .orElseGet(() -> weighed.stream()
+                        .filter(each -> feature.isReadWith(each.method()))
+                        .mapToDouble(NextSteps::expanded)
+                        .min()
+                        .orElse(Double.MAX_VALUE));
     }
 
     private static double expanded(Weighed weighed) {

@@ -50,9 +50,7 @@ class RuleWords {
                                             .service()
                                             .map(limit -> limit(limit.length(), sized))
                                             .orElse(""),
-                            "guard",
-                                    figures.computed(guard, sized.unit(), sized.step(), List.of(Length.ZERO))
-                                            .withUnit()));
+                            "guard", guard(sized)));
         }
         if (rule == DecisionRule.PLAIN) {
             return words.say("rule.plain", Map.of("limits", limits(limits, sized)));
@@ -61,9 +59,7 @@ class RuleWords {
             return words.say(
                     "rule.cannot-prove",
                     Map.of(
-                            "guard",
-                                    figures.computed(guard, sized.unit(), sized.step(), List.of(Length.ZERO))
-                                            .withUnit(),
+                            "guard", guard(sized),
                             "limits", limits(limits, sized)));
         }
         return words.say(
@@ -78,9 +74,12 @@ class RuleWords {
                                 limits.high()
                                         .map(high -> limit(high.minus(guard), sized))
                                         .orElse(""),
-                        "guard",
-                                figures.computed(guard, sized.unit(), sized.step(), List.of(Length.ZERO))
-                                        .withUnit()));
+                        "guard", guard(sized)));
+    }
+
+    private String guard(Sized sized) {
+        return figures.computed(sized.judged().decision().guard(), sized.unit(), sized.step(), List.of(Length.ZERO))
+                .withUnit();
     }
 
     private String limits(Limits limits, Sized sized) {

@@ -67,11 +67,15 @@ class VerdictWords {
                 word(verdict),
                 cut.map(this::cutSentence).orElseGet(() -> sentence(sized)),
                 cut.orElse(null),
-                sized.judged()
-                        .ladder()
-                        .flatMap(ladder -> ladder.usedPercent().stream().boxed().findFirst())
-                        .map(VerdictWords::whole)
-                        .orElse(null));
+                used(sized).orElse(null));
+    }
+
+    /** Of the wear that service allows, in whole per cent; empty where there is no such way. */
+    private static Optional<String> used(Sized sized) {
+        return sized.judged()
+                .ladder()
+                .flatMap(ladder -> ladder.usedPercent().stream().boxed().findFirst())
+                .map(VerdictWords::whole);
     }
 
     String word(SizeVerdict verdict) {
@@ -147,10 +151,8 @@ class VerdictWords {
     }
 
     private String usedWords(Sized sized) {
-        return sized.judged()
-                .ladder()
-                .flatMap(ladder -> ladder.usedPercent().stream().boxed().findFirst())
-                .map(used -> words.say("wear.used", Map.of("percent", whole(used))))
+        return used(sized)
+                .map(percent -> words.say("wear.used", Map.of("percent", percent)))
                 .orElse("");
     }
 

@@ -77,9 +77,11 @@ public final class Evidence {
                 placeMarks);
     }
 
-    /** How much there is of it. Nothing is ever taken away, so that as much of it is the same. */
-    public int size() {
-        return rounds.size() + readings.size() + marks.size() + swaps.size() + placeMarks.size();
+    /** Whether there is as much of it. Nothing is ever taken away or changed, so that as much is the same. */
+    public boolean isAsMuchAs(Evidence before) {
+        return rounds.size() == before.rounds.size()
+                && readings.size() == before.readings.size()
+                && isOnlyReadSince(before);
     }
 
     /** Whether nothing but readings came since. */
