@@ -56,7 +56,7 @@ class ReadingWords {
         List<SaidView> notes = Stream.concat(
                         evidence.marksOf(reading).stream()
                                 .filter(mark -> mark.kind() == ReadingMark.Kind.NOTE)
-                                .map(ReadingWords::said),
+                                .map(SaidView::of),
                         evidence.swapsOf(reading).stream()
                                 .map(swap -> new SaidView(
                                         words.say(
@@ -77,7 +77,7 @@ class ReadingWords {
                 reading.method().number(),
                 reading.person().name(),
                 reading.takenAt(),
-                evidence.strikeOf(reading).map(ReadingWords::said).orElse(null),
+                evidence.strikeOf(reading).map(SaidView::of).orElse(null),
                 notes,
                 setting(reading).orElse(null),
                 reading.pins()
@@ -105,10 +105,6 @@ class ReadingWords {
                                 "size", figures.exactly(setting.size(), reading.unit()),
                                 "on", setting.on(),
                                 "person", setting.person().name())));
-    }
-
-    private static SaidView said(ReadingMark mark) {
-        return new SaidView(mark.reason(), mark.person().name(), mark.madeAt());
     }
 
     private List<AddendView> addends(Reading reading) {

@@ -147,16 +147,12 @@ class RoundWords {
                         .orElse(null),
                 repeats(place, job, step),
                 sized.map(verdicts::of).orElseGet(() -> verdicts.withoutSize(place.verdict())),
-                place.skip().map(RoundWords::said).orElse(null),
+                place.skip().map(SaidView::of).orElse(null),
                 place.marks().stream()
                         .filter(mark -> mark.kind() == PlaceMark.Kind.NOTE)
-                        .map(RoundWords::said)
+                        .map(SaidView::of)
                         .toList(),
                 next(place, job, step));
-    }
-
-    private static SaidView said(PlaceMark mark) {
-        return new SaidView(mark.reason(), mark.person().name(), mark.madeAt());
     }
 
     private String repeats(PlaceJudgement place, Job job, Length step) {

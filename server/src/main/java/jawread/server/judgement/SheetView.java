@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import jawread.server.job.LimitsView;
+import jawread.server.measure.Said;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.LengthText;
 
@@ -154,7 +155,11 @@ public record SheetView(
             @Nullable String pins,
             @Nullable String remark) {}
 
-    public record SaidView(String reason, String person, Instant at) {}
+    public record SaidView(String reason, String person, Instant at) {
+        static SaidView of(Said said) {
+            return new SaidView(said.reason(), said.person().name(), said.madeAt());
+        }
+    }
 
     /**
      * @param mark which mark is drawn, by the verdict's code: in, metal-left, too-close …

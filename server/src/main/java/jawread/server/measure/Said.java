@@ -1,0 +1,53 @@
+package jawread.server.measure;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.MappedSuperclass;
+import java.time.Instant;
+import java.util.UUID;
+import jawread.server.access.Person;
+import jawread.server.live.Kept;
+
+/** Something said of what was kept before: who, when, and why. What it is said of is each one's own. */
+@MappedSuperclass
+public abstract class Said extends Kept {
+    @Id
+    private UUID id;
+
+    @Column(nullable = false)
+    private String reason;
+
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
+    private Person person;
+
+    @Column(nullable = false)
+    private Instant madeAt;
+
+    protected Said() {}
+
+    protected Said(UUID id, String reason, Person person, Instant madeAt) {
+        this.id = id;
+        this.reason = reason;
+        this.person = person;
+        this.madeAt = madeAt;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    public String reason() {
+        return reason;
+    }
+
+    public Person person() {
+        return person;
+    }
+
+    public Instant madeAt() {
+        return madeAt;
+    }
+}
