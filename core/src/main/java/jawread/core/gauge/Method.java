@@ -1,7 +1,6 @@
 package jawread.core.gauge;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 import jawread.core.judge.GaugeError;
 import jawread.core.judge.MeasuredBy;
 import jawread.core.judge.Warmth;
@@ -50,10 +49,15 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
                 gauge.range().high());
     }
 
-    /** All that it is used for, what it is most used for first. */
-    public Stream<Usage> usages() {
-        return Usage.of(
-                gauge.kind(), gauge.unit(), gauge.leastCount(), gauge.range().high());
+    /** The same; that of its commonest use where it is not for such a feature, and was put to it all the same. */
+    public Optional<Usage> usageOrCommonest(FeatureKind feature) {
+        return usage(feature)
+                .or(() -> Usage.of(
+                                gauge.kind(),
+                                gauge.unit(),
+                                gauge.leastCount(),
+                                gauge.range().high())
+                        .findFirst());
     }
 
     /** d: a division of what is read. */

@@ -118,6 +118,13 @@ public record AtHand(
         return known != null ? known : Methods.atHand(gauge);
     }
 
+    /** Um at best: U of what a comparator can be set on at a size; zero for any other gauge, and where nothing can set it. */
+    public Length masterExpanded(Method method, Length size, Warmth warmth) {
+        return method.gauge().kind().isComparator()
+                ? settingMasters(warmth).expandedFor(method.gauge(), size).orElse(Length.ZERO)
+                : Length.ZERO;
+    }
+
     public SettingMasters settingMasters(Warmth warmth) {
         return new SettingMasters(
                 masters,

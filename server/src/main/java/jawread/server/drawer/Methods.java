@@ -121,10 +121,7 @@ public class Methods {
     public Length spread(GaugeAndReader method, FeatureKind kind, Person person) {
         var plain = new Method(atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty());
         Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person));
-        return held.usage(kind)
-                .or(() -> usages(method.gauge()).findFirst())
-                .flatMap(held::spread)
-                .orElse(Length.ZERO);
+        return held.usageOrCommonest(kind).flatMap(held::spread).orElse(Length.ZERO);
     }
 
     /** What a gauge is used for, with the starting values of its kind. */

@@ -15,7 +15,6 @@ import jawread.core.limit.FeatureKind;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
-import jawread.server.judgement.RoundJudgement.PlaceJudgement;
 import jawread.server.measure.Evidence;
 import jawread.server.measure.MeasuringRound;
 

@@ -12,7 +12,6 @@ import jawread.server.judgement.JudgementView.DecisionView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
 import jawread.server.judgement.JudgementView.StepView;
-import jawread.server.judgement.RoundJudgement.PlaceJudgement;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.measure.Reading;
 import jawread.server.settings.Setting;

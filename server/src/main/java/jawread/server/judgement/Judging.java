@@ -68,7 +68,7 @@ record Judging(Job job, AtHand atHand, Material material, Function<String, Mater
     private MeasuredBy measuredBy(
             Reading reading, FeatureKind kind, Length spread, Length resolution, int readings, Length size) {
         Method method = atHand.asRead(reading.method());
-        Optional<Usage> usage = method.usage(kind).or(() -> method.usages().findFirst());
+        Optional<Usage> usage = method.usageOrCommonest(kind);
         Warmth warmth = warmth(reading);
         return new MeasuredBy(
                 method.gauge().kind().isComparator(),
@@ -76,7 +76,10 @@ record Judging(Job job, AtHand atHand, Material material, Function<String, Mater
                 usage.flatMap(method::error).orElse(new GaugeError.Permitted(Length.ZERO)),
                 reading.pins().isPresent() ? Optional.empty() : Optional.of(spread),
                 readings,
-                masterExpanded(reading, method, size, warmth),
+                reading.setting()
+                        .map(ComparatorSetting::expanded)
+                        // One whose setting nobody kept: what such a setting knows at best.
+                        .orElseGet(() -> atHand.masterExpanded(method, size, warmth)),
                 size,
                 warmth);
     }
@@ -90,17 +93,6 @@ record Judging(Job job, AtHand atHand, Material material, Function<String, Mater
         return reading.resolution().compareTo(reading.leastCount()) < 0
                 ? reading.leastCount().half()
                 : reading.resolution();
-    }
-
-    /** Of a comparator whose setting nobody kept: what such a setting knows at best. */
-    private Length masterExpanded(Reading reading, Method method, Length size, Warmth warmth) {
-        if (!method.gauge().kind().isComparator()) {
-            return Length.ZERO;
-        }
-        return reading.setting()
-                .map(ComparatorSetting::expanded)
-                .or(() -> atHand.settingMasters(warmth).expandedFor(method.gauge(), size))
-                .orElse(Length.ZERO);
     }
 
     private Warmth warmth(Reading reading) {

@@ -42,8 +42,44 @@ class QuickJudging {
         this.words = words;
     }
 
-    String why(Sized sized, Optional<Uncertainty> known) {
-        return known.map(of -> words.say(
+    /** @param known how well it is known; empty where nobody has said with what it was read */
+    record Judged(Sized sized, Optional<Uncertainty> known) {}
+
+    /** Without a gauge nothing is known of what it cannot tell: the limit counts as it stands. */
+    Judged judge(FeatureKind kind, TypedLimits allowed, TypedLength size, LengthUnit unit, Optional<Gauge> gauge) {
+        Length finer = size.resolution().compareTo(allowed.resolution()) < 0 ? size.resolution() : allowed.resolution();
+        var by = new JudgedBy(Demand.of(kind, allowed.limits()), kind.isUsuallyRound());
+        Optional<Uncertainty> known = gauge.flatMap(of -> known(of, kind, size.length()));
+        var judged = SizeJudgement.of(
+                by.demand(),
+                known.isEmpty() ? DecisionRule.PLAIN : rule(),
+                size.length(),
+                known.map(Uncertainty::standard).orElse(0.0));
+        return new Judged(new Sized(size.length(), judged, by, unit, finer), known);
+    }
+
+    private DecisionRule rule() {
+        return DecisionRule.of(settings.of(Setting.NEAR_LIMIT)).orElseThrow();
+    }
+
+    /** Of one reading; empty for a gauge that such a size is not measured with. */
+    private Optional<Uncertainty> known(Gauge gauge, FeatureKind kind, Length size) {
+        if (gauge.kind().isTransfer()) {
+            return Optional.empty();
+        }
+        AtHand atHand = methods.atHand(Optional.empty());
+        Method method = atHand.asRead(GaugeAndReader.of(gauge));
+        Warmth warmth = atHand.warmth(Material.STEEL);
+        return method.usage(kind)
+                .map(usage -> Uncertainty.of(
+                        method.measures(usage, size, 1, atHand.masterExpanded(method, size, warmth), warmth)));
+    }
+
+    /** How well it is known, and by which rule it was judged, in sentences. */
+    String why(Judged judged) {
+        Sized sized = judged.sized();
+        return judged.known()
+                .map(of -> words.say(
                         "quick.known",
                         Map.of(
                                 "u",
@@ -54,47 +90,5 @@ class QuickJudging {
                                 "rule",
                                 rules.rule(sized, rule()))))
                 .orElseGet(() -> words.say("quick.unknown"));
-    }
-
-    /** Without a gauge nothing is known of what it cannot tell: the limit counts as it stands. */
-    Sized sized(FeatureKind kind, TypedLimits allowed, TypedLength size, LengthUnit unit, Optional<Gauge> gauge) {
-        Length finer = size.resolution().compareTo(allowed.resolution()) < 0 ? size.resolution() : allowed.resolution();
-        var by = new JudgedBy(Demand.of(kind, allowed.limits()), kind.isUsuallyRound());
-        Optional<Uncertainty> known = gauge.flatMap(of -> known(of, kind, size.length()));
-        DecisionRule rule = known.isEmpty() ? DecisionRule.PLAIN : rule();
-        return new Sized(
-                size.length(),
-                SizeJudgement.of(
-                        by.demand(),
-                        rule,
-                        size.length(),
-                        known.map(Uncertainty::standard).orElse(0.0)),
-                by,
-                unit,
-                finer);
-    }
-
-    private DecisionRule rule() {
-        return DecisionRule.of(settings.of(Setting.NEAR_LIMIT)).orElseThrow();
-    }
-
-    /** Of one reading; empty for a gauge that such a size is not measured with. */
-    Optional<Uncertainty> known(Gauge gauge, FeatureKind kind, Length size) {
-        AtHand atHand = methods.atHand(Optional.empty());
-        Method method = atHand.asRead(GaugeAndReader.of(gauge));
-        Warmth warmth = atHand.warmth(Material.STEEL);
-        return gauge.kind().isTransfer()
-                ? Optional.empty()
-                : method.usage(kind)
-                        .map(usage -> Uncertainty.of(method.measures(
-                                usage,
-                                size,
-                                1,
-                                gauge.kind().isComparator()
-                                        ? atHand.settingMasters(warmth)
-                                                .expandedFor(method.gauge(), size)
-                                                .orElse(Length.ZERO)
-                                        : Length.ZERO,
-                                warmth)));
     }
 }

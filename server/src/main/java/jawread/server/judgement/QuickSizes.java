@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.judge.Uncertainty;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -35,8 +34,8 @@ import jawread.server.job.Plan;
 import jawread.server.job.PlanHead;
 import jawread.server.job.RoundNames;
 import jawread.server.job.TitleBlocks;
+import jawread.server.judgement.QuickJudging.Judged;
 import jawread.server.judgement.SheetView.VerdictView;
-import jawread.server.judgement.VerdictWords.Sized;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Origin;
 import jawread.server.measure.Readings;
@@ -111,10 +110,8 @@ public class QuickSizes {
                 TypedLength.parse(quick.figure(), gauge.map(Gauge::unit).orElse(unit), TypedLength.Kind.SIZE);
         Optional<TypedLimits> between = allowed.fold(Optional::of, refusal -> Optional.empty());
         Optional<TypedLength> size = read.fold(Optional::of, refusal -> Optional.empty());
-        Optional<Sized> sized = between.flatMap(of -> size.map(typed -> judging.sized(kind, of, typed, unit, gauge)));
-        Optional<VerdictView> verdict = sized.map(verdicts::of);
-        Optional<Uncertainty> known =
-                gauge.flatMap(of -> size.flatMap(typed -> judging.known(of, kind, typed.length())));
+        Optional<Judged> judged = between.flatMap(of -> size.map(typed -> judging.judge(kind, of, typed, unit, gauge)));
+        Optional<VerdictView> verdict = judged.map(of -> verdicts.of(of.sized()));
         Optional<LengthText> shown =
                 size.map(typed -> figures.reading(typed.length(), base(typed.unit()), typed.resolution()));
         return new QuickSizeView(
@@ -126,7 +123,7 @@ public class QuickSizes {
                 gauge.flatMap(of -> size.flatMap(typed -> readingWords.remark(of, typed.length(), of.leastCount())))
                         .orElse(""),
                 verdict.orElse(null),
-                sized.map(of -> judging.why(of, known)).orElse(""),
+                judged.map(judging::why).orElse(""),
                 verdict.map(of -> words.say(
                                 "quick.say",
                                 Map.of(

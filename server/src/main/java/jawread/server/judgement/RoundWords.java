@@ -12,7 +12,6 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.job.Job;
 import jawread.server.job.RoundNames;
-import jawread.server.judgement.RoundJudgement.PlaceJudgement;
 import jawread.server.judgement.SheetView.CutView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;

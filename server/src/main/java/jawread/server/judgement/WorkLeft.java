@@ -7,7 +7,6 @@ import java.util.Optional;
 import jawread.core.gauge.Usage;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.job.Part;
-import jawread.server.judgement.RoundJudgement.PlaceJudgement;
 import jawread.server.words.Durations;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
