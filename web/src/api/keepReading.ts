@@ -1,5 +1,5 @@
 import { shopTime } from './clock';
-import type { Place, ReadingBody, Round, Shop } from './client';
+import type { Place, Reading, ReadingBody, Round, Shop } from './client';
 import { newId } from './newId';
 import { type Fate, outbox } from './outbox';
 
@@ -26,6 +26,10 @@ export async function keepReading(
   return fate;
 }
 
+/** The readings that count. */
+export const standing = (readings: Reading[]): Reading[] =>
+  readings.filter(({ struck }) => !struck);
+
 /**
  * Whether a place still wants a reading when those on their way are counted: a hand that is faster than the server, or measures on
  * while it is away, goes on to the next place. What the server then doubts is asked for again.
@@ -33,7 +37,7 @@ export async function keepReading(
  * @param waiting so many are on their way to it
  */
 export const wantsMore = ({ wants, asked, readings }: Place, waiting: number): boolean =>
-  wants && waiting < Math.max(1, asked - readings.filter(({ struck }) => !struck).length);
+  wants && waiting < Math.max(1, asked - standing(readings).length);
 
 /** The place asked for, else where the walk stands. @param waiting readings on their way, by their place */
 export function placeAt(

@@ -1478,13 +1478,9 @@ export interface components {
             envelope?: string | null;
             /** Format: int64 */
             id: number;
-            kind: string;
-            limits: components["schemas"]["LimitsView"];
-            name: string;
             open: boolean;
             places: components["schemas"]["JudgedPlaceView"][];
             round: string;
-            service?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
         };
         JudgedPlaceView: {

@@ -1,21 +1,27 @@
 import { Link } from 'react-router';
-import type { JudgedFeature, JudgedPlace } from '../api/client';
+import type { Feature, JudgedFeature, JudgedPlace } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
 import { Contributions } from '../ui/Contributions';
 import { momentSaid } from '../ui/days';
 
 interface FeatureJudgedProps {
-  feature: JudgedFeature;
+  judged: JudgedFeature;
+  /** As it is drawn; there whenever it was judged. */
+  feature: Feature | undefined;
   part: number;
   /** Whether its places stand open at first. */
   open: boolean;
 }
 
 /** A feature: its verdict, and one step away its places; of each the readings, what is known of it, and the rule that fired. */
-export function FeatureJudged({ feature, part, open }: FeatureJudgedProps) {
-  const { verdict, limits, service, places } = feature;
-  const deciding = places.find(({ place }) => place.id === feature.deciding)?.place;
+export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProps) {
+  const { verdict, places } = judged;
+  if (feature === undefined) {
+    return null;
+  }
+  const { limits, service } = feature;
+  const deciding = places.find(({ place }) => place.id === judged.deciding)?.place;
   return (
     <article
       aria-labelledby={`feature-${feature.id}`}
@@ -28,11 +34,11 @@ export function FeatureJudged({ feature, part, open }: FeatureJudgedProps) {
             {feature.name}: <span className={toneOf(verdict.mark)}>{verdict.word}</span>
           </h2>
           <p className="font-medium">{verdict.sentence}</p>
-          {feature.envelope && <p className="border-l-4 border-near pl-3">{feature.envelope}</p>}
+          {judged.envelope && <p className="border-l-4 border-near pl-3">{judged.envelope}</p>}
           <p className="text-label text-quiet">
             Limits {limits.sentence}
-            {service && `, service ${service.text} ${service.unit}`} · {feature.round}
-            {feature.cut && ` · ${feature.cut}`}
+            {service && `, service ${service.text} ${service.unit}`} · {judged.round}
+            {judged.cut && ` · ${judged.cut}`}
           </p>
         </div>
         <WindowPicture
@@ -49,11 +55,11 @@ export function FeatureJudged({ feature, part, open }: FeatureJudgedProps) {
           known of them
         </summary>
         <ul>
-          {places.map((judged) => (
+          {places.map((at) => (
             <AtPlace
-              key={judged.place.id}
-              judged={judged}
-              to={`/parts/${part}/features/${feature.id}?place=${judged.place.id}`}
+              key={at.place.id}
+              judged={at}
+              to={`/parts/${part}/features/${feature.id}?place=${at.place.id}`}
             />
           ))}
         </ul>

@@ -1,5 +1,5 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Judgement, JudgedFeature } from '../api/client';
+import { type Judgement, type JudgedFeature, pathToJudgement, pathToReady } from '../api/client';
 import { useJudgement } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
@@ -9,6 +9,7 @@ import { JobNav } from '../ui/JobNav';
 import { KeysAlong } from '../ui/KeysAlong';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { VerdictRow } from '../ui/VerdictRow';
 import { FeatureJudged } from './FeatureJudged';
 import { NextStep } from './NextStep';
 
@@ -36,13 +37,13 @@ const walkOf = ({ part, features }: Judgement): string | undefined => {
 };
 
 function OfPart({ judgement }: { judgement: Judgement }) {
-  const { job, part, parts, features, looked } = judgement;
+  const { job, part, parts, drawn, features, looked } = judgement;
   const navigate = useNavigate();
   const walk = walkOf(judgement);
   const toPart = (by: 1 | -1) => {
     const to = parts[parts.findIndex(({ id }) => id === part.id) + by];
     if (to) {
-      void navigate(`/parts/${to.id}/judgement`);
+      void navigate(pathToJudgement(to.id));
     }
   };
   useKeys({
@@ -87,7 +88,8 @@ function OfPart({ judgement }: { judgement: Judgement }) {
           {features.map((feature) => (
             <FeatureJudged
               key={feature.id}
-              feature={feature}
+              judged={feature}
+              feature={drawn.find(({ id }) => id === feature.id)}
               part={part.id}
               open={isWorst(feature, features)}
             />
@@ -97,24 +99,19 @@ function OfPart({ judgement }: { judgement: Judgement }) {
         <aside className="flex flex-col gap-4 print:hidden">
           <PartSection
             shape={judgement.shape}
-            features={judgement.drawn.map((feature) => ({ ...feature, key: String(feature.id) }))}
+            features={drawn.map((feature) => ({ ...feature, key: String(feature.id) }))}
           />
           <nav aria-label="Parts">
             <h2 className="label">Parts</h2>
             <ul>
               {parts.map((each) => (
-                <li key={each.id}>
-                  <Link
-                    to={`/parts/${each.id}/judgement`}
-                    aria-current={each.id === part.id ? 'page' : undefined}
-                    className={`flex min-h-12 items-center gap-3 border-b border-line px-2 ${
-                      each.id === part.id ? 'bg-panel font-bold' : 'hover:bg-panel'
-                    }`}
-                  >
-                    <span className="grow">{each.name}</span>
-                    <VerdictMark verdict={each.verdict} size={24} word={each.verdict.word} />
-                  </Link>
-                </li>
+                <VerdictRow
+                  key={each.id}
+                  to={pathToJudgement(each.id)}
+                  here={each.id === part.id}
+                  name={each.name}
+                  verdict={each.verdict}
+                />
               ))}
             </ul>
           </nav>
@@ -168,7 +165,7 @@ function Looked({ judgement: { looked, part } }: { judgement: Judgement }) {
         ))}
       </ul>
       <Link
-        to={`/parts/${part.id}/ready`}
+        to={pathToReady(part.id)}
         className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4 print:hidden"
       >
         Look again

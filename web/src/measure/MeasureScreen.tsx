@@ -9,6 +9,7 @@ import { useKeys } from '../keys/useKeys';
 import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { standing } from '../api/keepReading';
 import { CutTaken } from './CutTaken';
 import { KeysHelp } from './KeysHelp';
 import { KeysInUse } from './KeysInUse';
@@ -20,7 +21,7 @@ import { Next } from './Next';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { PickGauge } from './PickGauge';
 import { useEntry } from './useEntry';
-import { type Measuring, neighbour, standing, useMeasuring } from './useMeasuring';
+import { type Measuring, neighbour, useMeasuring } from './useMeasuring';
 import { Where } from './Where';
 
 /** The walk: where one is, the figure at hand, and what it all comes to so far. */
@@ -57,7 +58,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const navigate = useNavigate();
   const again = useStrike();
   const close = () => setCard(undefined);
-  const last = standing(place).at(-1);
+  const last = standing(place.readings).at(-1);
   const toPart = (by: 1 | -1) => {
     const to = neighbour(sheet.parts, sheet.part.id, by);
     measuring.goTo(to?.id ?? sheet.part.id, sheet.feature.id);

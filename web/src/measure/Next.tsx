@@ -26,36 +26,24 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
     );
   }
   const { next } = sheet;
-  const elsewhere = next && (next.part !== sheet.part.id || next.feature !== sheet.feature.id);
-  if (!elsewhere) {
-    return next ? null : <Through measuring={measuring} isReading={isReading} />;
+  if (next && next.part === sheet.part.id && next.feature === sheet.feature.id) {
+    return null;
   }
+  // When nothing is left to do, what it all comes to.
+  const to = next
+    ? next.feature
+      ? pathTo(next.part, next.feature)
+      : pathToNext(next)
+    : pathToJudgement(sheet.part.id);
   return (
     <Link
-      to={next.feature ? pathTo(next.part, next.feature) : pathToNext(next)}
-      className={`flex min-h-touch items-center gap-4 rounded-edge border-2 px-5 py-2 ${
-        isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
-      }`}
-    >
-      <span className="font-bold">Next</span> <span className="font-medium">{next.sentence}</span>
-    </Link>
-  );
-}
-
-/** Nothing is left to do: what it all comes to. */
-function Through({ measuring: { sheet }, isReading }: Pick<NextProps, 'measuring' | 'isReading'>) {
-  return (
-    <Link
-      to={pathToJudgement(sheet.part.id)}
+      to={to}
       className={`flex min-h-touch items-center gap-4 rounded-edge border-2 px-5 py-2 ${
         isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
       }`}
     >
       <span className="font-bold">Next</span>{' '}
-      <span className="font-medium">what {sheet.part.name} comes to</span>
+      <span className="font-medium">{next?.sentence ?? `what ${sheet.part.name} comes to`}</span>
     </Link>
   );
 }
-
-/** Whether a further reading is what is wanted here, rather than a cut or the next place. */
-export const wantsReading = ({ place }: Measuring): boolean => place.wants;

@@ -1,4 +1,5 @@
 import type { Place } from '../api/client';
+import { standing } from '../api/keepReading';
 import { VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
@@ -13,6 +14,14 @@ export function Places({ measuring }: { measuring: Measuring }) {
   const taken = round.places.filter(({ wants }) => !wants).length;
   // Along one axis only, or around one section, a column would be empty words.
   const isGrid = axes.length > 1 && axes.length <= 4;
+  const rows = isGrid
+    ? sections.map((section) => ({
+        name: section,
+        cells: axes.map((axis) =>
+          round.places.find((each) => each.section === section && each.axis === axis),
+        ),
+      }))
+    : round.places.map((each) => ({ name: each.name, cells: [each] }));
   return (
     <section aria-label="Places">
       <div className="flex items-baseline justify-between">
@@ -36,34 +45,18 @@ export function Places({ measuring }: { measuring: Measuring }) {
           </thead>
         )}
         <tbody>
-          {isGrid
-            ? sections.map((section) => (
-                <tr key={section} className="border-b border-line">
-                  <th scope="row" className="py-1 pr-2 text-left text-label font-semibold">
-                    {section}
-                  </th>
-                  {axes.map((axis) => {
-                    const at = round.places.find(
-                      (each) => each.section === section && each.axis === axis,
-                    );
-                    return (
-                      <td key={axis} className="p-0">
-                        {at && <Cell place={at} here={at.id === place.id} measuring={measuring} />}
-                      </td>
-                    );
-                  })}
-                </tr>
-              ))
-            : round.places.map((at) => (
-                <tr key={at.id} className="border-b border-line">
-                  <th scope="row" className="py-1 pr-2 text-left text-label font-semibold">
-                    {at.name}
-                  </th>
-                  <td className="p-0">
-                    <Cell place={at} here={at.id === place.id} measuring={measuring} />
-                  </td>
-                </tr>
+          {rows.map(({ name, cells }) => (
+            <tr key={name} className="border-b border-line">
+              <th scope="row" className="py-1 pr-2 text-left text-label font-semibold">
+                {name}
+              </th>
+              {cells.map((at, column) => (
+                <td key={axes[column]} className="p-0">
+                  {at && <Cell place={at} here={at.id === place.id} measuring={measuring} />}
+                </td>
               ))}
+            </tr>
+          ))}
         </tbody>
       </table>
     </section>
@@ -77,7 +70,7 @@ interface CellProps {
 }
 
 function Cell({ place, here, measuring: { goToPlace } }: CellProps) {
-  const read = place.readings.filter(({ struck }) => !struck).length;
+  const read = standing(place.readings).length;
   const shown =
     place.value?.text ?? (place.skip ? 'passed over' : read > 0 ? `${read} of ${place.asked}` : '');
   return (

@@ -16,13 +16,14 @@ import { SumLines } from '../drawings/SumLines';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
 import { useNarrow } from '../ui/useNarrow';
+import { standing } from '../api/keepReading';
 import { GaugeInHand } from './GaugeInHand';
-import { Next, wantsReading } from './Next';
+import { Next } from './Next';
 import { Order } from './Order';
 import { Readings } from './Readings';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { Tray } from './Tray';
-import { type Measuring, NOBODY_PICKED, standing } from './useMeasuring';
+import { type Measuring, NOBODY_PICKED } from './useMeasuring';
 
 /** One that has a scale: pins have none. */
 export type ScaledGauge = Gauge & { scale: Scale };
@@ -135,7 +136,7 @@ export function ReadByScale({
             {sum.unit}, or {otherUnit(pm, sum.unit, finest)}
           </p>
           <Button
-            look={wantsReading(measuring) ? 'now' : 'plain'}
+            look={measuring.place.wants ? 'now' : 'plain'}
             onClick={keep}
             aria-disabled={cannotKeep}
           >
@@ -191,5 +192,5 @@ const countsToKeep = (counts: PartCounts, sense: Sense | undefined): PartCounts 
 /** Near to where the real one will stand: what was read here last, else the upper limit. */
 function startPm({ place, sheet }: Measuring): number {
   const { high, low } = sheet.feature.limits;
-  return (standing(place).at(-1)?.size ?? high ?? low)?.pm ?? 0;
+  return (standing(place.readings).at(-1)?.size ?? high ?? low)?.pm ?? 0;
 }

@@ -1,14 +1,15 @@
 import type { KeyboardEvent, RefObject } from 'react';
 import type { Reading } from '../api/client';
 import { Button } from '../ui/Button';
+import { standing } from '../api/keepReading';
 import { Keypad } from './Keypad';
 import { Order } from './Order';
 import { Readings } from './Readings';
 import { Tray } from './Tray';
 import { type Entry, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
-import { Next, wantsReading } from './Next';
-import { type Measuring, standing } from './useMeasuring';
+import { Next } from './Next';
+import type { Measuring } from './useMeasuring';
 
 interface ReadTypedProps {
   measuring: Measuring;
@@ -57,7 +58,7 @@ export function ReadTyped({
       </div>
       <Keypad text={entry.text} onType={entry.type} />
       <Button
-        look={entry.text !== '' || wantsReading(measuring) ? 'now' : 'plain'}
+        look={entry.text !== '' || measuring.place.wants ? 'now' : 'plain'}
         onClick={entry.end}
         aria-disabled={entry.text === ''}
       >
@@ -94,7 +95,7 @@ function Figure({
   field,
 }: Pick<ReadTypedProps, 'measuring' | 'entry' | 'field'>) {
   const { place, gauge, waiting, sheet } = measuring;
-  const last = standing(place).at(-1);
+  const last = standing(place.readings).at(-1);
   const unsent = waiting.at(-1);
   const press = (event: KeyboardEvent) => {
     if (entry.text !== '' && (event.key === 'Enter' || event.key === 'Tab')) {

@@ -7,7 +7,8 @@ import { momentSaid } from '../ui/days';
 import { Dialog } from '../ui/Dialog';
 import { Key } from '../ui/Key';
 import { Size } from '../ui/Size';
-import { type Measuring, standing } from './useMeasuring';
+import { standing } from '../api/keepReading';
+import type { Measuring } from './useMeasuring';
 
 /** Struck by a letter: digits and Enter are what a gauge with a keyboard's plug sends, and must strike nothing. */
 const REASONS: Record<string, string> = {
@@ -108,7 +109,7 @@ function Swapped({
   const swap = useSwap();
   const others = round.places
     .filter(({ id }) => id !== place.id)
-    .flatMap((at) => standing(at).map((other) => ({ at, other })));
+    .flatMap((at) => standing(at.readings).map((other) => ({ at, other })));
   if (others.length === 0) {
     return null;
   }

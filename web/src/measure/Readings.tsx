@@ -2,7 +2,8 @@ import { VerdictMark } from '../drawings/VerdictMark';
 import { Link } from 'react-router';
 import type { Place, Reading } from '../api/client';
 import { Button } from '../ui/Button';
-import { type Measuring, standing } from './useMeasuring';
+import { standing } from '../api/keepReading';
+import type { Measuring } from './useMeasuring';
 
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
@@ -74,11 +75,13 @@ export function Readings({ measuring: { place, waiting, gauge }, onReading }: Re
           </Link>
         </p>
       )}
-      {[...new Set(standing(place).flatMap(({ remark }) => remark ?? []))].map((remark) => (
-        <p key={remark} className="mt-2 border-l-4 border-ink pl-3">
-          {remark}
-        </p>
-      ))}
+      {[...new Set(standing(place.readings).flatMap(({ remark }) => remark ?? []))].map(
+        (remark) => (
+          <p key={remark} className="mt-2 border-l-4 border-ink pl-3">
+            {remark}
+          </p>
+        ),
+      )}
     </section>
   );
 }

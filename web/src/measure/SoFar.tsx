@@ -1,7 +1,8 @@
 import type { Verdict } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
-import { type Measuring, standing } from './useMeasuring';
+import { standing } from '../api/keepReading';
+import type { Measuring } from './useMeasuring';
 
 type ToCut = NonNullable<Verdict['cut']>;
 
@@ -40,7 +41,7 @@ export function WindowHere({ measuring: { sheet, place } }: { measuring: Measuri
     <figure>
       <WindowPicture
         limits={limits}
-        readings={standing(place).map(({ size }) => size)}
+        readings={standing(place.readings).map(({ size }) => size)}
         value={place.value ?? undefined}
         expanded={place.expanded}
         service={sheet.feature.service}

@@ -1,10 +1,9 @@
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { useTick } from '../api/planning';
 import { useCautions } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
-import { VerdictMark } from '../drawings/VerdictMark';
 import { CautionCard } from '../ui/CautionCard';
+import { VerdictRow } from '../ui/VerdictRow';
 import { Places } from './Places';
 import type { Measuring } from './useMeasuring';
 
@@ -31,7 +30,7 @@ export function Where({ measuring }: { measuring: Measuring }) {
         <h2 className="label">Features</h2>
         <ul>
           {sheet.features.map((feature) => (
-            <Row
+            <VerdictRow
               key={feature.id}
               to={pathTo(sheet.part.id, feature.id)}
               here={feature.id === sheet.feature.id}
@@ -45,7 +44,7 @@ export function Where({ measuring }: { measuring: Measuring }) {
         <h2 className="label">Parts</h2>
         <ul>
           {sheet.parts.map((part) => (
-            <Row
+            <VerdictRow
               key={part.id}
               to={pathTo(part.id, sheet.feature.id)}
               here={part.id === sheet.part.id}
@@ -63,29 +62,5 @@ export function Where({ measuring }: { measuring: Measuring }) {
         />
       ))}
     </section>
-  );
-}
-
-interface RowProps {
-  to: string;
-  here: boolean;
-  name: string;
-  verdict: { mark: string; side: string; word: string };
-}
-
-function Row({ to, here, name, verdict }: RowProps) {
-  return (
-    <li>
-      <Link
-        to={to}
-        aria-current={here ? 'page' : undefined}
-        className={`flex min-h-12 items-center gap-3 border-b border-line px-2 ${
-          here ? 'bg-panel font-bold' : 'hover:bg-panel'
-        }`}
-      >
-        <span className="grow">{name}</span>
-        <VerdictMark verdict={verdict} size={24} word={verdict.word} />
-      </Link>
-    </li>
   );
 }

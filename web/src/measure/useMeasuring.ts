@@ -9,7 +9,7 @@ import {
   type Sheet,
   type StandsAt,
 } from '../api/client';
-import { keepReading, placeAt, type Read } from '../api/keepReading';
+import { keepReading, placeAt, type Read, standing } from '../api/keepReading';
 import type { Fate, WaitingReading } from '../api/outbox';
 import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
 import { useComparators } from '../api/ready';
@@ -199,11 +199,8 @@ function soundOf(became: Fate, at: At) {
   if (now.state === 'done') {
     return now.wants ? 'doubted' : 'finished';
   }
-  return now.state === 'more' && standing(now).length < 2 ? 'accepted' : 'doubted';
+  return now.state === 'more' && standing(now.readings).length < 2 ? 'accepted' : 'doubted';
 }
-
-/** The readings of a place that count. */
-export const standing = ({ readings }: Place) => readings.filter(({ struck }) => !struck);
 
 /** The part before or after in the plan; the same one at either end. */
 export function neighbour<T extends Pick<Part, 'id'>>(

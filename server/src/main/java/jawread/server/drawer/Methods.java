@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import jawread.core.gauge.GaugeAtHand;
@@ -16,13 +15,12 @@ import jawread.core.judge.GaugeError;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
-import jawread.server.live.Event;
+import jawread.server.live.Happened;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** What the gauges of the drawer are to the rules of measuring. */
 @Service
@@ -30,15 +28,15 @@ public class Methods {
     private final Drawer drawer;
     private final TrialRepository trials;
     private final ShopSettings settings;
+    private final Happened happened;
     private final Clock clock;
     private final AtomicReference<Known> known = new AtomicReference<>();
-    /** How often the drawer was changed since the start. */
-    private final AtomicLong changes = new AtomicLong();
 
-    Methods(Drawer drawer, TrialRepository trials, ShopSettings settings, Clock clock) {
+    Methods(Drawer drawer, TrialRepository trials, ShopSettings settings, Happened happened, Clock clock) {
         this.drawer = drawer;
         this.trials = trials;
         this.settings = settings;
+        this.happened = happened;
         this.clock = clock;
     }
 
@@ -68,7 +66,7 @@ public class Methods {
             return read(youngTrialsOf(person.get()));
         }
         var now = new Standing(
-                changes.get(),
+                happened.times(What.DRAWER),
                 drawer.today(),
                 settings.number(Setting.TEMPERATURE_APART),
                 settings.number(Setting.ROOM_FROM_TWENTY),
@@ -86,14 +84,6 @@ public class Methods {
             long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty, BigDecimal measured) {}
 
     private record Known(Standing standing, AtHand atHand) {}
-
-    /** Counted, not merely forgotten: what was read before a change and is put here after it stands under the old count. */
-    @TransactionalEventListener
-    void changed(Event event) {
-        if (event.what() == What.DRAWER) {
-            changes.incrementAndGet();
-        }
-    }
 
     private AtHand read(List<Trial> young) {
         return AtHand.of(

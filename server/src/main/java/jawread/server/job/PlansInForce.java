@@ -1,14 +1,14 @@
 package jawread.server.job;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicLong;
-import jawread.server.live.Event;
+import jawread.server.live.Happened;
 import jawread.server.live.What;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * What plans say now, for those who only read it: kept until the plan, or the head of its job, changes. A reading asks for it each time,
@@ -19,27 +19,19 @@ public class PlansInForce {
     /** Some dozens of jobs. */
     private static final int MOST_KEPT = 200;
 
+    private static final Set<What> PLANNED = EnumSet.of(What.PLAN);
+
     private final Jobs jobs;
     private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
-    /** By job: how often it was planned since the start. */
-    private final Map<Long, AtomicLong> changes = new ConcurrentHashMap<>();
+    private final Happened happened;
 
-    PlansInForce(Jobs jobs) {
+    PlansInForce(Jobs jobs, Happened happened) {
         this.jobs = jobs;
+        this.happened = happened;
     }
 
-    private record Kept(long changes, PlanRevision revision, List<Part> parts) {}
-
-    @TransactionalEventListener
-    void changed(Event event) {
-        if (event.what() == What.PLAN) {
-            count(event.job()).incrementAndGet();
-        }
-    }
-
-    private AtomicLong count(long job) {
-        return changes.computeIfAbsent(job, id -> new AtomicLong());
-    }
+    /** @param planned how often the job was planned before this was fetched */
+    private record Kept(long planned, PlanRevision revision, List<Part> parts) {}
 
     /** Not to be changed: it outlives its transaction. */
     @Transactional(readOnly = true)
@@ -54,10 +46,9 @@ public class PlansInForce {
     }
 
     private Kept kept(Plan plan) {
-        // Counted before it is fetched: what is changed meanwhile stands under the old count.
-        long now = count(plan.job().id()).get();
+        long now = happened.times(plan.job().id(), PLANNED);
         Kept before = kept.get(plan.id());
-        if (before != null && before.changes() == now) {
+        if (before != null && before.planned() == now) {
             return before;
         }
         PlanRevision revision = jobs.newest(plan);

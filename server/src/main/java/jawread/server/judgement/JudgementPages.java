@@ -2,11 +2,10 @@ package jawread.server.judgement;
 
 import java.util.Comparator;
 import java.util.List;
-import jawread.core.limit.ServiceLimit;
+import java.util.Optional;
 import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
-import jawread.server.job.LimitsWords;
 import jawread.server.job.Part;
 import jawread.server.judgement.JudgementView.DecisionView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
@@ -15,7 +14,6 @@ import jawread.server.judgement.JudgementView.StepView;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.measure.Reading;
 import jawread.server.settings.Setting;
-import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,8 +31,6 @@ public class JudgementPages {
     private final PartWords partWords;
     private final UncertaintyWords uncertainty;
     private final LookSheets looks;
-    private final LimitsWords limits;
-    private final Figures figures;
     private final Words words;
 
     JudgementPages(
@@ -48,8 +44,6 @@ public class JudgementPages {
             PartWords partWords,
             UncertaintyWords uncertainty,
             LookSheets looks,
-            LimitsWords limits,
-            Figures figures,
             Words words) {
         this.jobs = jobs;
         this.judgements = judgements;
@@ -61,8 +55,6 @@ public class JudgementPages {
         this.partWords = partWords;
         this.uncertainty = uncertainty;
         this.looks = looks;
-        this.limits = limits;
-        this.figures = figures;
         this.words = words;
     }
 
@@ -81,10 +73,7 @@ public class JudgementPages {
                 plan.parts().stream().map(each -> partWords.part(each, plan)).toList(),
                 words.say("rule.school." + plan.job().choiceOf(Setting.NEAR_LIMIT)),
                 step,
-                // Once the rule says something else, what was decided against it is no answer any more.
-                made.isEmpty() || !made.get(made.size() - 1).said().equals(step.code())
-                        ? null
-                        : decision(made.get(made.size() - 1)),
+                inForce(made, step).map(this::decision).orElse(null),
                 made.stream().map(this::decision).toList(),
                 plan.of(part).stream()
                         .map(each -> sheets.feature(each, plan.job()))
@@ -94,6 +83,13 @@ public class JudgementPages {
                         .sorted(Comparator.comparing(FeatureJudgement::verdict))
                         .map(feature -> feature(feature, plan.job()))
                         .toList());
+    }
+
+    /** Once the rule says something else, what was decided against it is no answer any more. */
+    private static Optional<PartDecision> inForce(List<PartDecision> made, StepView step) {
+        return made.stream()
+                .reduce((before, last) -> last)
+                .filter(last -> last.said().equals(step.code()));
     }
 
     private DecisionView decision(PartDecision decision) {
@@ -109,16 +105,6 @@ public class JudgementPages {
         RoundView round = rounds.of(feature.inForce(), feature, job);
         return new JudgedFeatureView(
                 feature.feature().id(),
-                feature.feature().name(),
-                feature.feature().kind().code(),
-                limits.of(feature.by().limits(), job.unit(), feature.feature().limitsStep()),
-                feature.by()
-                        .demand()
-                        .service()
-                        .map(ServiceLimit::length)
-                        .map(limit -> figures.reading(
-                                limit, job.unit(), feature.feature().limitsStep()))
-                        .orElse(null),
                 round.verdict(),
                 round.name(),
                 round.cut() == null ? null : round.cut().sentence(),

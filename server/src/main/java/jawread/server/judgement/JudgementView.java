@@ -4,14 +4,12 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import jawread.server.drawer.UncertaintyView;
-import jawread.server.job.LimitsView;
 import jawread.server.judgement.LookView.ItemView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.PartView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.VerdictView;
-import jawread.server.words.LengthText;
 
 /**
  * What a part comes to: the verdict and the next step, then each feature, the worst first.
@@ -48,7 +46,7 @@ public record JudgementView(
     public record DecisionView(String said, String decided, String reason, String person, Instant at) {}
 
     /**
-     * @param service how far it may wear; absent where nobody has said
+     * @param id of one that is drawn: its name and limits stand there
      * @param round as found, after cut 1 …
      * @param cut what the last cut was asked to take, and took; absent before the first
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
@@ -57,10 +55,6 @@ public record JudgementView(
      */
     public record JudgedFeatureView(
             long id,
-            String name,
-            String kind,
-            LimitsView limits,
-            @Nullable LengthText service,
             VerdictView verdict,
             String round,
             @Nullable String cut,

@@ -1,5 +1,6 @@
 package jawread.server.measure;
 
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -12,12 +13,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
-import jawread.server.live.Event;
+import jawread.server.live.Happened;
 import jawread.server.live.What;
 import jawread.server.measure.History.OnPart;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * Finds what was read. Nothing of it ever changes, so that what was found once is kept, and only what came since is asked for: after
@@ -25,6 +25,9 @@ import org.springframework.transaction.event.TransactionalEventListener;
  */
 @Service
 public class Histories {
+    private static final Set<What> READ = EnumSet.of(What.READING);
+    private static final Set<What> OTHERS = EnumSet.complementOf(EnumSet.of(What.READING));
+
     private final RoundRepository rounds;
     private final ReadingRepository readings;
     private final ReadingMarkRepository marks;
@@ -33,8 +36,8 @@ public class Histories {
     private final LookRepository looks;
     /** By plan. */
     private final Map<Long, Known> known = new ConcurrentHashMap<>();
-    /** By job. */
-    private final Map<Long, Told> told = new ConcurrentHashMap<>();
+
+    private final Happened happened;
 
     public Histories(
             RoundRepository rounds,
@@ -42,23 +45,19 @@ public class Histories {
             ReadingMarkRepository marks,
             ReadingSwapRepository swaps,
             PlaceMarkRepository placeMarks,
-            LookRepository looks) {
+            LookRepository looks,
+            Happened happened) {
         this.rounds = rounds;
         this.readings = readings;
         this.marks = marks;
         this.swaps = swaps;
         this.placeMarks = placeMarks;
         this.looks = looks;
+        this.happened = happened;
     }
 
-    /** How often something befell a job since the start. */
-    private record Told(long readings, long others) {
-        static final Told NOTHING = new Told(0, 0);
-
-        Told and(What what) {
-            return what == What.READING ? new Told(readings + 1, others) : new Told(readings, others + 1);
-        }
-    }
+    /** What had befallen a job. */
+    private record Told(long readings, long others) {}
 
     /** @param told what had befallen the job before this was found */
     private record Known(Set<Long> parts, Told told, List<Reading> readings, History history) {
@@ -67,14 +66,9 @@ public class Histories {
         }
     }
 
-    @TransactionalEventListener
-    void happened(Event event) {
-        told.merge(event.job(), Told.NOTHING.and(event.what()), (before, one) -> before.and(event.what()));
-    }
-
     @Transactional(readOnly = true)
     public History of(Plan plan, List<Part> parts) {
-        Told now = told.getOrDefault(plan.job().id(), Told.NOTHING);
+        Told now = told(plan.job().id());
         Set<Long> ids = parts.stream().map(Part::id).collect(Collectors.toCollection(HashSet::new));
         Known before = known.get(plan.id());
         if (before != null && before.told().equals(now) && before.parts().equals(ids)) {
@@ -87,6 +81,10 @@ public class Histories {
                 : anew(before, ids, now);
         known.put(plan.id(), found);
         return found.history();
+    }
+
+    private Told told(long job) {
+        return new Told(happened.times(job, READ), happened.times(job, OTHERS));
     }
 
     private Known since(Known before, Told now) {
