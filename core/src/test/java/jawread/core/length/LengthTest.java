@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -13,6 +14,20 @@ class LengthTest {
         assertThat(Length.ofInches("1").picometres()).isEqualTo(25_400_000_000L);
         assertThat(Length.ofMillimetres("1").picometres()).isEqualTo(1_000_000_000L);
         assertThat(Length.ofInches("0.0078125").times(128)).isEqualTo(Length.ofInches("1"));
+    }
+
+    /** Other figures are made of it, and how many digits it has decides how many they show. */
+    @Test
+    void a_figure_in_millimetres_is_what_a_division_leaves() {
+        for (long picometres :
+                new long[] {0, 1, -1, 10, 25_400_000_000L, 1_000_000_000L, 32_221_500_000L, -40, 7_000}) {
+            BigDecimal divided =
+                    BigDecimal.valueOf(picometres).divide(BigDecimal.valueOf(1_000_000_000L), MathContext.DECIMAL128);
+            assertThat(Length.ofPicometres(picometres).in(LengthUnit.MILLIMETRE))
+                    .isEqualTo(divided);
+            assertThat(Length.ofPicometres(picometres).micrometres())
+                    .isEqualTo(divided.movePointRight(3).doubleValue());
+        }
     }
 
     @Test

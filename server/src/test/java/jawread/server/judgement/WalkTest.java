@@ -353,6 +353,104 @@ class WalkTest {
                 "/api/parts/" + of.part + "/decisions/" + UUID.randomUUID(), Map.of("decided", step, "reason", reason));
     }
 
+    /** What is kept between readings gives way at once to what changes under it. */
+    @Test
+    void a_change_of_the_head_the_schools_the_parts_or_the_plan_is_seen_on_the_next_sheet() {
+        var one = new OneFeature(onePlace("changed under it", "outside", "32 h9"));
+        assertThat(mark(one.round(one.read("31.999", "31.999")).path("places").get(0)))
+                .isEqualTo("too-close");
+        long job = one.sheet().path("job").path("id").asLong();
+        JsonNode planned = server.get("/api/jobs/" + job + "/plan").json();
+        var head = new LinkedHashMap<String, Object>();
+        for (String text : List.of("about", "customerReference", "temperature", "decider", "material")) {
+            head.put(text, "");
+        }
+        head.put("name", "renamed meanwhile");
+        head.put("limitsSource", "drawing 2");
+        head.put("unit", "mm");
+        head.put("livesHangOnIt", false);
+        head.put("choices", Map.of("near-limit", "plain"));
+        assertThat(put("/api/jobs/" + job, planned.path("edition").asLong(), head)
+                        .status())
+                .isEqualTo(200);
+        assertThat(one.sheet().path("job").path("name").asString()).isEqualTo("renamed meanwhile");
+        assertThat(mark(one.round().path("places").get(0)))
+                .as("the limit as it stands")
+                .isEqualTo("in");
+        assertThat(one.judgement().path("rule").asString()).contains("as they stand");
+
+        JsonNode plan =
+                server.get("/api/jobs/" + job + "/plan").json().path("plans").get(0);
+        assertThat(put(
+                                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                                plan.path("edition").asLong(),
+                                Map.of(
+                                        "parts",
+                                        List.of(
+                                                Map.of("id", one.part, "name", "first", "mark", "A", "hours", ""),
+                                                Map.of("name", "second", "mark", "B", "hours", ""))))
+                        .status())
+                .isEqualTo(200);
+        assertThat(one.sheet().path("parts").findValuesAsString("mark")).contains("A", "B");
+        assertThat(one.sheet().path("left").asString()).startsWith("nothing left here; 2 readings on the other parts");
+
+        drafting.add(plan, onePlace("a further one", "outside", "20 h9"));
+        assertThat(one.sheet().has("changed"))
+                .as("this feature stayed as it was")
+                .isFalse();
+        assertThat(one.sheet().path("features").findValuesAsString("name")).contains("a further one");
+        assertThat(one.judgement().path("drawn").findValuesAsString("name")).contains("a further one");
+    }
+
+    private Answer put(String path, long edition, Object body) {
+        return server.send(
+                Server.json(server.ansasRequest(path).header("If-Match", "\"" + edition + "\""), "PUT", body));
+    }
+
+    @Test
+    void what_a_gauge_cannot_tell_follows_its_calibration() {
+        var one = new OneFeature(onePlace("calibrated meanwhile", "outside", "80 h9"));
+        var typed = new LinkedHashMap<>(gauge(
+                "K" + UUID.randomUUID().toString().substring(0, 8), "outside-micrometer", "mic-mm-0001", "75", "100"));
+        assertThat(server.send(Server.json(
+                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
+                        .status())
+                .isEqualTo(200);
+        one.with(typed.get("shopNumber").toString());
+        one.read("79.970", "79.970");
+        long before = expanded(one);
+        long edition = server.get("/api/drawer/gauges/" + one.gauge)
+                .json()
+                .path("edition")
+                .asLong();
+        assertThat(put(
+                                "/api/drawer/gauges/" + one.gauge + "/calibration",
+                                edition,
+                                Map.of("on", "2026-03-01", "error", "0", "expanded", "0.012", "due", "2027-03-01"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(expanded(one)).isGreaterThan(before);
+        server.put(
+                "/api/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
+                Map.of("kind", "retired", "words", "test"));
+    }
+
+    private static long expanded(OneFeature of) {
+        return of.round().path("places").get(0).path("expanded").path("pm").asLong();
+    }
+
+    @Test
+    void where_the_readings_never_agree_a_better_method_is_named_and_never_the_one_that_was_used() {
+        var one = new OneFeature(onePlace("never alike", "outside", "32 h9")).with("C2");
+        one.read("31.90", "31.96", "31.92");
+        JsonNode step = one.judgement().path("step");
+        assertThat(step.path("code").asString()).isEqualTo("better-method");
+        assertThat(step.path("sentence").asString())
+                .contains("never alike")
+                .contains("M")
+                .doesNotContain("C2");
+    }
+
     @Test
     void two_people_at_one_place_are_both_kept_and_both_shown_whatever_their_clocks_say() {
         var one = new OneFeature(onePlace("two people", "outside", "32 h9"));
