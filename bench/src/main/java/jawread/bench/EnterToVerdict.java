@@ -25,12 +25,14 @@ public final class EnterToVerdict {
             () => {
               globalThis.took = new Promise((tell) => {
                 let pressed;
-                document.addEventListener('keydown', (event) => {
+                const press = (event) => {
                   if (event.key === 'Enter') pressed = event.timeStamp;
-                }, { capture: true, once: false });
+                };
+                document.addEventListener('keydown', press, { capture: true });
                 const said = document.querySelector('[aria-live]');
                 const observer = new MutationObserver(() => {
                   observer.disconnect();
+                  document.removeEventListener('keydown', press, { capture: true });
                   requestAnimationFrame(() => {
                     const painted = new MessageChannel();
                     painted.port1.onmessage = () => tell(performance.now() - pressed);

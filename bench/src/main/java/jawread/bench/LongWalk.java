@@ -55,14 +55,14 @@ public final class LongWalk {
               return `/parts/${last.part}/features/${last.feature}`;
             }""";
 
-    /** Ten readings a place, place after place, each as a screen would send it. */
+    /** Place after place, over and over, each as a screen would send it: ten readings a place in the end. */
     private static final String FILL = """
             async ([from, to]) => {
               let next = from;
               const one = async () => {
                 while (next < to) {
                   const i = next++;
-                  const spot = globalThis.spots[Math.floor(i / 10) % globalThis.spots.length];
+                  const spot = globalThis.spots[i % globalThis.spots.length];
                   const answer = await fetch('/api/readings/' + crypto.randomUUID(), {
                     method: 'PUT', headers: { 'Content-Type': 'application/json' },
                     body: JSON.stringify({ ...spot, round: 0, gauge: 6, person: 1,

@@ -40,11 +40,12 @@ public record Reference(Kind kind, Length size, Length band) {
     }
 
     /** Whether a size lies within the band; its ends belong to it. */
-    boolean agreesWith(Length other) {
+    public boolean agreesWith(Length other) {
         return distanceTo(other).compareTo(band) <= 0;
     }
 
-    Length distanceTo(Length other) {
+    /** |size − ρ|. */
+    public Length distanceTo(Length other) {
         return other.minus(size).abs();
     }
 

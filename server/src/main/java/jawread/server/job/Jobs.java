@@ -220,7 +220,7 @@ public class Jobs {
 
     @Transactional(readOnly = true)
     public List<Part> partsOf(Plan plan) {
-        return parts.findAllByPlanIdAndRemovedAtIsNullOrderByPosition(plan.id());
+        return parts.findAllInForce(plan.id());
     }
 
     /** Refuses an unknown id with 404. */

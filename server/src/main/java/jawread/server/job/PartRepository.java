@@ -2,15 +2,19 @@ package jawread.server.job;
 
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface PartRepository extends Repository<Part, Long> {
     Part save(Part part);
 
-    @EntityGraph(attributePaths = {"plan", "plan.job"})
+    @Query("""
+            select p from Part p join fetch p.plan plan join fetch plan.job job left join fetch job.settings
+            where p.id = :id""")
     Optional<Part> findById(long id);
 
-    @EntityGraph(attributePaths = {"plan", "plan.job"})
-    List<Part> findAllByPlanIdAndRemovedAtIsNullOrderByPosition(long planId);
+    @Query("""
+            select p from Part p join fetch p.plan plan join fetch plan.job
+            where plan.id = :planId and p.removedAt is null order by p.position""")
+    List<Part> findAllInForce(long planId);
 }

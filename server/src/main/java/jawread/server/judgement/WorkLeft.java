@@ -54,11 +54,12 @@ class WorkLeft {
     }
 
     private static Left left(List<FeatureJudgement> features, MethodsOfPlan methods, Map<Long, Pace> paces) {
+        int fewest = methods.job().repeatSchool().fewest();
         return features.stream()
                 .filter(FeatureJudgement::isOpen)
                 .map(feature -> {
                     int readings = feature.inForce().places().stream()
-                            .mapToInt(place -> left(place, methods))
+                            .mapToInt(place -> left(place, fewest))
                             .sum();
                     Pace pace = paces.computeIfAbsent(feature.feature().id(), id -> pace(feature, methods));
                     return new Left(readings, readings * pace.aReading() + (feature.isBegun() ? 0 : pace.setUp()));
@@ -66,12 +67,8 @@ class WorkLeft {
                 .reduce(Left.NOTHING, Left::and);
     }
 
-    private static int left(PlaceJudgement place, MethodsOfPlan methods) {
-        return place.wantsReading()
-                ? Math.max(
-                        1,
-                        methods.job().repeatSchool().fewest() - place.standing().size())
-                : 0;
+    private static int left(PlaceJudgement place, int fewest) {
+        return place.wantsReading() ? Math.max(1, fewest - place.standing().size()) : 0;
     }
 
     private static Pace pace(FeatureJudgement feature, MethodsOfPlan methods) {

@@ -77,8 +77,8 @@ public class Histories {
         Known found = before != null
                         && before.told().others() == now.others()
                         && before.parts().equals(ids)
-                ? since(before, now)
-                : anew(before, ids, now);
+                ? since(plan, before, now)
+                : anew(plan, before, ids, now);
         known.put(plan.id(), found);
         return found.history();
     }
@@ -87,8 +87,8 @@ public class Histories {
         return new Told(happened.times(job, READ), happened.times(job, OTHERS));
     }
 
-    private Known since(Known before, Told now) {
-        List<Reading> since = since(List.copyOf(before.parts()), before.last());
+    private Known since(Plan plan, Known before, Told now) {
+        List<Reading> since = since(plan, before.last());
         return new Known(
                 before.parts(),
                 now,
@@ -96,16 +96,16 @@ public class Histories {
                 before.history().with(since.stream().collect(Collectors.groupingBy(Histories::on))));
     }
 
-    private List<Reading> since(List<Long> parts, long seq) {
-        return readings.findAllByPartIdInAndSeqGreaterThanOrderBySeq(parts, seq);
+    private List<Reading> since(Plan plan, long seq) {
+        return readings.findAllSince(plan.job().id(), plan.id(), seq);
     }
 
-    private Known anew(Known before, Set<Long> parts, Told now) {
+    private Known anew(Plan plan, Known before, Set<Long> parts, Told now) {
         List<Long> ids = List.copyOf(parts);
-        List<Reading> all = before != null && before.parts().equals(parts)
-                ? Stream.concat(before.readings().stream(), since(ids, before.last()).stream())
-                        .toList()
-                : since(ids, 0);
+        List<Reading> all = before == null
+                ? since(plan, 0)
+                : Stream.concat(before.readings().stream(), since(plan, before.last()).stream())
+                        .toList();
         Map<UUID, OnPart> on = all.stream().collect(Collectors.toMap(Reading::getId, Histories::on));
         Map<OnPart, List<Reading>> read =
                 all.stream().collect(Collectors.groupingBy(reading -> on.get(reading.getId())));

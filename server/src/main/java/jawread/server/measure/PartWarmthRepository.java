@@ -2,7 +2,7 @@ package jawread.server.measure;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface PartWarmthRepository extends Repository<PartWarmth, UUID> {
@@ -10,6 +10,7 @@ interface PartWarmthRepository extends Repository<PartWarmth, UUID> {
 
     Optional<PartWarmth> findById(UUID id);
 
-    @EntityGraph(attributePaths = "person")
-    Optional<PartWarmth> findFirstByPartIdOrderByAtDesc(long part);
+    /** The last; asked with each reading, so that its plan is made once. */
+    @Query("select w from PartWarmth w join fetch w.person where w.part.id = :part order by w.at desc limit 1")
+    Optional<PartWarmth> findLast(long part);
 }

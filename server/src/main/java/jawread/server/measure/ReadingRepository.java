@@ -14,21 +14,16 @@ interface ReadingRepository extends Repository<Reading, UUID> {
 
     Optional<Reading> findById(UUID id);
 
-    @EntityGraph(
-            attributePaths = {
-                "round",
-                "place",
-                "gauge",
-                "reader",
-                "person",
-                "warmth",
-                // What a comparator stood at is named with each reading, long after its transaction.
-                "setting",
-                "setting.master",
-                "setting.micrometer",
-                "setting.person"
-            })
-    List<Reading> findAllByPartIdInAndSeqGreaterThanOrderBySeq(List<Long> partIds, long seq);
+    /**
+     * Whole: what a comparator stood at is named with each reading, long after its transaction. Said as a query of its own, and not by
+     * a list of parts, because then its plan is made once and not with every reading.
+     */
+    @Query("""
+            select r from Reading r join fetch r.round join fetch r.place join fetch r.gauge left join fetch r.reader
+            join fetch r.person left join fetch r.warmth left join fetch r.setting setting left join fetch setting.master
+            left join fetch setting.micrometer left join fetch setting.person
+            where r.job.id = :job and r.planRevision.plan.id = :plan and r.seq > :seq order by r.seq""")
+    List<Reading> findAllSince(long job, long plan, long seq);
 
     @EntityGraph(attributePaths = {"gauge", "reader"})
     Optional<Reading> findByJobIdAndSeq(long jobId, long seq);

@@ -88,8 +88,7 @@ public class Warmths {
         Instant oldest = clock.instant()
                 .minus(Duration.ofHours(
                         settings.number(Setting.CHECK_BREAK_HOURS).longValue()));
-        return warmths.findFirstByPartIdOrderByAtDesc(part.id())
-                .filter(warmth -> warmth.at().isAfter(oldest));
+        return warmths.findLast(part.id()).filter(warmth -> warmth.at().isAfter(oldest));
     }
 
     /** What the parts of a job are of; steel where nobody has said. */

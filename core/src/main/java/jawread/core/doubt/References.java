@@ -1,0 +1,91 @@
+package jawread.core.doubt;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jawread.core.judge.Demand;
+import jawread.core.length.Length;
+import jawread.core.limit.Limits;
+import jawread.core.misread.Reference;
+import jawread.core.misread.Reference.Kind;
+
+/** What a reading in a job is held against: ρ and its band B. U is expanded, k = 2 (ISO/IEC Guide 98-3); all at or above zero. */
+public final class References {
+    private static final int TENFOLD = 10;
+    /** Fewer say too little of what the feature is like. */
+    private static final int FEWEST_PLACES = 3;
+
+    private References() {}
+
+    /**
+     * The same place with another gauge. B = 1.5·U(quick) + U(this).
+     *
+     * @param quick U of the other gauge there
+     * @param own U of a single reading with this one
+     */
+    public static Reference quick(Length size, Length quick, Length own) {
+        return new Reference(Kind.QUICK, size, oneAndAHalf(quick).plus(own));
+    }
+
+    /**
+     * The other readings of the place: ρ = their median, B = 1.5·CR for as many readings as there are with this one. Of three or more,
+     * one that agrees with the median of all is held against that: the slipped one, not the honest ones beside it, is off.
+     *
+     * @param all two or more
+     * @param at which of them is held, from 0
+     * @param criticalRange CR of as many readings
+     */
+    public static Reference repeats(List<Length> all, int at, Length criticalRange) {
+        Length band = oneAndAHalf(criticalRange);
+        if (all.size() > 2) {
+            var ofAll = new Reference(Kind.REPEATS, Length.medianOf(all), band);
+            if (ofAll.agreesWith(all.get(at))) {
+                return ofAll;
+            }
+        }
+        List<Length> others = Stream.concat(all.subList(0, at).stream(), all.subList(at + 1, all.size()).stream())
+                .toList();
+        return new Reference(Kind.REPEATS, Length.medianOf(others), band);
+    }
+
+    /**
+     * The other places of the feature: ρ = their median, B = max(form limit, half the tolerance, 10·s) + U. With one limit there is no
+     * tolerance. Empty with fewer than three values.
+     *
+     * @param others values of the other places
+     * @param spread s
+     * @param own U of a single reading
+     */
+    public static Optional<Reference> places(
+            List<Length> others, Optional<Length> form, Optional<Limits> limits, Length spread, Length own) {
+        if (others.size() < FEWEST_PLACES) {
+            return Optional.empty();
+        }
+        Length widest = Stream.of(
+                        form, limits.flatMap(References::width).map(Length::half), Optional.of(spread.times(TENFOLD)))
+                .flatMap(Optional::stream)
+                .max(Length::compareTo)
+                .orElseThrow();
+        return Optional.of(new Reference(Kind.PLACES, Length.medianOf(others), widest.plus(own)));
+    }
+
+    /**
+     * The drawing: ρ = the middle of the limits, of a worn feature from the service limit on; B = their width + U. With one limit it is
+     * no reference.
+     *
+     * @param own U of a single reading
+     */
+    public static Optional<Reference> drawing(Demand demand, Length own) {
+        Limits usable = demand.usable();
+        return width(usable)
+                .map(width -> new Reference(Kind.DRAWING, usable.middle().orElseThrow(), width.plus(own)));
+    }
+
+    private static Optional<Length> width(Limits limits) {
+        return limits.low().flatMap(low -> limits.high().map(high -> high.minus(low)));
+    }
+
+    private static Length oneAndAHalf(Length length) {
+        return length.plus(length.half());
+    }
+}

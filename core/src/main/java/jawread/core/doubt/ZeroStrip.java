@@ -1,0 +1,56 @@
+package jawread.core.doubt;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import jawread.core.gauge.ZeroCheck;
+import jawread.core.length.Length;
+
+/**
+ * The looks at a gauge's zero in their order, and which readings they throw into doubt. Derived, never stamped: a check that is entered
+ * late counts from when it was made.
+ *
+ * @param looks in the order they were made
+ * @param sets when a comparator was set anew: what a later check finds says nothing of what was read before
+ */
+public record ZeroStrip(List<Look> looks, List<Instant> sets) {
+    public static final ZeroStrip NONE = new ZeroStrip(List.of(), List.of());
+
+    public ZeroStrip {
+        looks = List.copyOf(looks);
+        sets = List.copyOf(sets);
+    }
+
+    /** @param allowed what may be left alone, as it was then */
+    public record Look(Instant at, ZeroCheck check, Length allowed) {}
+
+    /**
+     * Why a reading is in doubt.
+     *
+     * @param moved by how much the gauge showed too much, beyond what the reading was corrected for already
+     */
+    public record Moved(Look look, Length moved) {}
+
+    /**
+     * In doubt when the first check that follows a reading found more than may be left alone. A good one between clears it. What was known
+     * and taken off already is not found again.
+     *
+     * @param correction what was added to the reading for a known error
+     */
+    public Optional<Moved> doubtOf(Instant taken, Length correction) {
+        return looks.stream()
+                .filter(look -> !look.at().isBefore(taken))
+                .findFirst()
+                .filter(look -> sets.stream().noneMatch(set -> set.isAfter(taken) && set.isBefore(look.at())))
+                .map(look -> new Moved(look, look.check().found().plus(correction)))
+                .filter(moved -> moved.moved().abs().compareTo(moved.look().allowed()) > 0);
+    }
+
+    /** The last look before a moment that found the gauge good, or left it so; empty when there was none. */
+    public Optional<Look> lastGoodBefore(Instant moment) {
+        return looks.stream()
+                .filter(look -> look.at().isBefore(moment))
+                .filter(look -> !look.check().isOff(look.allowed()))
+                .reduce((before, last) -> last);
+    }
+}
