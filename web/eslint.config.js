@@ -9,6 +9,7 @@ const screens = [
   'bench',
   'card',
   'choosing',
+  'doubt',
   'drawer',
   'job',
   'judgement',

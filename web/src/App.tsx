@@ -5,6 +5,8 @@ import { StackScreen } from './card/StackScreen';
 import { TwentyScreen } from './card/TwentyScreen';
 import { ChoosingScreen } from './choosing/ChoosingScreen';
 import { AddGauges } from './drawer/AddGauges';
+import { DoubtsScreen } from './doubt/DoubtsScreen';
+import { SlipsScreen } from './doubt/SlipsScreen';
 import { DrawerScreen } from './drawer/DrawerScreen';
 import { GaugeScreen } from './drawer/GaugeScreen';
 import { StudyScreen } from './drawer/StudyScreen';
@@ -37,6 +39,8 @@ export function App() {
       <Route path="/card/feelers" element={<FeelersScreen />} />
       <Route path="/card/twenty" element={<TwentyScreen />} />
       <Route path="/plans/:plan/gauges" element={<ChoosingScreen />} />
+      <Route path="/doubts" element={<DoubtsScreen />} />
+      <Route path="/slips" element={<SlipsScreen />} />
       <Route path="/drawer" element={<DrawerScreen />} />
       <Route path="/drawer/add" element={<AddGauges />} />
       <Route path="/drawer/study" element={<StudyScreen />} />

@@ -40,6 +40,24 @@ export const useStrike = () =>
     onSuccess: showSheet,
   });
 
+/** Answers to a reading in doubt: read again, put right, kept as it is. */
+export const useAnswerDoubt = () =>
+  useMutation({
+    mutationFn: ({ id, ...body }: Schemas['MarkBody'] & { id: string }) =>
+      answered(client.PUT('/api/marks/{id}', { params: { path: { id } }, body })),
+    onSuccess: showSheet,
+  });
+
+/** Answers to a gauge that was found off, for some of what was read on it. */
+export const useAnswerCheck = () =>
+  useMutation({
+    mutationFn: ({ id, check, ...body }: Schemas['AnswerBody'] & { id: string; check: string }) =>
+      answered(
+        client.PUT('/api/checks/{check}/answers/{id}', { params: { path: { check, id } }, body }),
+      ),
+    onSuccess: (doubts) => queries.setQueryData(keys.doubts, doubts),
+  });
+
 interface Swap {
   id: string;
   one: string;

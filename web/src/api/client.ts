@@ -53,6 +53,13 @@ export type Judgement = Schemas['JudgementView'];
 export type JudgedFeature = Schemas['JudgedFeatureView'];
 export type JudgedPlace = Schemas['JudgedPlaceView'];
 export type Said = Schemas['SaidView'];
+export type Doubt = Schemas['DoubtView'];
+export type Doubted = Schemas['DoubtedView'];
+export type Slipped = Schemas['SlipView'];
+export type Doubts = Schemas['DoubtsView'];
+export type OffGauge = Schemas['ZeroView'];
+export type DoubtfulPlace = Schemas['DoubtfulPlaceView'];
+export type SlipLog = Schemas['SlipLogView'];
 export type Look = Schemas['LookView'];
 export type LookItem = Schemas['ItemView'];
 export type ReadyCard = Schemas['ReadyCardView'];
@@ -70,6 +77,8 @@ export const pathToNext = ({ part, feature }: Next): string =>
 export const pathToReady = (part: number): string => `/parts/${part}/ready`;
 
 /** What a part comes to. */
+export const pathToDoubts = '/doubts';
+
 export const pathToJudgement = (part: number): string => `/parts/${part}/judgement`;
 
 export const client = createClient<paths>({

@@ -29,6 +29,8 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
       const refetchType = isShown(queries, told) ? 'none' : 'active';
       refresh(queries, { queryKey: keys.bench });
       refresh(queries, { queryKey: keys.judgements });
+      refresh(queries, { queryKey: keys.doubts });
+      refresh(queries, { queryKey: keys.slips });
       if (told.what === 'look') {
         refresh(queries, { queryKey: keys.looks });
         refresh(queries, { queryKey: keys.ready });

@@ -37,6 +37,8 @@ export const keys = {
   soakings: ['soakings'],
   sheets: ['sheet'],
   judgements: ['judgement'],
+  doubts: ['doubts'],
+  slips: ['slips'],
   sheet: (part: number, feature: number) => ['sheet', part, feature],
 };
 
@@ -100,6 +102,14 @@ export const useJudgement = (part: number) =>
     queryFn: () =>
       answered(client.GET('/api/parts/{part}/judgement', { params: { path: { part } } })),
   });
+
+/** What is in doubt now, through all jobs. */
+export const useDoubts = () =>
+  useQuery({ queryKey: keys.doubts, queryFn: () => answered(client.GET('/api/doubts')) });
+
+/** The slips of whoever stands here. */
+export const useSlips = () =>
+  useQuery({ queryKey: keys.slips, queryFn: () => answered(client.GET('/api/slips')) });
 
 /** What to take in and to look at on a part before it is measured. */
 export const useLook = (part: number) =>

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/checks/{check}/answers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/comparators": {
         parameters: {
             query?: never;
@@ -205,6 +221,22 @@ export interface paths {
         };
         get?: never;
         put: operations["keep_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doubts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["doubts"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1028,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/soakings": {
         parameters: {
             query?: never;
@@ -1165,6 +1213,14 @@ export interface components {
             label: string;
             part: string;
         };
+        AnswerBody: {
+            readings: string[];
+            reason: string;
+            /** Format: date-time */
+            since?: string | null;
+            /** @enum {string} */
+            way: "READ_AGAIN" | "ACCEPT" | "SHIFTED";
+        };
         ArchiveBody: {
             archived: boolean;
         };
@@ -1291,6 +1347,13 @@ export interface components {
             percent: number;
             source: string;
         };
+        CountView: {
+            gauge: string;
+            person: string;
+            slip: string;
+            /** Format: int32 */
+            times: number;
+        };
         CutView: {
             asked?: components["schemas"]["LengthText"];
             sentence: string;
@@ -1307,6 +1370,42 @@ export interface components {
             person: string;
             reason: string;
             said: string;
+        };
+        DoubtView: {
+            /** Format: uuid */
+            check?: string | null;
+            kind: string;
+            readings: components["schemas"]["DoubtedView"][];
+            sentence: string;
+            settle: string;
+        };
+        DoubtedView: {
+            base: string;
+            /** Format: uuid */
+            id: string;
+            other?: components["schemas"]["SlipView"];
+            scale: string;
+            size: components["schemas"]["LengthText"];
+            slip?: components["schemas"]["SlipView"];
+        };
+        DoubtfulPlaceView: {
+            doubts: components["schemas"]["DoubtView"][];
+            where: components["schemas"]["WhereView"];
+        };
+        DoubtfulReadingView: {
+            corrected: components["schemas"]["LengthText"];
+            decides: boolean;
+            /** Format: uuid */
+            id: string;
+            person: string;
+            size: components["schemas"]["LengthText"];
+            /** Format: date-time */
+            takenAt: string;
+            where: components["schemas"]["WhereView"];
+        };
+        DoubtsView: {
+            places: components["schemas"]["DoubtfulPlaceView"][];
+            zeros: components["schemas"]["ZeroView"][];
         };
         DrawerView: {
             gauges: components["schemas"]["GaugeRowView"][];
@@ -1563,12 +1662,15 @@ export interface components {
         };
         MarkBody: {
             /** @enum {string} */
-            kind: "STRIKE" | "NOTE";
+            kind: "STRIKE" | "NOTE" | "KEEP" | "CORRECT";
             /** Format: int64 */
             person: number;
             /** Format: uuid */
             reading: string;
             reason: string;
+            /** Format: int64 */
+            shouldBePm?: number | null;
+            slip?: string | null;
         };
         MasterView: {
             certified?: components["schemas"]["LengthText"];
@@ -1658,6 +1760,16 @@ export interface components {
             sentence: string;
         };
         Nothing: unknown;
+        OwnedView: {
+            /** Format: date-time */
+            at: string;
+            gauge: string;
+            job: string;
+            person: string;
+            read: components["schemas"]["LengthText"];
+            shouldBe?: components["schemas"]["LengthText"];
+            slip: string;
+        };
         PartBody: {
             hours: string;
             /** Format: int64 */
@@ -1724,6 +1836,7 @@ export interface components {
             /** Format: int32 */
             asked: number;
             axis: string;
+            doubts: components["schemas"]["DoubtView"][];
             expanded?: components["schemas"]["LengthText"];
             /** Format: int64 */
             id: number;
@@ -1731,6 +1844,8 @@ export interface components {
             name: string;
             next: string;
             notes: components["schemas"]["SaidView"][];
+            quick: components["schemas"]["ReadingView"][];
+            quickAsked: boolean;
             readings: components["schemas"]["ReadingView"][];
             repeats: string;
             risk?: string | null;
@@ -1903,6 +2018,7 @@ export interface components {
             place: number;
             /** Format: int64 */
             pm?: number | null;
+            quick?: boolean | null;
             /** Format: int64 */
             reader?: number | null;
             /** Format: int32 */
@@ -2105,6 +2221,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             /** Format: int64 */
             plan: number;
+            quickWith?: string | null;
             rounds: components["schemas"]["RoundView"][];
             say: string;
             shape: string;
@@ -2137,6 +2254,16 @@ export interface components {
             };
             say: string;
             size: components["schemas"]["LengthText"];
+        };
+        SlipLogView: {
+            all: boolean;
+            counts: components["schemas"]["CountView"][];
+            slips: components["schemas"]["OwnedView"][];
+        };
+        SlipView: {
+            code: string;
+            shouldBe: components["schemas"]["LengthText"];
+            words: string;
         };
         SoakingBody: {
             /** Format: int64 */
@@ -2395,6 +2522,26 @@ export interface components {
             used?: string | null;
             word: string;
         };
+        WhereView: {
+            /** Format: int64 */
+            feature: number;
+            /** Format: int64 */
+            part: number;
+            path: string;
+            /** Format: int64 */
+            place: number;
+        };
+        ZeroView: {
+            /** Format: uuid */
+            check: string;
+            /** Format: int64 */
+            gauge: number;
+            number: string;
+            readings: components["schemas"]["DoubtfulReadingView"][];
+            sentence: string;
+            /** Format: date-time */
+            since?: string | null;
+        };
     };
     responses: never;
     parameters: never;
@@ -2608,6 +2755,33 @@ export interface operations {
             };
         };
     };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                check: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoubtsView"];
+                };
+            };
+        };
+    };
     standing: {
         parameters: {
             query?: never;
@@ -2702,6 +2876,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingUpView"];
+                };
+            };
+        };
+    };
+    doubts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoubtsView"];
                 };
             };
         };
@@ -4025,6 +4219,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    slips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipLogView"];
                 };
             };
         };

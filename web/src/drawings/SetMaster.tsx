@@ -1,10 +1,7 @@
 import { type SetOn } from '../api/client';
-import { useScales, useScaleSetting } from '../api/queries';
 import { BlockStack } from './BlockStack';
-import { Face } from './Face';
 import { MetalDefs, Printed } from './marks';
-import { scaleSum, stepOf } from './scaleSum';
-import { Strip } from './Strip';
+import { ScaleAt } from './ScaleAt';
 
 /** What a comparator is set on, as it must look: a ring, a stack of blocks, a micrometer locked at the size. */
 export function SetMaster({ on }: { on: SetOn }) {
@@ -25,24 +22,15 @@ interface LockedMicrometerProps {
   wanted: string;
 }
 
-function LockedMicrometer({ number, scale: id, base, wanted }: LockedMicrometerProps) {
-  const scale = useScales().data?.find((each) => each.id === id);
-  const setting = useScaleSetting(id, base, wanted).data;
-  if (scale === undefined || setting === undefined) {
-    return null;
-  }
-  const sum = scaleSum(scale);
-  const at = { step: stepOf(sum, setting.shown.parts), sense: 1 as const };
+function LockedMicrometer({ number, wanted, ...locked }: LockedMicrometerProps) {
   return (
-    <figure aria-label={`${number} locked at ${wanted}`} className="flex flex-col gap-2">
-      <div className="overflow-hidden border-2 border-line bg-panel">
-        <Face sum={sum} at={at} narrow />
-        <Strip sum={sum} at={at} lit={false} narrow />
-      </div>
-      <figcaption className="font-semibold">
-        So {number} must look: {setting.shown.say} Lock it, and look once more.
-      </figcaption>
-    </figure>
+    <ScaleAt label={`${number} locked at ${wanted}`} at={wanted} {...locked}>
+      {(say) => (
+        <strong className="font-semibold">
+          So {number} must look: {say} Lock it, and look once more.
+        </strong>
+      )}
+    </ScaleAt>
   );
 }
 

@@ -11,6 +11,7 @@ import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { standing } from '../api/keepReading';
 import { CutTaken } from './CutTaken';
+import { useDoubtAnswer } from './Doubts';
 import { KeysHelp } from './KeysHelp';
 import { KeysInUse } from './KeysInUse';
 import { PlaceCard } from './PlaceCard';
@@ -42,6 +43,8 @@ export function MeasureScreen() {
 /** Pins have none: they are typed. */
 const hasScale = (gauge: Gauge): gauge is ScaledGauge => gauge.scale !== undefined;
 
+const DOUBT_KEYS = { again: 'doubtAgain', correct: 'doubtCorrect', keep: 'doubtKeep' } as const;
+
 type Card = 'cut' | 'gauge' | 'keys' | 'place' | { reading: Reading };
 
 function AtTheBench({ measuring }: { measuring: Measuring }) {
@@ -57,6 +60,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const bindings = useBindings();
   const navigate = useNavigate();
   const again = useStrike();
+  const doubt = useDoubtAnswer(measuring);
   const close = () => setCard(undefined);
   const last = standing(place.readings).at(-1);
   const toPart = (by: 1 | -1) => {
@@ -90,6 +94,10 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         strike: () => last && setCard({ reading: last }),
         again: takeAgain,
         place: () => setCard('place'),
+        quick: measuring.toggleChecking,
+        doubtAgain: () => doubt.give('again'),
+        doubtCorrect: () => doubt.give('correct'),
+        doubtKeep: () => doubt.give('keep'),
         next: measuring.goNext,
         judgement: () => void navigate(pathToJudgement(sheet.part.id)),
         sounds: measuring.toggleSounds,
@@ -164,6 +172,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               onCut={() => setCard('cut')}
               onReading={(reading) => setCard({ reading })}
               onPlace={() => setCard('place')}
+              keyOf={(answer) => bindings.keyOf(DOUBT_KEYS[answer])}
             />
             <section aria-label="So far" className="flex flex-col gap-3">
               <VerdictHere measuring={measuring} />

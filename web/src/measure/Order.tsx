@@ -4,7 +4,8 @@ import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
 /** Where one is, what to do there now, and whether the gauge’s zero wants a look first. */
-export function Order({ measuring: { sheet, place, gauge } }: { measuring: Measuring }) {
+export function Order({ measuring }: { measuring: Measuring }) {
+  const { sheet, place, gauge, checking, toggleChecking } = measuring;
   const wanted = gauge?.wanted ?? (gauge?.key === sheet.gauge ? sheet.startCheck : undefined);
   return (
     <header>
@@ -18,7 +19,20 @@ export function Order({ measuring: { sheet, place, gauge } }: { measuring: Measu
         <VerdictMark verdict={place.verdict} size={32} />
         {place.verdict.word}
       </p>
-      <p className="mt-1 text-order font-semibold text-now">{place.next}</p>
+      {checking ? (
+        <p className="mt-1 flex flex-wrap items-center gap-x-4 text-order font-semibold text-now">
+          Quick check{gauge ? ` with ${gauge.shopNumber}` : ': pick the gauge'}
+          <button
+            type="button"
+            onClick={toggleChecking}
+            className="min-h-11 text-label font-medium text-ink underline underline-offset-4"
+          >
+            measure without it
+          </button>
+        </p>
+      ) : (
+        <p className="mt-1 text-order font-semibold text-now">{place.next}</p>
+      )}
       {gauge && wanted && (
         <Link
           to={pathToReady(sheet.part.id)}

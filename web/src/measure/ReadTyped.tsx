@@ -2,6 +2,7 @@ import type { KeyboardEvent, RefObject } from 'react';
 import type { Reading } from '../api/client';
 import { Button } from '../ui/Button';
 import { standing } from '../api/keepReading';
+import { type DoubtAnswer, Doubts } from './Doubts';
 import { Keypad } from './Keypad';
 import { Order } from './Order';
 import { Readings } from './Readings';
@@ -19,6 +20,7 @@ interface ReadTypedProps {
   onCut: () => void;
   onReading: (reading: Reading) => void;
   onPlace: () => void;
+  keyOf: (answer: DoubtAnswer) => string;
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
@@ -30,6 +32,7 @@ export function ReadTyped({
   onCut,
   onReading,
   onPlace,
+  keyOf,
 }: ReadTypedProps) {
   const { gauge, setWay } = measuring;
   return (
@@ -64,6 +67,7 @@ export function ReadTyped({
       >
         <span className="mr-4 font-bold">Enter</span> keep
       </Button>
+      <Doubts measuring={measuring} keyOf={keyOf} />
       <Readings measuring={measuring} onReading={onReading} />
       <p className="flex flex-wrap gap-x-6 text-label">
         <button
@@ -74,6 +78,14 @@ export function ReadTyped({
           {measuring.place.skip
             ? 'Passed over: take it up again'
             : 'History of this place, a note, pass it over'}
+        </button>
+        <button
+          type="button"
+          onClick={measuring.toggleChecking}
+          aria-pressed={measuring.checking}
+          className="min-h-11 underline decoration-line underline-offset-4"
+        >
+          Quick check with another gauge
         </button>
         {measuring.sheet.left && <span className="py-2.5 text-quiet">{measuring.sheet.left}</span>}
       </p>

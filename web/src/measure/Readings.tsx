@@ -19,7 +19,7 @@ interface ReadingsProps {
 
 /** What was read at this place in this round, struck ones among them, with how far apart they may lie. */
 export function Readings({ measuring: { place, waiting, gauge }, onReading }: ReadingsProps) {
-  if (place.readings.length + waiting.length === 0) {
+  if (place.readings.length + place.quick.length + waiting.length === 0) {
     return null;
   }
   return (
@@ -35,6 +35,24 @@ export function Readings({ measuring: { place, waiting, gauge }, onReading }: Re
             >
               <span className="label block">
                 {reading.struck ? reading.struck.reason : ordinal(i)}
+              </span>
+              <span
+                className={`reading text-title ${reading.struck ? 'text-quiet line-through decoration-2' : ''}`}
+              >
+                {reading.size.text}
+              </span>
+            </Button>
+          </li>
+        ))}
+        {place.quick.map((reading) => (
+          <li key={reading.id}>
+            <Button
+              onClick={() => onReading(reading)}
+              aria-label={`quick check, ${reading.size.text} ${reading.size.unit} with ${reading.gauge}`}
+              className="border-dashed"
+            >
+              <span className="label block">
+                {reading.struck ? reading.struck.reason : `check, ${reading.gauge}`}
               </span>
               <span
                 className={`reading text-title ${reading.struck ? 'text-quiet line-through decoration-2' : ''}`}

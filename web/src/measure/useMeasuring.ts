@@ -28,6 +28,10 @@ export interface Measuring {
   place: Place;
   gauges: Gauge[];
   gauge: Gauge | undefined;
+  /** Whether the next figure is a quick check with another gauge: held against the readings here, and none of them. */
+  checking: boolean;
+  /** To a quick check, and back. */
+  toggleChecking: () => void;
   /** What a comparator in hand stands at; absent for one never set, and for any other gauge. */
   setting: StandsAt | undefined;
   person: number | undefined;
@@ -75,6 +79,7 @@ export function useMeasuring(): {
     waiting.filter(
       ({ body, refusal }) =>
         refusal === undefined &&
+        body.quick !== true &&
         body.place === to &&
         body.part === Number(part) &&
         body.round === round?.number,
@@ -94,7 +99,11 @@ export function useMeasuring(): {
   ) {
     return { away: sheet.failureCount + drawer.failureCount + shop.failureCount > 0 };
   }
-  const wanted = search.get('gauge') ?? sheet.data.gauge;
+  const declined = search.get('unchecked') === String(place.id);
+  const checkedWith =
+    search.get('check') ?? (place.quickAsked && !declined ? sheet.data.quickWith : undefined);
+  const checking = checkedWith !== undefined;
+  const wanted = checkedWith ?? search.get('gauge') ?? sheet.data.gauge;
   const gauge = gauges.find(({ key }) => key === wanted);
   const pathTo = (toPart: number, toFeature: number) => {
     const kept = new URLSearchParams(search);
@@ -132,8 +141,13 @@ export function useMeasuring(): {
       gauge: gauge.id,
       ...(gauge.reader === undefined ? {} : { reader: gauge.reader }),
       person,
+      ...(checking && { quick: true }),
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
+    if (became === 'kept') {
+      // One is enough: back to the gauge that measures.
+      set('check', undefined);
+    }
     if (sounds === 'on') {
       play(soundOf(became, target));
     }
@@ -156,11 +170,20 @@ export function useMeasuring(): {
       gauge,
       setting: comparators.find((each) => each.gauge === gauge?.id),
       person,
+      checking,
+      toggleChecking: () => {
+        if (checking) {
+          set('check', undefined);
+          set('unchecked', String(place.id));
+        } else {
+          set('check', sheet.data.quickWith ?? '');
+        }
+      },
       way: search.get('by') === 'scale' ? 'scale' : 'typed',
       waiting: onTheirWay(place.id),
       tray: waiting.filter(({ refusal }) => refusal !== undefined),
       setWay: (way) => set('by', way),
-      setGauge: (to) => set('gauge', to),
+      setGauge: (to) => set(checking ? 'check' : 'gauge', to),
       goTo: (toPart, toFeature) => void navigate(pathTo(toPart, toFeature)),
       pathTo,
       goNext: () => {

@@ -132,6 +132,14 @@ export const SETTINGS: Record<string, SettingLabel> = {
     name: 'Near the limit',
     choices: { guarded: 'guarded by the uncertainty', plain: 'the limit as it stands' },
   },
+  'quick-check': {
+    name: 'Quick check asked for',
+    choices: {
+      never: 'never',
+      'first-place': 'at the first place of each feature',
+      'every-place': 'at every place',
+    },
+  },
   'out-of-round': {
     name: 'Out-of-round',
     choices: {
@@ -183,6 +191,10 @@ export const SETTINGS: Record<string, SettingLabel> = {
     choices: { radius: 'radius', diameter: 'diameter' },
   },
   materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
+  'slips-seen-by': {
+    name: 'Slips that were owned to are seen by',
+    choices: { own: 'who made them', shop: 'everybody here' },
+  },
   sounds: { name: 'Sounds', choices: { on: 'on', off: 'off' } },
   'read-back': { name: 'Figures spoken back', choices: { on: 'on', off: 'off' } },
   theme: {
@@ -201,6 +213,7 @@ export const SCHOOLS: readonly string[] = [
   'axes',
   'place-value',
   'near-limit',
+  'quick-check',
   'out-of-round',
   'taper',
   'display',

@@ -244,7 +244,7 @@ class TheStoryTest extends AtTheBench {
         assertThat(figure).hasValue("32.22.1");
         figure.fill("32.221");
         figure.press("Enter");
-        assertThat(said).hasText("32.221 mm kept at middle. Lift the gauge off and read again.");
+        assertThat(said).hasText("32.221 mm kept at middle, reading 1. Lift the gauge off and read again.");
 
         named(page, BUTTON, "Read by its scale").click();
         Locator scale = named(page, AriaRole.GROUP, "The scale of M6, Outside micrometer, 25 to 50 mm");
@@ -258,7 +258,7 @@ class TheStoryTest extends AtTheBench {
         assertThat(said)
                 .hasText(
                         Pattern.compile(
-                                "^32\\.221 mm kept at middle\\. Size 32\\.2210 mm: metal left\\. Take 0\\.2520 mm off the diameter.*"));
+                                "^32\\.221 mm kept at middle, reading 2\\. Size 32\\.2210 mm: metal left\\. Take 0\\.2520 mm off the diameter.*"));
 
         named(page, BUTTON, "Cut taken").click();
         Locator dialog = named(page, DIALOG, "Cut taken");

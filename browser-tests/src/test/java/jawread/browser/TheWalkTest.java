@@ -174,10 +174,10 @@ class TheWalkTest extends AtTheBench {
                     .hasAttribute("aria-current", "step");
             figure.fill("43.930");
             figure.press("Enter");
-            assertThat(said).hasText("43.930 mm kept at " + place + ". Lift the gauge off and read again.");
+            assertThat(said).hasText("43.930 mm kept at " + place + ", reading 1. Lift the gauge off and read again.");
             figure.fill("43.931");
             figure.press("Enter");
-            assertThat(said).containsText("43.931 mm kept at " + place + ". Size 43.9305 mm: worn, serviceable.");
+            assertThat(said).containsText("43.931 mm kept at " + place + ", reading 2. Size 43.9305 mm: worn, serviceable.");
             assertThat(said).containsText("% of the wear is used");
         }
         page.getByRole(

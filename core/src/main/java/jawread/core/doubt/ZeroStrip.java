@@ -1,19 +1,19 @@
 package jawread.core.doubt;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.gauge.ZeroCheck;
 import jawread.core.length.Length;
 
 /**
  * The looks at a gauge's zero in their order, and which readings they throw into doubt. Derived, never stamped: a check that is entered
- * late counts from when it was made.
+ * late counts from when it was made. Moments are in ms, of any clock that all of them share.
  *
  * @param looks in the order they were made
  * @param sets when a comparator was set anew: what a later check finds says nothing of what was read before
  */
-public record ZeroStrip(List<Look> looks, List<Instant> sets) {
+public record ZeroStrip(List<Look> looks, List<Long> sets) {
     public static final ZeroStrip NONE = new ZeroStrip(List.of(), List.of());
 
     public ZeroStrip {
@@ -21,8 +21,11 @@ public record ZeroStrip(List<Look> looks, List<Instant> sets) {
         sets = List.copyOf(sets);
     }
 
-    /** @param allowed what may be left alone, as it was then */
-    public record Look(Instant at, ZeroCheck check, Length allowed) {}
+    /**
+     * @param id of the check, for those who answer to it
+     * @param allowed what may be left alone, as it was then
+     */
+    public record Look(UUID id, long at, ZeroCheck check, Length allowed) {}
 
     /**
      * Why a reading is in doubt.
@@ -37,19 +40,19 @@ public record ZeroStrip(List<Look> looks, List<Instant> sets) {
      *
      * @param correction what was added to the reading for a known error
      */
-    public Optional<Moved> doubtOf(Instant taken, Length correction) {
+    public Optional<Moved> doubtOf(long taken, Length correction) {
         return looks.stream()
-                .filter(look -> !look.at().isBefore(taken))
+                .filter(look -> look.at() >= taken)
                 .findFirst()
-                .filter(look -> sets.stream().noneMatch(set -> set.isAfter(taken) && set.isBefore(look.at())))
+                .filter(look -> sets.stream().noneMatch(set -> set > taken && set < look.at()))
                 .map(look -> new Moved(look, look.check().found().plus(correction)))
                 .filter(moved -> moved.moved().abs().compareTo(moved.look().allowed()) > 0);
     }
 
     /** The last look before a moment that found the gauge good, or left it so; empty when there was none. */
-    public Optional<Look> lastGoodBefore(Instant moment) {
+    public Optional<Look> lastGoodBefore(long moment) {
         return looks.stream()
-                .filter(look -> look.at().isBefore(moment))
+                .filter(look -> look.at() < moment)
                 .filter(look -> !look.check().isOff(look.allowed()))
                 .reduce((before, last) -> last);
     }

@@ -93,6 +93,11 @@ public record GaugeKind(
         return reads == Reads.COMPARATOR;
     }
 
+    /** Whether it goes over or into what there is, whatever its size: good for a quick check. */
+    public boolean isCaliper() {
+        return mayRead && !hasFrames;
+    }
+
     public boolean isBracket() {
         return reads == Reads.BRACKET;
     }

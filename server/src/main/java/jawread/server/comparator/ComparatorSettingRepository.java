@@ -23,4 +23,7 @@ interface ComparatorSettingRepository extends Repository<ComparatorSetting, UUID
 
     @Query("select s.gauge.id, max(s.at) from ComparatorSetting s group by s.gauge.id")
     List<Object[]> findLastByGauge();
+
+    @Query("select s.gauge.id, s.at from ComparatorSetting s order by s.at")
+    List<Object[]> findAllByGauge();
 }

@@ -1,6 +1,7 @@
 package jawread.server.comparator;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import jawread.server.drawer.LastSet;
@@ -19,5 +20,13 @@ class LastSettings implements LastSet {
     public Map<Long, Instant> ofGauges() {
         return settings.findLastByGauge().stream()
                 .collect(Collectors.toMap(row -> (Long) row[0], row -> (Instant) row[1]));
+    }
+
+    @Override
+    public Map<Long, List<Long>> allOfGauges() {
+        return settings.findAllByGauge().stream()
+                .collect(Collectors.groupingBy(
+                        row -> (Long) row[0],
+                        Collectors.mapping(row -> ((Instant) row[1]).toEpochMilli(), Collectors.toList())));
     }
 }

@@ -140,6 +140,7 @@ final class DemoReadings {
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
+                    false,
                     time));
         }
     }

@@ -1,10 +1,14 @@
 package jawread.server.drawer;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 
 /** When comparators were last set on a master: known to those who set them. A setting is a look at the zero, too. */
 public interface LastSet {
     /** By gauge; one never set is not there. */
     Map<Long, Instant> ofGauges();
+
+    /** Every time, by gauge, in order; in ms. */
+    Map<Long, List<Long>> allOfGauges();
 }

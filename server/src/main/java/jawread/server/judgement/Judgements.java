@@ -9,6 +9,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import jawread.core.heat.Material;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.drawer.AtHand;
+import jawread.server.drawer.ZeroStrips;
+import jawread.server.drawer.ZeroStrips.OfGauges;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Part;
@@ -34,6 +36,7 @@ class Judgements {
     private final PlannedFeatures planned;
     private final Histories histories;
     private final FeatureMethods methods;
+    private final ZeroStrips zeros;
     private final ShopSettings settings;
     /** By plan revision. */
     private final Map<Long, Judged> known = new ConcurrentHashMap<>();
@@ -43,18 +46,23 @@ class Judgements {
             PlannedFeatures planned,
             Histories histories,
             FeatureMethods methods,
+            ZeroStrips zeros,
             ShopSettings settings) {
         this.plans = plans;
         this.planned = planned;
         this.histories = histories;
         this.methods = methods;
+        this.zeros = zeros;
         this.settings = settings;
     }
 
-    /** What judgements hold under: any other of these, and all is judged anew. {@code atHand} is told by being the same one. */
-    private record Under(Map<String, String> schools, Material material, AtHand atHand) {
+    /** What judgements hold under: any other of these, and all is judged anew. {@code atHand} and {@code zeros} are told by being the same ones. */
+    private record Under(Map<String, String> schools, Material material, AtHand atHand, OfGauges zeros) {
         boolean isSame(Under other) {
-            return schools.equals(other.schools) && material.equals(other.material) && atHand == other.atHand;
+            return schools.equals(other.schools)
+                    && material.equals(other.material)
+                    && atHand == other.atHand
+                    && zeros == other.zeros;
         }
     }
 
@@ -70,9 +78,9 @@ class Judgements {
     public PlanJudgement of(PlanRevision revision, List<Part> parts) {
         Job job = revision.job();
         History history = histories.of(revision.plan(), parts);
-        var under =
-                new Under(job.choices(), settings.material(job.head().material()), methods.atHand(Optional.empty()));
-        var judging = new Judging(job, under.atHand(), under.material(), settings::material);
+        var under = new Under(
+                job.choices(), settings.material(job.head().material()), methods.atHand(Optional.empty()), zeros.now());
+        var judging = new Judging(job, under.atHand(), under.zeros(), under.material(), settings::material);
         List<JudgedFeature> sizes = revision.sizes().stream()
                 .map(feature -> JudgedFeature.of(feature, planned.of(feature), judging))
                 .toList();

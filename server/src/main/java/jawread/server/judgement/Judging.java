@@ -19,6 +19,7 @@ import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.drawer.AtHand;
+import jawread.server.drawer.ZeroStrips.OfGauges;
 import jawread.server.job.Job;
 import jawread.server.measure.Reading;
 import jawread.server.settings.Setting;
@@ -26,10 +27,11 @@ import jawread.server.settings.Setting;
 /**
  * What the sizes of a plan are judged under: the job's schools, and what is known of its gauges and of its parts.
  *
+ * @param zeros what the looks at the gauges' zeros throw into doubt
  * @param material of the parts
  * @param masterMaterials what comparators were set on, by the name it is kept under
  */
-record Judging(Job job, AtHand atHand, Material material, Function<String, Material> masterMaterials) {
+record Judging(Job job, AtHand atHand, OfGauges zeros, Material material, Function<String, Material> masterMaterials) {
     DecisionRule rule() {
         return DecisionRule.of(job.choiceOf(Setting.NEAR_LIMIT)).orElseThrow();
     }
@@ -53,6 +55,13 @@ record Judging(Job job, AtHand atHand, Material material, Function<String, Mater
                         measuredBy(reading, kind, spread, resolution(standing), Math.max(1, value.used()), size)))
                 .max(Comparator.comparing(Uncertainty::standard))
                 .orElseThrow();
+    }
+
+    /** U of a single reading. */
+    Length expanded(FeatureKind kind, Reading reading) {
+        return Length.nearest(
+                Uncertainty.of(measuredBy(reading, kind, reading.spread(), resolution(reading), 1, reading.value()))
+                        .expanded());
     }
 
     /** What makes two readings rest on other things. */

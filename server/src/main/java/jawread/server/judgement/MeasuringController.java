@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.length.Length;
+import jawread.core.misread.Slip;
 import jawread.core.scale.Parts;
 import jawread.server.access.Allowed;
 import jawread.server.measure.KeepReading;
@@ -22,6 +23,7 @@ import jawread.server.measure.PlaceMark;
 import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.ReadingMark;
+import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Readings.Kept;
 import jawread.server.measure.Rounds;
@@ -62,6 +64,7 @@ class MeasuringController {
      * @param stops of pins the smallest that does not go, as typed, beside the largest that does; absent for any other gauge
      * @param parts the counts read on the scale, by the name of the part; absent when it was typed
      * @param pm what the page made of the parts, whole picometres
+     * @param quick whether it is a quick check with another gauge; absent: it is not
      * @param takenAt by the shop's clock
      */
     record ReadingBody(
@@ -77,10 +80,28 @@ class MeasuringController {
             @Nullable Map<String, BigDecimal> parts,
             @Nullable Long base,
             @Nullable Long pm,
+            @Nullable Boolean quick,
             Instant takenAt) {}
 
-    /** @param kind STRIKE or NOTE; any other is refused */
-    record MarkBody(UUID reading, ReadingMark.Kind kind, String reason, long person) {}
+    /**
+     * @param kind STRIKE, NOTE, KEEP or CORRECT; any other is refused
+     * @param slip that was found and is owned to, by its code; absent where there was none
+     * @param shouldBePm what a correction makes of it, whole picometres, as the finding said; absent for anything else
+     */
+    record MarkBody(
+            UUID reading,
+            ReadingMark.Kind kind,
+            String reason,
+            @Nullable String slip,
+            @Nullable Long shouldBePm,
+            long person) {
+        Answer answer() {
+            return new Answer(
+                    Optional.ofNullable(shouldBePm).map(Length::ofPicometres),
+                    Optional.empty(),
+                    Optional.ofNullable(slip).flatMap(Slip::of));
+        }
+    }
 
     /** @param one taken at the place of {@code other}, and the other way round */
     record SwapBody(UUID one, UUID other, String reason, long person) {}
@@ -124,16 +145,18 @@ class MeasuringController {
                 Optional.ofNullable(body.parts()).map(Parts::new),
                 Optional.ofNullable(body.base()).map(Length::ofPicometres),
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
+                Boolean.TRUE.equals(body.quick()),
                 body.takenAt().truncatedTo(ChronoUnit.MILLIS)));
         HttpStatus status = kept == Kept.NOW ? HttpStatus.CREATED : HttpStatus.OK;
         return ResponseEntity.status(status).body(sheets.of(body.part(), body.feature()));
     }
 
-    /** Strikes a reading, or notes something on it. */
+    /** Strikes a reading, notes something on it, keeps it as it is or puts it right where it is in doubt. */
     @Allowed(PERSON)
     @PutMapping("/marks/{id}")
     SheetView mark(@PathVariable UUID id, @RequestBody MarkBody body) {
-        Marks.Where where = marks.make(new MakeMark(id, body.reading(), body.kind(), body.reason(), body.person()));
+        Marks.Where where =
+                marks.make(new MakeMark(id, body.reading(), body.kind(), body.answer(), body.reason(), body.person()));
         return sheets.of(where.part(), where.feature());
     }
 

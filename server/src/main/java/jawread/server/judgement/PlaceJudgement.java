@@ -20,21 +20,30 @@ import jawread.server.measure.Reading;
 /**
  * A place with what was read there, struck readings among them, and what the standing ones come to.
  *
+ * @param quick checks with another gauge, struck ones among them
  * @param uncertainty of its value; empty without one
  * @param judged empty without a value
  * @param skip why the walk asks for it no more
  * @param marks all that was said of the place
+ * @param doubts readings that want a second look, and why
  */
 record PlaceJudgement(
         Place place,
         List<Reading> readings,
         List<Reading> standing,
+        List<Reading> quick,
         PlaceValue value,
         Optional<Uncertainty> uncertainty,
         Optional<SizeJudgement> judged,
         Optional<PlaceMark> skip,
-        List<PlaceMark> marks) {
+        List<PlaceMark> marks,
+        List<Doubt> doubts) {
     SizeVerdict verdict() {
+        return doubts.isEmpty() ? apparent() : SizeVerdict.IN_DOUBT;
+    }
+
+    /** What it would be, if what was read there stood. */
+    SizeVerdict apparent() {
         return judged.map(SizeJudgement::verdict)
                 .orElse(value.state() == RepeatState.UNSETTLED ? SizeVerdict.UNSETTLED : SizeVerdict.NOT_MEASURED);
     }
@@ -55,7 +64,8 @@ record PlaceJudgement(
 
     /** Whether the walk asks for a reading here: none are enough yet, or what was read cannot stand as it is. */
     boolean wantsReading() {
-        return skip.isEmpty() && (value.state() != RepeatState.DONE || verdict() == SizeVerdict.WRONG_WAY);
+        return skip.isEmpty()
+                && (value.state() != RepeatState.DONE || !doubts.isEmpty() || verdict() == SizeVerdict.WRONG_WAY);
     }
 
     /** How far beyond the nearer limit, negative within; of no size farther in than any. */
@@ -70,7 +80,23 @@ record PlaceJudgement(
                 .orElse(farIn);
     }
 
-    static PlaceJudgement of(JudgedFeature feature, Place place, Evidence evidence, int round, List<Reading> readings) {
+    /** The same with a second look at its readings. @param others values of the other places of the round */
+    PlaceJudgement doubted(JudgedFeature feature, Evidence evidence, List<Length> others) {
+        return with(new Doubting(feature, evidence, this, others).all());
+    }
+
+    private PlaceJudgement with(List<Doubt> now) {
+        return new PlaceJudgement(place, readings, standing, quick, value, uncertainty, judged, skip, marks, now);
+    }
+
+    /** Before any second look. @param quick checks of it with another gauge */
+    static PlaceJudgement of(
+            JudgedFeature feature,
+            Place place,
+            Evidence evidence,
+            int round,
+            List<Reading> readings,
+            List<Reading> quick) {
         List<Reading> standing = evidence.standing(readings);
         List<PinBracket> pins =
                 standing.stream().flatMap(reading -> reading.pins().stream()).toList();
@@ -91,11 +117,13 @@ record PlaceJudgement(
                 place,
                 readings,
                 standing,
+                quick,
                 value,
                 uncertainty,
                 judged,
                 evidence.skipOf(round, place.id()),
-                evidence.marksOf(round, place.id()));
+                evidence.marksOf(round, place.id()),
+                List.of());
     }
 
     private static PlaceValue repeats(JudgedFeature feature, List<Reading> standing) {

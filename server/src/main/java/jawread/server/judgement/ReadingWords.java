@@ -55,8 +55,8 @@ class ReadingWords {
     private ReadingView view(Reading reading, Evidence evidence) {
         List<SaidView> notes = Stream.concat(
                         evidence.marksOf(reading).stream()
-                                .filter(mark -> mark.kind() == ReadingMark.Kind.NOTE)
-                                .map(SaidView::of),
+                                .filter(mark -> mark.kind() != ReadingMark.Kind.STRIKE)
+                                .map(mark -> said(mark, reading)),
                         evidence.swapsOf(reading).stream()
                                 .map(swap -> new SaidView(
                                         words.say(
@@ -88,6 +88,20 @@ class ReadingWords {
                                         "stops", figures.exactly(pins.stops(), reading.unit()))))
                         .orElse(null),
                 remark(reading).orElse(null));
+    }
+
+    /** A note as it is; what was answered to a doubt says what was done. */
+    private SaidView said(ReadingMark mark, Reading reading) {
+        if (mark.kind() == ReadingMark.Kind.NOTE) {
+            return SaidView.of(mark);
+        }
+        // The mark still knows the reading as it was kept.
+        String was = figures.reading(mark.reading().raw(), reading.unit(), reading.resolution())
+                .withUnit();
+        return new SaidView(
+                words.say("reading." + mark.kind().code(), Map.of("was", was, "reason", mark.reason())),
+                mark.person().name(),
+                mark.madeAt());
     }
 
     /** As it was read; brought to 20 °C it is a computed figure, with a place more. */

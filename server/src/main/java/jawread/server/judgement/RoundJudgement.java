@@ -42,13 +42,18 @@ record RoundJudgement(
             Optional<Length> asked,
             Optional<MeasuringRound> round,
             Optional<RoundJudgement> before) {
-        List<PlaceJudgement> places = feature.feature().places().stream()
+        List<PlaceJudgement> asRead = feature.feature().places().stream()
                 .map(place -> {
                     List<Reading> readings =
                             round.map(of -> evidence.at(of, place.id())).orElse(List.of());
-                    return before.flatMap(of -> of.sameAt(place, readings))
-                            .orElseGet(() -> PlaceJudgement.of(feature, place, evidence, number, readings));
+                    List<Reading> quick =
+                            round.map(of -> evidence.quickAt(of, place.id())).orElse(List.of());
+                    return before.flatMap(of -> of.sameAt(place, readings, quick))
+                            .orElseGet(() -> PlaceJudgement.of(feature, place, evidence, number, readings, quick));
                 })
+                .toList();
+        List<PlaceJudgement> places = asRead.stream()
+                .map(place -> place.doubted(feature, evidence, valuesBut(place, asRead)))
                 .toList();
         SizeVerdict worst =
                 SizeVerdict.worstOf(places.stream().map(PlaceJudgement::verdict).toList());
@@ -59,10 +64,17 @@ record RoundJudgement(
         return new RoundJudgement(number, asked, places, worst, deciding);
     }
 
-    private Optional<PlaceJudgement> sameAt(Place place, List<Reading> readings) {
+    private static List<Length> valuesBut(PlaceJudgement one, List<PlaceJudgement> all) {
+        return all.stream()
+                .filter(each -> each != one)
+                .flatMap(each -> each.value().value().stream())
+                .toList();
+    }
+
+    private Optional<PlaceJudgement> sameAt(Place place, List<Reading> readings, List<Reading> quick) {
         return places.stream()
                 .filter(each -> each.place().id() == place.id())
-                .filter(each -> each.readings().equals(readings))
+                .filter(each -> each.readings().equals(readings) && each.quick().equals(quick))
                 .findFirst();
     }
 

@@ -19,6 +19,7 @@ import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.judgement.VerdictWords.Sized;
 import jawread.server.measure.PlaceMark;
+import jawread.server.settings.Setting;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -32,8 +33,16 @@ class RoundWords {
     private final VerdictWords verdicts;
     private final RuleWords rules;
     private final ReadingWords readings;
+    private final DoubtWords doubts;
 
-    RoundWords(Words words, Figures figures, VerdictWords verdicts, RuleWords rules, ReadingWords readings) {
+    RoundWords(
+            Words words,
+            Figures figures,
+            VerdictWords verdicts,
+            RuleWords rules,
+            ReadingWords readings,
+            DoubtWords doubts) {
+        this.doubts = doubts;
         this.words = words;
         this.figures = figures;
         this.verdicts = verdicts;
@@ -79,9 +88,15 @@ class RoundWords {
 
     VerdictView verdict(RoundJudgement round, FeatureJudgement feature, Job job) {
         return round.deciding()
-                .flatMap(place -> sized(place, feature, job))
-                .map(verdicts::of)
+                .map(place -> verdict(place, sized(place, feature, job)))
                 .orElseGet(() -> verdicts.withoutSize(round.verdict()));
+    }
+
+    private VerdictView verdict(PlaceJudgement place, Optional<Sized> sized) {
+        if (place.verdict() == SizeVerdict.IN_DOUBT) {
+            return verdicts.inDoubt(place.apparent());
+        }
+        return sized.map(verdicts::of).orElseGet(() -> verdicts.withoutSize(place.verdict()));
     }
 
     /** Empty without a size. */
@@ -145,13 +160,30 @@ class RoundWords {
                         .map(of -> rules.risk(of.judged()))
                         .orElse(null),
                 repeats(place, job, step),
-                sized.map(verdicts::of).orElseGet(() -> verdicts.withoutSize(place.verdict())),
+                verdict(place, sized),
+                doubts.of(place),
+                place.quick().stream()
+                        .map(reading -> readings.of(reading, feature.evidence()))
+                        .toList(),
+                asksQuick(place, feature, job),
                 place.skip().map(SaidView::of).orElse(null),
                 place.marks().stream()
                         .filter(mark -> mark.kind() == PlaceMark.Kind.NOTE)
                         .map(SaidView::of)
                         .toList(),
                 next(place, job, step));
+    }
+
+    /** Before the place is measured, by the job's choice; once is enough. */
+    private static boolean asksQuick(PlaceJudgement place, FeatureJudgement feature, Job job) {
+        boolean isFirst =
+                feature.feature().places().get(0).id() == place.place().id();
+        boolean isChosen = switch (job.choiceOf(Setting.QUICK_CHECK)) {
+            case "every-place" -> true;
+            case "first-place" -> isFirst;
+            default -> false;
+        };
+        return isChosen && place.quick().isEmpty() && place.readings().isEmpty();
     }
 
     private String repeats(PlaceJudgement place, Job job, Length step) {
@@ -182,6 +214,9 @@ class RoundWords {
                     Map.of(
                             "apart", shown(place.value().apart().orElseThrow(), job, step),
                             "allowed", shown(place.value().allowed().orElseThrow(), job, step)));
+        }
+        if (!place.doubts().isEmpty() && (state == RepeatState.MORE || state == RepeatState.DONE)) {
+            return words.say("next.in-doubt");
         }
         return switch (state) {
             case MORE -> words.say(read == 0 ? "next.first" : "next.again");

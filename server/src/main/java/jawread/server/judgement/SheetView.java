@@ -21,6 +21,7 @@ import jawread.server.words.LengthText;
  * @param gauge the one to measure with: the key of the method read with last here, else the one picked or proposed
  * @param startCheck why that one wants its zero looked at before it begins here; absent when it does not
  * @param left what is still to be read of this part, and of all of them, with the time it takes; absent when nothing is
+ * @param quickWith what a quick check is best made with: the key of a method; absent where the drawer has none
  * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
@@ -37,6 +38,7 @@ public record SheetView(
         @Nullable String gauge,
         @Nullable String startCheck,
         @Nullable String left,
+        @Nullable String quickWith,
         @Nullable NextView next,
         String say) {
     /** @param lives present on a job that lives hang on: who decides, and that this program does not */
@@ -107,6 +109,9 @@ public record SheetView(
      * @param known the value with its U, in words
      * @param risk that it is really outside; absent without a value, and where nobody knows how well it is known
      * @param repeats how far apart they are, and how far honest ones may be
+     * @param doubts why something read here is in doubt; none where nothing is
+     * @param quick checks with another gauge
+     * @param quickAsked whether one is asked for before the place is measured
      * @param skip why it was passed over; absent while it is not
      * @param notes what was said of the place
      * @param next what to do here now
@@ -126,6 +131,9 @@ public record SheetView(
             @Nullable String risk,
             String repeats,
             VerdictView verdict,
+            List<DoubtView> doubts,
+            List<ReadingView> quick,
+            boolean quickAsked,
             @Nullable SaidView skip,
             List<SaidView> notes,
             String next) {}

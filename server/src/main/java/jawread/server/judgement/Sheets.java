@@ -121,6 +121,7 @@ public class Sheets {
                 gauge.map(GaugeAndReader::key).orElse(null),
                 gauge.flatMap(of -> checks.atStart(of, feature, plan)).orElse(null),
                 work.of(part, plan, methodsOf).orElse(null),
+                quickWith(judged, methodsOf, gauge).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }
@@ -135,6 +136,19 @@ public class Sheets {
                 .filter(GaugeAndReader::mayMeasure);
         return last.or(
                 () -> methodsOf.inForce(feature.key(), planned.of(feature)).map(Weighed::method));
+    }
+
+    /** The quickest caliper that can be put to it, other than what it is measured with. */
+    private static Optional<String> quickWith(
+            FeatureJudgement judged, MethodsOfPlan methodsOf, Optional<GaugeAndReader> gauge) {
+        return methodsOf.weigh(judged.of().planned()).stream()
+                .filter(each -> each.choice().fitness().canMeasure())
+                .map(Weighed::method)
+                .filter(method -> method.gauge().kind().isCaliper())
+                .filter(method -> gauge.stream()
+                        .noneMatch(of -> of.read().id() == method.read().id()))
+                .map(GaugeAndReader::key)
+                .findFirst();
     }
 
     JobView job(Job job) {

@@ -60,6 +60,8 @@ class SpokenWords {
                 Map.of(
                         "figure", deed.reading().size().withUnit(),
                         "place", place.name(),
+                        // The same figure once more at the same place is news, too.
+                        "count", place.readings().size(),
                         "value", place.value() == null ? "" : place.value().withUnit(),
                         "verdict", place.verdict().word(),
                         "sentence", place.verdict().sentence(),

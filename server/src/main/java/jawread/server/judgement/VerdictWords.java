@@ -58,6 +58,20 @@ class VerdictWords {
                 verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null, null);
     }
 
+    /** @param apparent what it would be, if what was read stood */
+    VerdictView inDoubt(SizeVerdict apparent) {
+        boolean isRead = apparent != SizeVerdict.NOT_MEASURED && apparent != SizeVerdict.UNSETTLED;
+        return new VerdictView(
+                SizeVerdict.IN_DOUBT.code(),
+                "",
+                word(SizeVerdict.IN_DOUBT),
+                words.say(
+                        isRead ? "verdict.in-doubt.apparent" : "verdict.in-doubt.sentence",
+                        Map.of("word", word(apparent))),
+                null,
+                null);
+    }
+
     VerdictView of(Sized sized) {
         SizeVerdict verdict = sized.judged().verdict();
         Optional<ToCutView> cut = sized.judged().cut().map(of -> toCut(of, sized));

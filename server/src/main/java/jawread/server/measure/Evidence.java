@@ -20,6 +20,7 @@ public final class Evidence {
     private final List<ReadingSwap> swaps;
     private final List<PlaceMark> placeMarks;
     private final Map<Spot, List<Reading>> bySpot;
+    private final Map<Spot, List<Reading>> quickBySpot;
     private final Map<UUID, List<ReadingMark>> byReading;
 
     /** A place in a round. */
@@ -40,12 +41,17 @@ public final class Evidence {
         this.marks = marks;
         this.swaps = swaps;
         this.placeMarks = placeMarks;
-        Map<UUID, Long> places = swapped(readings, swaps);
-        this.bySpot = readings.stream()
-                .collect(Collectors.groupingBy(
-                        reading -> new Spot(reading.round().getId(), places.get(reading.getId()))));
         this.byReading = marks.stream()
                 .collect(Collectors.groupingBy(mark -> mark.reading().getId()));
+        Map<UUID, Long> places = swapped(readings, swaps);
+        Map<Boolean, Map<Spot, List<Reading>>> spots = readings.stream()
+                .map(this::counted)
+                .collect(Collectors.partitioningBy(
+                        Reading::isQuick,
+                        Collectors.groupingBy(
+                                reading -> new Spot(reading.round().getId(), places.get(reading.getId())))));
+        this.bySpot = spots.get(false);
+        this.quickBySpot = spots.get(true);
     }
 
     /** Where each reading counts: where it was taken, unless it was put right since. */
@@ -58,6 +64,15 @@ public final class Evidence {
             places.put(swap.other(), one);
         });
         return places;
+    }
+
+    /** As a person said it should have been; as it is where nobody did. */
+    private Reading counted(Reading reading) {
+        return marksOf(reading).stream()
+                .flatMap(mark -> mark.answer().shouldBe().stream())
+                .reduce((before, last) -> last)
+                .map(reading::corrected)
+                .orElse(reading);
     }
 
     /** With readings that came since; the first of a round brings it. */
@@ -98,6 +113,11 @@ public final class Evidence {
     /** What counts at a place in a round, struck ones among them. */
     public List<Reading> at(MeasuringRound round, long place) {
         return bySpot.getOrDefault(new Spot(round.getId(), place), List.of());
+    }
+
+    /** Quick checks of a place in a round, with other gauges, struck ones among them. */
+    public List<Reading> quickAt(MeasuringRound round, long place) {
+        return quickBySpot.getOrDefault(new Spot(round.getId(), place), List.of());
     }
 
     public List<ReadingMark> marksOf(Reading reading) {

@@ -17,6 +17,7 @@ import jawread.server.drawer.Gauge;
  * @param stops of a set of pins the smallest that does not go, as typed; {@code typed} is then the largest that goes
  * @param parts the counts read on the scale; empty when it was typed
  * @param base the rod it was read on; empty for the gauge's own base
+ * @param quick whether it is a quick check: held against the other readings of the place, and none of them
  * @param sum what the browser made of the parts; a difference from the sum made here is refused
  */
 public record KeepReading(
@@ -34,6 +35,7 @@ public record KeepReading(
         Optional<Parts> parts,
         Optional<Length> base,
         Optional<Length> sum,
+        boolean quick,
         Instant takenAt) {
     /** Whether a kept reading says just what this one asks for: then it is this one, sent again. */
     boolean isKeptAs(Reading kept) {
@@ -45,6 +47,7 @@ public record KeepReading(
                 && kept.reader().map(Gauge::id).equals(reader)
                 && kept.person().id() == person
                 && kept.origin() == origin
+                && kept.isQuick() == quick
                 && kept.typed().equals(typed)
                 && kept.stopsTyped().equals(stops)
                 && kept.parts().equals(parts)

@@ -1,11 +1,15 @@
 package jawread.server.measure;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.length.Length;
+import jawread.core.misread.Slips;
 import jawread.server.access.People;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
+import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -42,12 +46,15 @@ public class Marks {
     }
 
     /** @param id made by the browser, so that sending it twice makes it once */
-    public record MakeMark(UUID id, UUID reading, ReadingMark.Kind kind, String reason, long person) {}
+    public record MakeMark(UUID id, UUID reading, ReadingMark.Kind kind, Answer answer, String reason, long person) {}
 
     /** Where the marked reading is, for the answer. */
     public record Where(long part, long feature, int round) {}
 
-    /** Makes a mark, once. Refuses one without a reason, and a second strike of the same reading. */
+    /**
+     * Makes a mark, once. Refuses one without a reason, a second strike of the same reading, and a correction to what neither a slip nor
+     * a check accounts for.
+     */
     @Transactional
     public Where make(MakeMark mark) {
         Reading reading = reading(mark.reading());
@@ -60,14 +67,28 @@ public class Marks {
             return where;
         }
         String reason = reason(mark.reason(), words);
+        if (mark.kind() == ReadingMark.Kind.CORRECT && !isAccountedFor(mark.answer(), reading)) {
+            throw Refused.field("corrected", "no-such-correction", words);
+        }
         journal.write(reading.round().part().job().id(), What.MARK);
         if (mark.kind() == ReadingMark.Kind.STRIKE
                 && marks.existsByReadingIdAndKind(mark.reading(), ReadingMark.Kind.STRIKE)) {
             throw Refused.of(HttpStatus.CONFLICT, "struck-already", words.say("problem.struck-already"));
         }
-        marks.save(
-                new ReadingMark(mark.id(), reading, mark.kind(), reason, people.byId(mark.person()), clock.instant()));
+        marks.save(new ReadingMark(
+                mark.id(), reading, mark.kind(), mark.answer(), reason, people.byId(mark.person()), clock.instant()));
         return where;
+    }
+
+    private static boolean isAccountedFor(Answer answer, Reading reading) {
+        return answer.shouldBe()
+                .filter(length -> length.compareTo(Length.ZERO) > 0)
+                .filter(length -> answer.check().isPresent()
+                        || answer.slip().stream()
+                                .anyMatch(slip -> Slips.explaining(reading.asKept())
+                                        .anyMatch(each -> each.slip() == slip
+                                                && each.shouldBe().equals(length))))
+                .isPresent();
     }
 
     private Reading reading(UUID id) {
@@ -90,6 +111,12 @@ public class Marks {
             throw Refused.field("reason", "no-reason", words);
         }
         return reason;
+    }
+
+    /** Every slip that was found and owned to: by correcting a reading, or by reading again. The newest first. */
+    @Transactional(readOnly = true)
+    public List<ReadingMark> ownedTo() {
+        return marks.findAllOwnedTo();
     }
 
     /** @param id made by the browser, so that sending it twice makes it once */
@@ -123,6 +150,7 @@ public class Marks {
     private static boolean isKeptAs(MakeMark mark, ReadingMark kept) {
         return kept.reading().getId().equals(mark.reading())
                 && kept.kind() == mark.kind()
+                && kept.answer().equals(mark.answer())
                 && kept.reason().equals(mark.reason().strip());
     }
 }

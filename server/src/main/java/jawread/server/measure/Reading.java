@@ -13,7 +13,9 @@ import java.util.UUID;
 import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.misread.KeptReading;
 import jawread.core.scale.Parts;
+import jawread.core.scale.Scale;
 import jawread.server.access.Person;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.drawer.Gauge;
@@ -105,6 +107,9 @@ public class Reading extends Kept {
     private LengthUnit unit;
 
     @Column(nullable = false)
+    private boolean quick;
+
+    @Column(nullable = false)
     private Instant takenAt;
 
     @Column(nullable = false)
@@ -151,6 +156,7 @@ public class Reading extends Kept {
         this.leastCountPm = method.read().leastCount().picometres();
         this.spreadPm = read.spread().picometres();
         this.unit = read.unit();
+        this.quick = asked.quick();
         this.takenAt = asked.takenAt();
         this.keptAt = now;
     }
@@ -244,6 +250,12 @@ public class Reading extends Kept {
         return basePm == null ? method().read().base() : Length.ofPicometres(basePm);
     }
 
+    /** For looking which slip would have produced it. A comparator's own figure begins at the size it was set to. */
+    public KeptReading asKept() {
+        Scale scale = method().read().scale();
+        return new KeptReading(scale, setting().map(ComparatorSetting::size).orElse(base()), raw(), typed(), unit);
+    }
+
     /** As the scale said, before the gauge's known error was taken off. */
     public Length raw() {
         return Length.ofPicometres(rawPm);
@@ -290,6 +302,45 @@ public class Reading extends Kept {
         return raw().plus(correction()).plus(thermal());
     }
 
+    /**
+     * As it is counted once a person has said what it should have been; what was kept stays as it is. What warmth adds goes with the
+     * size.
+     *
+     * @param shouldBe as the scale should have been read
+     */
+    Reading corrected(Length shouldBe) {
+        var counted = new Reading();
+        counted.id = id;
+        counted.job = job;
+        counted.seq = seq;
+        counted.planRevision = planRevision;
+        counted.partId = partId;
+        counted.round = round;
+        counted.place = place;
+        counted.gauge = gauge;
+        counted.reader = reader;
+        counted.setting = setting;
+        counted.warmth = warmth;
+        counted.gaugeState = gaugeState;
+        counted.person = person;
+        counted.origin = origin;
+        counted.basePm = basePm;
+        counted.rawPm = shouldBe.picometres();
+        counted.correctionPm = correctionPm;
+        counted.thermalPm = setting == null && rawPm != 0
+                ? Length.nearest(thermal().micrometres() * shouldBe.picometres() / rawPm)
+                        .picometres()
+                : thermalPm;
+        counted.resolutionPm = resolutionPm;
+        counted.leastCountPm = leastCountPm;
+        counted.spreadPm = spreadPm;
+        counted.unit = unit;
+        counted.quick = quick;
+        counted.takenAt = takenAt;
+        counted.keptAt = keptAt;
+        return counted;
+    }
+
     /** What a comparator stood at; empty for any other gauge. */
     public Optional<ComparatorSetting> setting() {
         return Optional.ofNullable(setting);
@@ -312,6 +363,11 @@ public class Reading extends Kept {
     /** s of single readings with that gauge, as it was then. */
     public Length spread() {
         return Length.ofPicometres(spreadPm);
+    }
+
+    /** Whether it is a quick check with another gauge: held against the other readings of the place, and none of them. */
+    public boolean isQuick() {
+        return quick;
     }
 
     /** The unit it was read in. */

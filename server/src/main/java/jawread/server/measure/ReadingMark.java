@@ -8,7 +8,10 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
+import jawread.core.length.Length;
+import jawread.core.misread.Slip;
 import jawread.server.access.Person;
 import org.hibernate.annotations.Immutable;
 
@@ -20,7 +23,11 @@ public class ReadingMark extends Said {
     public enum Kind {
         /** It no longer counts; it stays to be seen. */
         STRIKE,
-        NOTE;
+        NOTE,
+        /** Looked at in doubt, and right as it is. */
+        KEEP,
+        /** Misread, or read on a zero that had moved: it counts as what it should have been. */
+        CORRECT;
 
         public String code() {
             return name().toLowerCase(Locale.ROOT);
@@ -34,12 +41,43 @@ public class ReadingMark extends Said {
     @Column(nullable = false)
     private Kind kind;
 
+    private Long correctedPm;
+
+    private UUID checkId;
+
+    private String slip;
+
     protected ReadingMark() {}
 
-    ReadingMark(UUID id, Reading reading, Kind kind, String reason, Person person, Instant madeAt) {
+    ReadingMark(UUID id, Reading reading, Kind kind, Answer answer, String reason, Person person, Instant madeAt) {
         super(id, reason, person, madeAt);
         this.reading = reading;
         this.kind = kind;
+        this.correctedPm = answer.shouldBe().map(Length::picometres).orElse(null);
+        this.checkId = answer.check().orElse(null);
+        this.slip = answer.slip().map(Slip::code).orElse(null);
+    }
+
+    /**
+     * To what it answers; all empty for one that answers to nothing.
+     *
+     * @param shouldBe as the scale should have been read, of a correction
+     * @param check that found the gauge off
+     * @param slip that was owned to
+     */
+    public record Answer(Optional<Length> shouldBe, Optional<UUID> check, Optional<Slip> slip) {
+        public static final Answer NONE = new Answer(Optional.empty(), Optional.empty(), Optional.empty());
+
+        public static Answer to(Slip slip) {
+            return new Answer(Optional.empty(), Optional.empty(), Optional.of(slip));
+        }
+    }
+
+    public Answer answer() {
+        return new Answer(
+                Optional.ofNullable(correctedPm).map(Length::ofPicometres),
+                Optional.ofNullable(checkId),
+                Optional.ofNullable(slip).flatMap(Slip::of));
     }
 
     public Reading reading() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface ReadingMarkRepository extends Repository<ReadingMark, UUID> {
@@ -12,6 +13,12 @@ interface ReadingMarkRepository extends Repository<ReadingMark, UUID> {
     Optional<ReadingMark> findById(UUID id);
 
     boolean existsByReadingIdAndKind(UUID readingId, ReadingMark.Kind kind);
+
+    @Query("""
+            select m from ReadingMark m join fetch m.reading r join fetch r.gauge left join fetch r.reader join fetch r.person
+            join fetch r.round round join fetch round.part part join fetch part.plan plan join fetch plan.job
+            where m.slip is not null and m.kind <> KEEP order by m.madeAt desc""")
+    List<ReadingMark> findAllOwnedTo();
 
     @EntityGraph(attributePaths = "person")
     List<ReadingMark> findAllByReadingPartIdInOrderByMadeAt(List<Long> partIds);

@@ -25,6 +25,14 @@ interface ReadingRepository extends Repository<Reading, UUID> {
             where r.job.id = :job and r.planRevision.plan.id = :plan and r.seq > :seq order by r.seq""")
     List<Reading> findAllSince(long job, long plan, long seq);
 
+    /** Whether a place was measured with a scale, by readings that count and are no quick check. */
+    @Query("""
+            select count(r) > 0 from Reading r
+            where r.partId = :part and r.place.id = :place and r.round.number = :round and r.quick = false
+            and coalesce(r.reader.id, r.gauge.id) = :gauge
+            and not exists (select m from ReadingMark m where m.reading = r and m.kind = STRIKE)""")
+    boolean existsWith(long part, long place, int round, long gauge);
+
     @EntityGraph(attributePaths = {"gauge", "reader"})
     Optional<Reading> findByJobIdAndSeq(long jobId, long seq);
 

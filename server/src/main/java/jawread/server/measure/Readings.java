@@ -115,6 +115,7 @@ public class Readings {
         GaugeAndReader method = drawer.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature);
         refuseMadeUp(asked, part);
+        refuseSameGauge(asked, method);
         Person person = people.byId(asked.person());
         Optional<ComparatorSetting> setting =
                 method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
@@ -189,6 +190,21 @@ public class Readings {
     private void refuseMadeUp(KeepReading asked, Part part) {
         if (asked.origin() == Origin.DEMONSTRATION && !part.job().demonstration()) {
             throw Refused.field("origin", "made-up", words);
+        }
+    }
+
+    /** It would make the same slip again, and agree with it. */
+    private void refuseSameGauge(KeepReading asked, GaugeAndReader method) {
+        if (asked.quick()
+                && readings.existsWith(
+                        asked.part(),
+                        asked.place(),
+                        asked.round(),
+                        method.read().id())) {
+            var refusal = Refusal.of("check-with-same-gauge")
+                    .with("gauge", method.read().shopNumber());
+            throw Refused.field(
+                    "gauge", refusal, words.say(refusal, method.read().unit()));
         }
     }
 

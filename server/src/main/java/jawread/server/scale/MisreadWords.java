@@ -4,9 +4,12 @@ import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import jawread.core.length.InchFraction;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.misread.Explanation;
+import jawread.core.misread.KeptReading;
 import jawread.core.misread.Misread;
 import jawread.core.misread.OftenMisread;
 import jawread.core.misread.Slip;
@@ -19,9 +22,9 @@ import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
-/** What usual slips would have read at a setting, in words, each with how to tell. */
+/** Usual slips in words: what they would have read at a setting, each with how to tell, and what one did to a reading. */
 @Component
-class MisreadWords {
+public class MisreadWords {
     private final ScaleWords scaleWords;
     private final Words words;
     private final Figures figures;
@@ -34,6 +37,37 @@ class MisreadWords {
 
     List<MisreadView> of(TrueReading here) {
         return OftenMisread.at(here).stream().map(slip -> view(slip, here)).toList();
+    }
+
+    /** What a slip did that would account for a kept reading. */
+    public String of(Explanation slip, KeptReading kept) {
+        Scale scale = kept.scale();
+        var misread = new Misread(slip.slip(), slip.variant(), kept.read());
+        var facts = new HashMap<String, String>(scaleWords.partNames(scale));
+        String key = "slip." + slip.slip().code();
+        switch (slip.slip()) {
+            case WRONG_FIGURE -> {
+                Optional<TrueReading> here = standing(scale, kept.base(), slip.shouldBe());
+                here.ifPresent(at -> facts.putAll(printed(misread, at)));
+                return words.say(here.isPresent() ? key : key + ".plain", facts);
+            }
+            case GRADUATION_VALUE ->
+                facts.put("graduation", figures.exactly(OftenMisread.graduationTaken(misread, scale), scale.unit()));
+            case UNIT -> {
+                return words.say(key + (slip.variant().startsWith("x") ? ".millimetres" : ".inches"));
+            }
+            default -> {}
+        }
+        return words.say(key, facts);
+    }
+
+    /** As it would have stood; empty where the scale cannot stand so. */
+    private static Optional<TrueReading> standing(Scale scale, Length base, Length size) {
+        return scale.set(base, Optional.empty(), size)
+                .fold(
+                        set -> Optional.of(
+                                TrueReading.of(scale, base, set.shown().parts())),
+                        refusal -> Optional.empty());
     }
 
     private MisreadView view(Misread slip, TrueReading here) {

@@ -28,6 +28,8 @@ public enum Setting {
     AXES("thrust-and-cross", Scope.SHOP_AND_JOB, "thrust", "thrust-and-cross", "three"),
     PLACE_VALUE("average", Scope.SHOP_AND_JOB, "average", "median", "worst"),
     NEAR_LIMIT("guarded", Scope.SHOP_AND_JOB, "guarded", "plain"),
+    /** When a quick check with another gauge is asked for by itself. */
+    QUICK_CHECK("never", Scope.SHOP_AND_JOB, "never", "first-place", "every-place"),
     OUT_OF_ROUND("both", Scope.SHOP_AND_JOB, "both", "difference", "roundness"),
     TAPER("largest-difference", Scope.SHOP_AND_JOB, "largest-difference", "end-to-end", "slope"),
     DISPLAY("both", Scope.SHOP_AND_JOB, "both", "needle", "digits"),
@@ -60,6 +62,8 @@ public enum Setting {
     MACHINE_READS("radius", Scope.SHOP, "radius", "diameter"),
     /** The shop's own materials, {@code gunmetal 18.3}, apart by semicolons. */
     MATERIALS("", Scope.SHOP, Setting::materials),
+    /** Who sees the slips that a person owned to. */
+    SLIPS_SEEN_BY("own", Scope.SHOP, "own", "shop"),
     SOUNDS("on", Scope.SHOP, "on", "off"),
     /** Whether each figure is spoken back, digit by digit. */
     READ_BACK("off", Scope.SHOP, "on", "off"),

@@ -2,6 +2,8 @@ package jawread.server.judgement;
 
 import static jawread.server.Drafting.gauge;
 import static jawread.server.Drafting.typed;
+import static jawread.server.judgement.OneFeature.journal;
+import static jawread.server.judgement.OneFeature.onePlace;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -14,19 +16,16 @@ import jawread.server.Drafting;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
-import jawread.server.Walk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
 
 /** The walk through the places of a feature, what each size comes to, and what is said of places and parts. */
 @ExtendWith(RunningServer.class)
 class WalkTest {
-    private static final String TAKEN_AT = "2026-03-10T08:00:00.123Z";
     private final Server server;
     private final Drafting drafting;
 
@@ -35,133 +34,8 @@ class WalkTest {
         this.drafting = new Drafting(server);
     }
 
-    /** One part, one feature. */
-    private final class OneFeature {
-        private final long part;
-        private final long feature;
-        private long gauge = numbered("M6");
-
-        private OneFeature(Map<String, Object> typed) {
-            JsonNode job = drafting.open("walk " + typed.get("name"), "mm", "");
-            JsonNode plan = drafting.plan(job);
-            assertThat(drafting.add(plan, typed).status()).isEqualTo(200);
-            JsonNode benchPart = StreamSupport.stream(
-                            server.get("/api/bench").json().path("jobs").spliterator(), false)
-                    .filter(each -> each.path("id").asLong() == job.path("id").asLong())
-                    .findFirst()
-                    .orElseThrow()
-                    .path("plans")
-                    .get(0)
-                    .path("parts")
-                    .get(0);
-            part = benchPart.path("id").asLong();
-            feature = benchPart.path("features").get(0).path("id").asLong();
-        }
-
-        private OneFeature with(String number) {
-            gauge = numbered(number);
-            return this;
-        }
-
-        private JsonNode sheet() {
-            return server.get("/api/parts/" + part + "/features/" + feature + "/sheet")
-                    .json();
-        }
-
-        private JsonNode round() {
-            return round(sheet());
-        }
-
-        private JsonNode round(JsonNode sheet) {
-            JsonNode rounds = sheet.path("rounds");
-            return rounds.get(rounds.size() - 1);
-        }
-
-        /** At the place where the walk stands, twice unless it says otherwise. */
-        private JsonNode read(String... figures) {
-            long place = round().path("at").asLong();
-            JsonNode sheet = null;
-            for (String figure : figures) {
-                Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body(place, figure));
-                assertThat(answer.status()).as(answer.text()).isEqualTo(201);
-                sheet = answer.json();
-            }
-            return sheet;
-        }
-
-        private Map<String, Object> body(long place, String figure) {
-            var body = new LinkedHashMap<String, Object>();
-            body.put("part", part);
-            body.put("feature", feature);
-            body.put("round", 0);
-            body.put("place", place);
-            body.put("gauge", gauge);
-            body.put("person", 1);
-            body.put("typed", figure);
-            body.put("takenAt", TAKEN_AT);
-            return body;
-        }
-
-        private JsonNode place(String name) {
-            return Walk.named(round().path("places"), name);
-        }
-
-        private Answer mark(String place, String kind, String reason) {
-            return mark(UUID.randomUUID(), place, kind, reason);
-        }
-
-        private Answer mark(UUID id, String place, String kind, String reason) {
-            return server.put(
-                    "/api/place-marks/" + id,
-                    Map.of(
-                            "part", part,
-                            "feature", feature,
-                            "round", 0,
-                            "place", place(place).path("id").asLong(),
-                            "kind", kind,
-                            "reason", reason,
-                            "person", 1));
-        }
-
-        private JsonNode judgement() {
-            return server.get("/api/parts/" + part + "/judgement").json();
-        }
-
-        private String at() {
-            long at = round().path("at").asLong();
-            return StreamSupport.stream(round().path("places").spliterator(), false)
-                    .filter(place -> place.path("id").asLong() == at)
-                    .findFirst()
-                    .orElseThrow()
-                    .path("name")
-                    .asString();
-        }
-    }
-
-    private long numbered(String number) {
-        return Walk.named(asNamed(server.get("/api/gauges").json()), number)
-                .path("id")
-                .asLong();
-    }
-
-    /** {@link Walk#named} looks at names; gauges have numbers. */
-    private static JsonNode asNamed(JsonNode gauges) {
-        return new ObjectMapper()
-                .readTree(
-                        gauges.toString().replace("\"name\":", "\"called\":").replace("\"shopNumber\":", "\"name\":"));
-    }
-
-    private static Map<String, Object> onePlace(String name, String kind, String limits) {
-        Map<String, Object> typed = typed(name, kind, limits);
-        typed.put("layout", "one-place");
-        return typed;
-    }
-
-    private static Map<String, Object> journal(String name) {
-        Map<String, Object> typed = typed(name, "outside", "32 h9");
-        typed.put("lies", "0-60");
-        typed.put("layout", "shaft-journal");
-        return typed;
+    private OneFeature feature(Map<String, Object> typed) {
+        return new OneFeature(server, typed);
     }
 
     private static String mark(JsonNode node) {
@@ -170,7 +44,7 @@ class WalkTest {
 
     @Test
     void the_walk_goes_from_place_to_place_in_the_plans_order_and_says_how_much_is_left() {
-        var one = new OneFeature(journal("in order"));
+        var one = feature(journal("in order"));
         List<String> order = one.round().path("places").findValuesAsString("name");
         assertThat(order).hasSize(4);
         assertThat(one.sheet().path("left").asString()).startsWith("8 readings left");
@@ -186,7 +60,7 @@ class WalkTest {
 
     @Test
     void a_place_is_passed_over_for_a_reason_noted_and_taken_up_again() {
-        var one = new OneFeature(journal("passed over"));
+        var one = feature(journal("passed over"));
         String first = one.at();
         assertThat(one.mark(first, "SKIP", " ").code()).isEqualTo("no-reason");
         UUID id = UUID.randomUUID();
@@ -207,7 +81,7 @@ class WalkTest {
 
     @Test
     void two_readings_taken_at_each_others_place_are_put_right_and_back() {
-        var one = new OneFeature(journal("swapped"));
+        var one = feature(journal("swapped"));
         List<String> order = one.round().path("places").findValuesAsString("name");
         one.read("31.950", "31.951");
         one.read("31.990", "31.991");
@@ -242,7 +116,7 @@ class WalkTest {
     @Test
     void a_value_bears_what_the_gauge_cannot_tell_and_is_judged_with_it() {
         Map<String, Object> typed = onePlace("near the limit", "outside", "32 h9");
-        var one = new OneFeature(typed);
+        var one = feature(typed);
         JsonNode near = one.round(one.read("31.999", "31.999")).path("places").get(0);
         assertThat(near.path("known").asString()).startsWith("31.9990 ± 0.00");
         assertThat(mark(near)).isEqualTo("too-close");
@@ -258,7 +132,7 @@ class WalkTest {
 
     @Test
     void scattered_readings_have_a_median_and_a_wider_doubt_and_the_walk_waits() {
-        var one = new OneFeature(onePlace("scattered", "outside", "32 h9"));
+        var one = feature(onePlace("scattered", "outside", "32 h9"));
         double usual = one.round(one.read("31.970", "31.971"))
                 .path("places")
                 .get(0)
@@ -277,14 +151,14 @@ class WalkTest {
     void a_worn_part_stands_on_the_ladder_and_one_larger_than_new_is_stopped() {
         Map<String, Object> typed = onePlace("worn journal", "outside", "44 h8");
         typed.put("service", "43.90");
-        var worn = new OneFeature(typed);
+        var worn = feature(typed);
         JsonNode place =
                 worn.round(worn.read("43.930", "43.930")).path("places").get(0);
         assertThat(mark(place)).isEqualTo("worn");
         assertThat(place.path("verdict").path("used").asString()).isEqualTo("51");
         assertThat(worn.judgement().path("step").path("code").asString()).isEqualTo("use");
         typed.put("name", "grown journal");
-        var grown = new OneFeature(typed);
+        var grown = feature(typed);
         JsonNode larger =
                 grown.round(grown.read("44.030", "44.030")).path("places").get(0);
         assertThat(mark(larger)).isEqualTo("wrong-way");
@@ -298,14 +172,14 @@ class WalkTest {
         Map<String, Object> typed = onePlace("a bore past service", "bore", "82.00 +0.05/0");
         typed.put("service", "82.20");
         typed.put("steps", "+0.25 +0.50");
-        var listed = new OneFeature(typed).with("B2");
+        var listed = feature(typed).with("B2");
         listed.read("82.300", "82.300");
         JsonNode step = listed.judgement().path("step");
         assertThat(step.path("code").asString()).isEqualTo("next-size");
         assertThat(step.path("sentence").asString()).contains("0.5 mm");
         typed.put("name", "another past service");
         typed.put("steps", "");
-        var unlisted = new OneFeature(typed).with("B2");
+        var unlisted = feature(typed).with("B2");
         unlisted.read("82.300", "82.300");
         assertThat(unlisted.judgement().path("step").path("code").asString()).isEqualTo("replace");
     }
@@ -314,21 +188,21 @@ class WalkTest {
     void the_envelope_is_said_where_the_drawing_demands_it() {
         Map<String, Object> typed = journal("enveloped");
         typed.put("envelope", true);
-        var one = new OneFeature(typed);
+        var one = feature(typed);
         for (int i = 0; i < 4; i++) {
             one.read("31.960", "31.960");
         }
         assertThat(one.round().path("envelope").asString()).startsWith("The envelope holds");
         typed.put("name", "enveloped once");
         typed.put("layout", "one-place");
-        var alone = new OneFeature(typed);
+        var alone = feature(typed);
         alone.read("31.960", "31.960");
         assertThat(alone.round().path("envelope").asString()).contains("not proven");
     }
 
     @Test
     void a_person_decides_against_the_rule_and_both_stay_until_the_rule_says_something_else() {
-        var one = new OneFeature(onePlace("decided", "outside", "32 h9"));
+        var one = feature(onePlace("decided", "outside", "32 h9"));
         one.read("32.100", "32.100");
         assertThat(one.judgement().path("step").path("code").asString()).isEqualTo("finish");
         assertThat(decide(one, "use", " ").code()).isEqualTo("decision-reason");
@@ -356,7 +230,7 @@ class WalkTest {
     /** What is kept between readings gives way at once to what changes under it. */
     @Test
     void a_change_of_the_head_the_schools_the_parts_or_the_plan_is_seen_on_the_next_sheet() {
-        var one = new OneFeature(onePlace("changed under it", "outside", "32 h9"));
+        var one = feature(onePlace("changed under it", "outside", "32 h9"));
         assertThat(mark(one.round(one.read("31.999", "31.999")).path("places").get(0)))
                 .isEqualTo("too-close");
         long job = one.sheet().path("job").path("id").asLong();
@@ -409,7 +283,7 @@ class WalkTest {
 
     @Test
     void what_a_gauge_cannot_tell_follows_its_calibration() {
-        var one = new OneFeature(onePlace("calibrated meanwhile", "outside", "80 h9"));
+        var one = feature(onePlace("calibrated meanwhile", "outside", "80 h9"));
         var typed = new LinkedHashMap<>(gauge(
                 "K" + UUID.randomUUID().toString().substring(0, 8), "outside-micrometer", "mic-mm-0001", "75", "100"));
         assertThat(server.send(Server.json(
@@ -441,7 +315,7 @@ class WalkTest {
 
     @Test
     void where_the_readings_never_agree_a_better_method_is_named_and_never_the_one_that_was_used() {
-        var one = new OneFeature(onePlace("never alike", "outside", "32 h9")).with("C2");
+        var one = feature(onePlace("never alike", "outside", "32 h9")).with("C2");
         one.read("31.90", "31.96", "31.92");
         JsonNode step = one.judgement().path("step");
         assertThat(step.path("code").asString()).isEqualTo("better-method");
@@ -453,7 +327,7 @@ class WalkTest {
 
     @Test
     void two_people_at_one_place_are_both_kept_and_both_shown_whatever_their_clocks_say() {
-        var one = new OneFeature(onePlace("two people", "outside", "32 h9"));
+        var one = feature(onePlace("two people", "outside", "32 h9"));
         one.read("31.970");
         Map<String, Object> bero = one.body(one.round().path("at").asLong(), "31.971");
         bero.put("person", 2);
@@ -477,7 +351,7 @@ class WalkTest {
                                 server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(pins))))
                         .status())
                 .isEqualTo(200);
-        var one = new OneFeature(onePlace("between pins", "bore", "6 H9"))
+        var one = feature(onePlace("between pins", "bore", "6 H9"))
                 .with(pins.get("shopNumber").toString());
         Map<String, Object> body = one.body(one.round().path("at").asLong(), "6.00");
         assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).code())
@@ -518,7 +392,7 @@ class WalkTest {
                 "delete from part_decision"
             })
     void nothing_said_is_ever_changed_or_deleted(String sql) {
-        var one = new OneFeature(journal("for ever"));
+        var one = feature(journal("for ever"));
         one.mark(one.at(), "NOTE", "a note");
         one.read("31.950", "31.951");
         one.read("31.950", "31.951");

@@ -161,7 +161,9 @@ class InsertOnlyTest {
     private void noteOnTheFirstReading() {
         UUID reading = server.bean(JdbcTemplate.class)
                 .queryForObject("select id from reading order by kept_at, seq fetch first row only", UUID.class);
-        server.bean(Marks.class).make(new Marks.MakeMark(UUID.randomUUID(), reading, ReadingMark.Kind.NOTE, "seen", 1));
+        server.bean(Marks.class)
+                .make(new Marks.MakeMark(
+                        UUID.randomUUID(), reading, ReadingMark.Kind.NOTE, ReadingMark.Answer.NONE, "seen", 1));
     }
 
     private void aStudy() {

@@ -15,6 +15,7 @@ import jawread.server.access.People;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.measure.Marks.MakeMark;
+import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.junit.jupiter.api.BeforeEach;
@@ -41,14 +42,14 @@ class MarksTest {
     @Test
     void a_note_may_be_made_on_a_struck_reading() {
         when(repository.existsByReadingIdAndKind(id, ReadingMark.Kind.STRIKE)).thenReturn(true);
-        marks.make(new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.NOTE, "burr beside it", 1));
+        marks.make(new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.NOTE, Answer.NONE, "burr beside it", 1));
         verify(repository).save(any());
         verify(journal).write(reading.round().part().job().id(), What.MARK);
     }
 
     @Test
     void a_reason_of_more_than_200_characters_is_refused_before_anything_is_written() {
-        var mark = new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.STRIKE, "x".repeat(201), 1);
+        var mark = new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.STRIKE, Answer.NONE, "x".repeat(201), 1);
         assertThatThrownBy(() -> marks.make(mark))
                 .isInstanceOfSatisfying(
                         Refused.class,
@@ -61,12 +62,12 @@ class MarksTest {
     @Test
     void the_same_mark_sent_again_is_made_once_and_tells_nobody() {
         var again = UUID.randomUUID();
-        var kept = new ReadingMark(again, reading, ReadingMark.Kind.STRIKE, "dirt", null, null);
+        var kept = new ReadingMark(again, reading, ReadingMark.Kind.STRIKE, Answer.NONE, "dirt", null, null);
         when(repository.findById(again)).thenReturn(Optional.of(kept));
-        marks.make(new MakeMark(again, id, ReadingMark.Kind.STRIKE, "dirt", 1));
+        marks.make(new MakeMark(again, id, ReadingMark.Kind.STRIKE, Answer.NONE, "dirt", 1));
         verify(repository, never()).save(any());
         verify(journal, never()).write(any(Long.class), any());
-        var other = new MakeMark(again, id, ReadingMark.Kind.STRIKE, "slipped", 1);
+        var other = new MakeMark(again, id, ReadingMark.Kind.STRIKE, Answer.NONE, "slipped", 1);
         assertThatThrownBy(() -> marks.make(other)).isInstanceOf(Refused.class).hasMessageContaining("kept-otherwise");
     }
 }

@@ -104,6 +104,7 @@ class ReadingsTest {
                 parts,
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 Instant.EPOCH);
     }
 
@@ -163,6 +164,7 @@ class ReadingsTest {
                         asked.parts(),
                         Optional.of(Length.ofMillimetres("25")),
                         Optional.empty(),
+                        false,
                         Instant.EPOCH),
                 "base-not-of-gauge");
     }

@@ -1,0 +1,36 @@
+package jawread.server.judgement;
+
+import jawread.core.doubt.Finding;
+import jawread.core.doubt.ZeroStrip.Moved;
+import jawread.core.misread.Reference;
+import jawread.server.measure.Reading;
+
+/** Why a reading is in doubt. Derived each time; only what a person answers is kept. */
+sealed interface Doubt {
+    Reading reading();
+
+    /** How many times what would be passed over it is off: the larger, the worse. */
+    double times();
+
+    /** It disagrees with something it is held against. */
+    record Misread(Reading reading, Finding finding) implements Doubt {
+        @Override
+        public double times() {
+            double band = finding.against().band().micrometres();
+            return band == 0 ? Double.MAX_VALUE : finding.apart().micrometres() / band;
+        }
+
+        boolean isAgainst(Reference.Kind kind) {
+            return finding.against().kind() == kind;
+        }
+    }
+
+    /** Its gauge was found off afterwards. */
+    record ZeroMoved(Reading reading, Moved moved) implements Doubt {
+        @Override
+        public double times() {
+            double allowed = moved.look().allowed().micrometres();
+            return allowed == 0 ? Double.MAX_VALUE : moved.moved().abs().micrometres() / allowed;
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package jawread.server.judgement;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import jawread.core.length.Length;
+import jawread.server.judgement.Doubt.ZeroMoved;
+import jawread.server.measure.Marks;
+import jawread.server.measure.Marks.MakeMark;
+import jawread.server.measure.ReadingMark.Answer;
+import jawread.server.measure.ReadingMark.Kind;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Answers to a gauge that was found off: what becomes of the readings that rest on it. Each is said of each reading, and kept. */
+@Service
+class DoubtAnswers {
+    private final DoubtPages doubts;
+    private final Marks marks;
+    private final Words words;
+
+    DoubtAnswers(DoubtPages doubts, Marks marks, Words words) {
+        this.doubts = doubts;
+        this.marks = marks;
+        this.words = words;
+    }
+
+    /** What a person decides. */
+    enum Way {
+        /** They no longer count; the walk asks for them anew. */
+        READ_AGAIN,
+        /** They stand as they are, for a reason. */
+        ACCEPT,
+        /** The gauge moved at a known moment: what was read from then on is put right, what was read before stands. */
+        SHIFTED
+    }
+
+    /**
+     * @param id made by the browser, so that sending it twice answers once
+     * @param readings some of those in doubt, at least one
+     * @param since when the gauge moved; empty for any other way
+     */
+    record Answered(
+            UUID id, UUID check, Way way, List<UUID> readings, Optional<Instant> since, String reason, long person) {}
+
+    /** As it would have been read on a gauge that stood right. */
+    static Length corrected(ZeroMoved doubt) {
+        return doubt.reading().raw().minus(doubt.moved().moved());
+    }
+
+    /** Refuses none, one that is not in doubt for this check, and a gauge that moved at no moment. */
+    @Transactional
+    public void answer(Answered answered) {
+        Map<UUID, ZeroMoved> resting = doubts.restingOn(answered.check()).stream()
+                .map(DoubtPages.Off::doubt)
+                .collect(Collectors.toMap(doubt -> doubt.reading().getId(), Function.identity()));
+        if (answered.way() == Way.SHIFTED && answered.since().isEmpty()) {
+            throw Refused.field("since", "moved-when", words);
+        }
+        Set<UUID> asked = Set.copyOf(answered.readings());
+        if (asked.isEmpty() || !resting.keySet().containsAll(asked)) {
+            throw Refused.field("readings", "not-in-doubt", words);
+        }
+        asked.stream().map(resting::get).forEach(doubt -> mark(answered, doubt));
+    }
+
+    private void mark(Answered answered, ZeroMoved doubt) {
+        UUID reading = doubt.reading().getId();
+        boolean isMoved = answered.since().stream()
+                .noneMatch(since -> doubt.reading().takenAt().isBefore(since));
+        Kind kind = switch (answered.way()) {
+            case READ_AGAIN -> Kind.STRIKE;
+            case ACCEPT -> Kind.KEEP;
+            case SHIFTED -> isMoved ? Kind.CORRECT : Kind.KEEP;
+        };
+        Optional<Length> shouldBe = kind == Kind.CORRECT ? Optional.of(corrected(doubt)) : Optional.empty();
+        marks.make(new MakeMark(
+                UUID.nameUUIDFromBytes((answered.id() + " " + reading).getBytes(StandardCharsets.UTF_8)),
+                reading,
+                kind,
+                new Answer(shouldBe, Optional.of(answered.check()), Optional.empty()),
+                answered.reason(),
+                answered.person()));
+    }
+}

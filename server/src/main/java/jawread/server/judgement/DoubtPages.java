@@ -1,0 +1,169 @@
+package jawread.server.judgement;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import jawread.core.length.Length;
+import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeCheck;
+import jawread.server.drawer.ZeroChecks;
+import jawread.server.drawer.ZeroStrips;
+import jawread.server.job.Jobs;
+import jawread.server.judgement.Doubt.Misread;
+import jawread.server.judgement.Doubt.ZeroMoved;
+import jawread.server.judgement.DoubtsView.DoubtfulPlaceView;
+import jawread.server.judgement.DoubtsView.DoubtfulReadingView;
+import jawread.server.judgement.DoubtsView.WhereView;
+import jawread.server.judgement.DoubtsView.ZeroView;
+import jawread.server.measure.Reading;
+import jawread.server.words.Figures;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes the page of what is in doubt now, through all jobs. */
+@Service
+public class DoubtPages {
+    private final Jobs jobs;
+    private final Judgements judgements;
+    private final ZeroChecks checks;
+    private final ZeroStrips strips;
+    private final DoubtWords doubtWords;
+    private final Figures figures;
+    private final Words words;
+
+    DoubtPages(
+            Jobs jobs,
+            Judgements judgements,
+            ZeroChecks checks,
+            ZeroStrips strips,
+            DoubtWords doubtWords,
+            Figures figures,
+            Words words) {
+        this.jobs = jobs;
+        this.judgements = judgements;
+        this.checks = checks;
+        this.strips = strips;
+        this.doubtWords = doubtWords;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** A place something is in doubt at. */
+    record At(FeatureJudgement feature, PlaceJudgement place) {
+        double times() {
+            return place.doubts().stream().mapToDouble(Doubt::times).max().orElse(0);
+        }
+    }
+
+    /** A reading on a gauge that was found off. */
+    record Off(At at, ZeroMoved doubt) {}
+
+    @Transactional(readOnly = true)
+    public DoubtsView now() {
+        List<At> all = all().toList();
+        return new DoubtsView(
+                byCheck(all).entrySet().stream()
+                        .sorted(Comparator.comparingDouble(
+                                entry -> -entry.getValue().get(0).doubt().times()))
+                        .map(entry -> zero(entry.getKey(), entry.getValue()))
+                        .toList(),
+                all.stream()
+                        .filter(at -> at.place().doubts().stream().anyMatch(Misread.class::isInstance))
+                        .sorted(Comparator.comparingDouble(at -> -at.times()))
+                        .map(this::place)
+                        .toList());
+    }
+
+    /** What rests on a check, in every job. */
+    List<Off> restingOn(UUID check) {
+        return byCheck(all().toList()).getOrDefault(check, List.of());
+    }
+
+    private Stream<At> all() {
+        return jobs.all().stream()
+                .flatMap(job -> jobs.plansOf(job).stream())
+                .flatMap(plan -> judgements.of(plan).all().stream())
+                .flatMap(feature -> feature.inForce().places().stream()
+                        .filter(place -> !place.doubts().isEmpty())
+                        .map(place -> new At(feature, place)));
+    }
+
+    private static Map<UUID, List<Off>> byCheck(List<At> all) {
+        var byCheck = new LinkedHashMap<UUID, List<Off>>();
+        all.forEach(at -> at.place().doubts().forEach(doubt -> {
+            if (doubt instanceof ZeroMoved moved) {
+                byCheck.computeIfAbsent(moved.moved().look().id(), id -> new ArrayList<>())
+                        .add(new Off(at, moved));
+            }
+        }));
+        byCheck.values()
+                .forEach(each -> each.sort(
+                        Comparator.comparing(off -> off.doubt().reading().takenAt())));
+        return byCheck;
+    }
+
+    private ZeroView zero(UUID id, List<Off> resting) {
+        Reading first = resting.get(0).doubt().reading();
+        Gauge gauge = first.method().read();
+        GaugeCheck check = checks.of(gauge).stream()
+                .filter(each -> each.getId().equals(id))
+                .findFirst()
+                .orElseThrow();
+        Length found = check.result().found();
+        return new ZeroView(
+                id,
+                gauge.id(),
+                gauge.shopNumber(),
+                words.say(
+                        found.isNegative() ? "doubts.zero.small" : "doubts.zero.large",
+                        Map.of(
+                                "gauge", gauge.shopNumber(),
+                                "found", figures.exactly(found.abs(), gauge.unit()),
+                                "person", check.person().name(),
+                                "count", resting.size())),
+                strips.now()
+                        .of(gauge)
+                        .lastGoodBefore(first.takenAt().toEpochMilli())
+                        .map(look -> Instant.ofEpochMilli(look.at()))
+                        .orElse(null),
+                resting.stream().map(this::reading).toList());
+    }
+
+    private DoubtfulReadingView reading(Off off) {
+        Reading reading = off.doubt().reading();
+        return new DoubtfulReadingView(
+                reading.getId(),
+                figures.reading(reading.raw(), reading.unit(), reading.resolution()),
+                figures.computed(DoubtAnswers.corrected(off.doubt()), reading.unit(), reading.resolution(), List.of()),
+                reading.takenAt(),
+                reading.person().name(),
+                where(off.at()),
+                off.at().feature().inForce().deciding().stream()
+                        .anyMatch(place ->
+                                place.place().id() == off.at().place().place().id()));
+    }
+
+    private DoubtfulPlaceView place(At at) {
+        return new DoubtfulPlaceView(where(at), doubtWords.of(at.place()));
+    }
+
+    private static WhereView where(At at) {
+        FeatureJudgement feature = at.feature();
+        return new WhereView(
+                feature.part().id(),
+                feature.feature().id(),
+                at.place().place().id(),
+                String.join(
+                        ", ",
+                        feature.part().job().name(),
+                        feature.part().name(),
+                        feature.feature().name(),
+                        at.place().place().name()));
+    }
+}

@@ -1,0 +1,166 @@
+package jawread.server.judgement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jawread.core.doubt.Finding;
+import jawread.core.length.Length;
+import jawread.core.misread.Explanation;
+import jawread.core.misread.Reference;
+import jawread.server.judgement.Doubt.Misread;
+import jawread.server.judgement.Doubt.ZeroMoved;
+import jawread.server.judgement.DoubtView.DoubtedView;
+import jawread.server.judgement.DoubtView.SlipView;
+import jawread.server.measure.Reading;
+import jawread.server.scale.MisreadWords;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Tells why a reading is in doubt: what it disagrees with and by how much, what would account for it, what settles it. */
+@Component
+class DoubtWords {
+    private final MisreadWords slips;
+    private final Figures figures;
+    private final Words words;
+
+    DoubtWords(MisreadWords slips, Figures figures, Words words) {
+        this.slips = slips;
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** Of a place; with one other reading both are one finding, for either may be the slipped one. */
+    List<DoubtView> of(PlaceJudgement place) {
+        List<Misread> misreads = place.doubts().stream()
+                .flatMap(doubt -> doubt instanceof Misread misread ? Stream.of(misread) : Stream.empty())
+                .toList();
+        var views = new ArrayList<DoubtView>();
+        if (isPair(place, misreads)) {
+            views.add(pair(misreads.get(0), misreads.get(1)));
+        } else {
+            misreads.forEach(misread -> views.add(one(misread)));
+        }
+        place.doubts().stream()
+                .flatMap(doubt -> doubt instanceof ZeroMoved moved ? Stream.of(moved) : Stream.empty())
+                .forEach(moved -> views.add(zero(moved)));
+        return views;
+    }
+
+    private static boolean isPair(PlaceJudgement place, List<Misread> misreads) {
+        return place.standing().size() == 2
+                && misreads.size() == 2
+                && misreads.stream().allMatch(misread -> misread.isAgainst(Reference.Kind.REPEATS));
+    }
+
+    private DoubtView pair(Misread first, Misread second) {
+        boolean named = named(first).isPresent() || named(second).isPresent();
+        return new DoubtView(
+                "pair",
+                words.say(
+                        named ? "doubt.pair" : "doubt.pair.unnamed",
+                        Map.of(
+                                "apart", length(first.finding().apart(), first.reading()),
+                                "one", either(first),
+                                "or",
+                                        named(first).isPresent()
+                                                        && named(second).isPresent()
+                                                ? words.say("doubt.or")
+                                                : "",
+                                "other", either(second))),
+                words.say("doubt.settle.pair"),
+                List.of(doubted(first), doubted(second)),
+                null);
+    }
+
+    private String either(Misread misread) {
+        return named(misread)
+                .map(slip -> words.say(
+                        "doubt.either",
+                        Map.of(
+                                "slip", slips.of(slip, misread.reading().asKept()),
+                                "figure", size(misread.reading()).withUnit())))
+                .orElse("");
+    }
+
+    private DoubtView one(Misread misread) {
+        Reading reading = misread.reading();
+        Finding finding = misread.finding();
+        String key = (finding.named().isPresent() ? "doubt.misread." : "doubt.unnamed.")
+                + finding.against().kind().code();
+        return new DoubtView(
+                "misread",
+                words.say(
+                        key,
+                        Map.of(
+                                "figure", size(reading).withUnit(),
+                                "apart", length(finding.apart(), reading),
+                                "slip",
+                                        finding.named()
+                                                .map(slip -> slips.of(slip, reading.asKept()))
+                                                .orElse(""),
+                                "should",
+                                        finding.named()
+                                                .map(slip ->
+                                                        shouldBe(slip, reading).withUnit())
+                                                .orElse(""))),
+                words.say(reading.isQuick() ? "doubt.settle.quick" : "doubt.settle"),
+                List.of(doubted(misread)),
+                null);
+    }
+
+    private DoubtView zero(ZeroMoved doubt) {
+        Reading reading = doubt.reading();
+        return new DoubtView(
+                "zero",
+                words.say(
+                        "doubt.zero",
+                        Map.of(
+                                "gauge", reading.method().read().shopNumber(),
+                                "figure", size(reading).withUnit(),
+                                "moved", length(doubt.moved().moved().abs(), reading))),
+                words.say("doubt.settle.zero"),
+                List.of(doubted(reading, Optional.empty(), Optional.empty())),
+                doubt.moved().look().id());
+    }
+
+    private static Optional<Explanation> named(Misread misread) {
+        return misread.finding().named();
+    }
+
+    private DoubtedView doubted(Misread misread) {
+        return doubted(
+                misread.reading(), misread.finding().named(), misread.finding().other());
+    }
+
+    private DoubtedView doubted(Reading reading, Optional<Explanation> named, Optional<Explanation> other) {
+        return new DoubtedView(
+                reading.getId(),
+                size(reading),
+                reading.method().read().hasScale()
+                        ? reading.method().read().scale().id()
+                        : "",
+                figures.exactly(reading.asKept().base(), reading.method().read().unit()),
+                named.map(slip -> slip(slip, reading)).orElse(null),
+                other.map(slip -> slip(slip, reading)).orElse(null));
+    }
+
+    private SlipView slip(Explanation slip, Reading reading) {
+        return new SlipView(slip.slip().code(), slips.of(slip, reading.asKept()), shouldBe(slip, reading));
+    }
+
+    private LengthText shouldBe(Explanation slip, Reading reading) {
+        return figures.reading(slip.shouldBe(), reading.unit(), reading.resolution());
+    }
+
+    private LengthText size(Reading reading) {
+        return figures.reading(reading.raw(), reading.unit(), reading.resolution());
+    }
+
+    private String length(Length length, Reading reading) {
+        return figures.reading(length, reading.unit(), reading.resolution()).withUnit();
+    }
+}

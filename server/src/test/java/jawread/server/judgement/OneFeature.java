@@ -1,0 +1,149 @@
+package jawread.server.judgement;
+
+import static jawread.server.Drafting.typed;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import jawread.server.Drafting;
+import jawread.server.RunningServer.Answer;
+import jawread.server.RunningServer.Server;
+import jawread.server.Walk;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** One part, one feature. */
+final class OneFeature {
+    static final String TAKEN_AT = "2026-03-10T08:00:00.123Z";
+    final long part;
+    final long feature;
+    private final Server server;
+    long gauge;
+
+    OneFeature(Server server, Map<String, Object> typed) {
+        this.server = server;
+        this.gauge = numbered(server, "M6");
+        var drafting = new Drafting(server);
+        JsonNode job = drafting.open("walk " + typed.get("name"), "mm", "");
+        JsonNode plan = drafting.plan(job);
+        assertThat(drafting.add(plan, typed).status()).isEqualTo(200);
+        JsonNode benchPart = StreamSupport.stream(
+                        server.get("/api/bench").json().path("jobs").spliterator(), false)
+                .filter(each -> each.path("id").asLong() == job.path("id").asLong())
+                .findFirst()
+                .orElseThrow()
+                .path("plans")
+                .get(0)
+                .path("parts")
+                .get(0);
+        part = benchPart.path("id").asLong();
+        feature = benchPart.path("features").get(0).path("id").asLong();
+    }
+
+    OneFeature with(String number) {
+        gauge = numbered(server, number);
+        return this;
+    }
+
+    JsonNode sheet() {
+        return server.get("/api/parts/" + part + "/features/" + feature + "/sheet")
+                .json();
+    }
+
+    JsonNode round() {
+        return round(sheet());
+    }
+
+    JsonNode round(JsonNode sheet) {
+        JsonNode rounds = sheet.path("rounds");
+        return rounds.get(rounds.size() - 1);
+    }
+
+    /** At the place where the walk stands, twice unless it says otherwise. */
+    JsonNode read(String... figures) {
+        long place = round().path("at").asLong();
+        JsonNode sheet = null;
+        for (String figure : figures) {
+            Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body(place, figure));
+            assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+            sheet = answer.json();
+        }
+        return sheet;
+    }
+
+    Map<String, Object> body(long place, String figure) {
+        var body = new LinkedHashMap<String, Object>();
+        body.put("part", part);
+        body.put("feature", feature);
+        body.put("round", 0);
+        body.put("place", place);
+        body.put("gauge", gauge);
+        body.put("person", 1);
+        body.put("typed", figure);
+        body.put("takenAt", TAKEN_AT);
+        return body;
+    }
+
+    JsonNode place(String name) {
+        return Walk.named(round().path("places"), name);
+    }
+
+    Answer mark(String place, String kind, String reason) {
+        return mark(UUID.randomUUID(), place, kind, reason);
+    }
+
+    Answer mark(UUID id, String place, String kind, String reason) {
+        return server.put(
+                "/api/place-marks/" + id,
+                Map.of(
+                        "part", part,
+                        "feature", feature,
+                        "round", 0,
+                        "place", place(place).path("id").asLong(),
+                        "kind", kind,
+                        "reason", reason,
+                        "person", 1));
+    }
+
+    JsonNode judgement() {
+        return server.get("/api/parts/" + part + "/judgement").json();
+    }
+
+    String at() {
+        long at = round().path("at").asLong();
+        return StreamSupport.stream(round().path("places").spliterator(), false)
+                .filter(place -> place.path("id").asLong() == at)
+                .findFirst()
+                .orElseThrow()
+                .path("name")
+                .asString();
+    }
+
+    static long numbered(Server server, String number) {
+        return Walk.named(asNamed(server.get("/api/gauges").json()), number)
+                .path("id")
+                .asLong();
+    }
+
+    /** {@link Walk#named} looks at names; gauges have numbers. */
+    private static JsonNode asNamed(JsonNode gauges) {
+        return new ObjectMapper()
+                .readTree(
+                        gauges.toString().replace("\"name\":", "\"called\":").replace("\"shopNumber\":", "\"name\":"));
+    }
+
+    static Map<String, Object> onePlace(String name, String kind, String limits) {
+        Map<String, Object> typed = typed(name, kind, limits);
+        typed.put("layout", "one-place");
+        return typed;
+    }
+
+    static Map<String, Object> journal(String name) {
+        Map<String, Object> typed = typed(name, "outside", "32 h9");
+        typed.put("lies", "0-60");
+        typed.put("layout", "shaft-journal");
+        return typed;
+    }
+}

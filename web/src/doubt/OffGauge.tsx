@@ -1,0 +1,171 @@
+import { type FormEvent, useState } from 'react';
+import { Link } from 'react-router';
+import { useAnswerCheck } from '../api/acts';
+import type { OffGauge as Zero } from '../api/client';
+import { newId } from '../api/newId';
+import { Button } from '../ui/Button';
+import { momentSaid } from '../ui/days';
+
+const WAYS = {
+  READ_AGAIN: ['Read them again', 'They count no longer; the walk asks for them anew.'],
+  ACCEPT: ['Let them stand', 'They count as they were read, for the reason you give.'],
+  SHIFTED: [
+    'It moved at a known moment',
+    'What was read from then on is put right; what was read before stands.',
+  ],
+} as const;
+
+type Way = keyof typeof WAYS;
+
+/** A gauge that was found off, what was read on it since nobody had looked, and what becomes of that. */
+export function OffGauge({ zero }: { zero: Zero }) {
+  const answer = useAnswerCheck();
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [way, setWay] = useState<Way>('READ_AGAIN');
+  const [since, setSince] = useState('');
+  const [reason, setReason] = useState('');
+  const picked = zero.readings.filter(({ id }) => !left.has(id));
+  const toggle = (id: string) =>
+    setLeft((before) => {
+      const after = new Set(before);
+      if (!after.delete(id)) {
+        after.add(id);
+      }
+      return after;
+    });
+  const give = (event: FormEvent) => {
+    event.preventDefault();
+    answer.mutate(
+      {
+        id: newId(),
+        check: zero.check,
+        way,
+        readings: picked.map(({ id }) => id),
+        reason,
+        ...(way === 'SHIFTED' && since !== '' && { since: new Date(since).toISOString() }),
+      },
+      { onSuccess: () => setReason('') },
+    );
+  };
+  return (
+    <section aria-label={`${zero.number} was found off`}>
+      <h2 className="text-title">
+        <Link to={`/drawer/${zero.gauge}`} className="underline underline-offset-4">
+          {zero.number}
+        </Link>{' '}
+        was found off
+      </h2>
+      <p className="mt-1">{zero.sentence}</p>
+      <p className="text-quiet">
+        {zero.since
+          ? `It was last found good ${momentSaid(zero.since)}.`
+          : 'Nobody had looked at it before.'}
+      </p>
+      <table className="mt-3 w-full border-collapse">
+        <caption className="sr-only">Readings that rest on {zero.number}</caption>
+        <thead>
+          <tr className="border-b-2 border-line text-left">
+            <th scope="col" className="label py-1">
+              answer for
+            </th>
+            <th scope="col" className="label py-1">
+              read
+            </th>
+            <th scope="col" className="label py-1">
+              had it been right
+            </th>
+            <th scope="col" className="label py-1">
+              where, by whom, when
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {zero.readings.map((reading) => (
+            <tr key={reading.id} className="border-b border-line align-top">
+              <td>
+                <label className="flex min-h-11 min-w-11 items-center">
+                  <input
+                    type="checkbox"
+                    checked={!left.has(reading.id)}
+                    onChange={() => toggle(reading.id)}
+                    aria-label={`${reading.size.text} at ${reading.where.path}`}
+                    className="size-6"
+                  />
+                </label>
+              </td>
+              <td className="reading py-2">{reading.size.text}</td>
+              <td className="reading py-2">{reading.corrected.text}</td>
+              <td className="py-2">
+                <Link
+                  to={`/parts/${reading.where.part}/features/${reading.where.feature}?place=${reading.where.place}`}
+                  className="font-medium underline underline-offset-4"
+                >
+                  {reading.where.path}
+                </Link>
+                {reading.decides && (
+                  <strong className="ml-2 font-semibold">its verdict rests on it</strong>
+                )}
+                <span className="block text-label text-quiet">
+                  {reading.person}, {momentSaid(reading.takenAt)}
+                </span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <form onSubmit={give} className="mt-3 flex flex-col gap-3">
+        <fieldset className="flex flex-col">
+          <legend className="label">What becomes of them</legend>
+          {(Object.keys(WAYS) as Way[]).map((each) => (
+            <label key={each} className="flex min-h-11 items-center gap-3">
+              <input
+                type="radio"
+                name={`way ${zero.check}`}
+                checked={way === each}
+                onChange={() => setWay(each)}
+                className="size-5"
+              />
+              <span>
+                <strong className="font-semibold">{WAYS[each][0]}.</strong> {WAYS[each][1]}
+              </span>
+            </label>
+          ))}
+        </fieldset>
+        {way === 'SHIFTED' && (
+          <label className="flex flex-wrap items-center gap-3">
+            <span className="font-semibold">It moved at</span>
+            <input
+              type="datetime-local"
+              step={1}
+              value={since}
+              onChange={(event) => setSince(event.target.value)}
+              className="min-h-touch border-2 border-line bg-paper px-4"
+            />
+          </label>
+        )}
+        <label className="flex flex-col gap-1">
+          <span className="font-semibold">Why</span>
+          <input
+            value={reason}
+            maxLength={200}
+            autoComplete="off"
+            onChange={(event) => setReason(event.target.value)}
+            className="min-h-touch w-full border-2 border-line bg-paper px-4"
+          />
+        </label>
+        {answer.error && (
+          <p role="alert" className="font-semibold">
+            {answer.error.message}
+          </p>
+        )}
+        <Button
+          type="submit"
+          look="now"
+          disabled={picked.length === 0 || reason.trim() === '' || answer.isPending}
+        >
+          Answer for {picked.length} of {zero.readings.length}
+        </Button>
+      </form>
+    </section>
+  );
+}
