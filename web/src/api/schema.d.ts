@@ -1304,6 +1304,8 @@ export interface components {
         };
         CheckBody: {
             done: string;
+            /** Format: date-time */
+            madeAt?: string | null;
             /** Format: int64 */
             master?: number | null;
             shown: string;

@@ -1,5 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
-import { useBench, useGauges, useShop } from '../api/queries';
+import { pathToDoubts } from '../api/client';
+import { useBench, useDoubts, useGauges, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
@@ -28,6 +29,8 @@ export function BenchScreen() {
   const wanting = new Set(
     gauges.filter(({ wanted }) => wanted).map(({ id, reader }) => reader ?? id),
   ).size;
+  const doubts = useDoubts().data;
+  const doubtful = doubts ? doubts.zeros.length + doubts.places.length : 0;
   const nobody = shop.data !== undefined && !shop.data.person;
   return (
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
@@ -40,6 +43,11 @@ export function BenchScreen() {
             to="/drawer"
             name="Drawer"
             does={wanting === 0 ? 'gauges and masters' : `${wanting} want a look`}
+          />
+          <Elsewhere
+            to={pathToDoubts}
+            name="In doubt"
+            does={doubtful === 0 ? 'nothing now' : `${doubtful} to look into`}
           />
           <Elsewhere to="/settings" name="Settings" does="of this shop" />
         </nav>

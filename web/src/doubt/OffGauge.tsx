@@ -5,6 +5,7 @@ import type { OffGauge as Zero } from '../api/client';
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
+import { Moment } from '../ui/Moment';
 
 const WAYS = {
   READ_AGAIN: ['Read them again', 'They count no longer; the walk asks for them anew.'],
@@ -65,14 +66,14 @@ export function OffGauge({ zero }: { zero: Zero }) {
         <caption className="sr-only">Readings that rest on {zero.number}</caption>
         <thead>
           <tr className="border-b-2 border-line text-left">
-            <th scope="col" className="label py-1">
+            <th scope="col" className="label py-1 pr-5">
               answer for
             </th>
-            <th scope="col" className="label py-1">
+            <th scope="col" className="label py-1 pr-5">
               read
             </th>
-            <th scope="col" className="label py-1">
-              had it been right
+            <th scope="col" className="label py-1 pr-5">
+              on a good zero
             </th>
             <th scope="col" className="label py-1">
               where, by whom, when
@@ -93,8 +94,12 @@ export function OffGauge({ zero }: { zero: Zero }) {
                   />
                 </label>
               </td>
-              <td className="reading py-2">{reading.size.text}</td>
-              <td className="reading py-2">{reading.corrected.text}</td>
+              <td className="reading py-2 pr-5 whitespace-nowrap">
+                {reading.size.text} {reading.size.unit}
+              </td>
+              <td className="reading py-2 pr-5 whitespace-nowrap">
+                {reading.corrected.text} {reading.corrected.unit}
+              </td>
               <td className="py-2">
                 <Link
                   to={`/parts/${reading.where.part}/features/${reading.where.feature}?place=${reading.where.place}`}
@@ -102,11 +107,9 @@ export function OffGauge({ zero }: { zero: Zero }) {
                 >
                   {reading.where.path}
                 </Link>
-                {reading.decides && (
-                  <strong className="ml-2 font-semibold">its verdict rests on it</strong>
-                )}
                 <span className="block text-label text-quiet">
                   {reading.person}, {momentSaid(reading.takenAt)}
+                  {reading.decides && '; the verdict of its feature rests on it'}
                 </span>
               </td>
             </tr>
@@ -131,18 +134,7 @@ export function OffGauge({ zero }: { zero: Zero }) {
             </label>
           ))}
         </fieldset>
-        {way === 'SHIFTED' && (
-          <label className="flex flex-wrap items-center gap-3">
-            <span className="font-semibold">It moved at</span>
-            <input
-              type="datetime-local"
-              step={1}
-              value={since}
-              onChange={(event) => setSince(event.target.value)}
-              className="min-h-touch border-2 border-line bg-paper px-4"
-            />
-          </label>
-        )}
+        {way === 'SHIFTED' && <Moment label="Off since" value={since} onPick={setSince} />}
         <label className="flex flex-col gap-1">
           <span className="font-semibold">Why</span>
           <input

@@ -147,10 +147,34 @@ function Shown({ doubt }: { doubt: Doubt }) {
   );
 }
 
+/** Slips of the eye that are made on the coarse part; of the others the fine one is shown, or the figure alone. */
+const COARSE = [
+  'next-line',
+  'missed-line',
+  'missed-half',
+  'slide-edge',
+  'wrong-figure',
+  'reversed',
+];
+const FINE = ['thimble-mirrored', 'fine-figure', 'fine-left-out'];
+
+const partOf = (slip: Slipped | null | undefined): 'coarse' | 'fine' | undefined =>
+  slip && COARSE.includes(slip.code)
+    ? 'coarse'
+    : slip && FINE.includes(slip.code)
+      ? 'fine'
+      : undefined;
+
 function At({ about, size, words }: { about: Doubted; size: LengthText; words: string }) {
   const figure = `${size.text} ${size.unit}`;
   return (
-    <ScaleAt label={`${words}: ${figure}`} scale={about.scale} base={about.base} at={figure}>
+    <ScaleAt
+      label={`${words}: ${figure}`}
+      scale={about.scale}
+      base={about.base}
+      at={figure}
+      lit={partOf(about.slip)}
+    >
       {(say) => (
         <span className="text-label">
           {words}: <span className="reading">{figure}</span> <span className="sr-only">{say}</span>

@@ -9,6 +9,7 @@ const BY_LETTER: [Action, string][] = [
   ['again', 'take again'],
   ['strike', 'strike'],
   ['place', 'this place'],
+  ['quick', 'quick check'],
   ['gauge', 'another gauge'],
   ['judgement', 'what it comes to'],
 ];

@@ -106,8 +106,8 @@ function Figure({
   entry,
   field,
 }: Pick<ReadTypedProps, 'measuring' | 'entry' | 'field'>) {
-  const { place, gauge, waiting, sheet } = measuring;
-  const last = standing(place.readings).at(-1);
+  const { place, gauge, waiting, sheet, checking } = measuring;
+  const last = checking ? undefined : standing(place.readings).at(-1);
   const unsent = waiting.at(-1);
   const press = (event: KeyboardEvent) => {
     if (entry.text !== '' && (event.key === 'Enter' || event.key === 'Tab')) {

@@ -115,14 +115,17 @@ export function useMeasuring(): {
     return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
   };
   const { next } = sheet.data;
-  const set = (name: string, value: string | undefined) =>
+  /** All at once: of two changes in one turn the address would keep only the second. */
+  const set = (values: Partial<Record<'check' | 'unchecked' | 'place' | 'gauge' | 'by', string>>) =>
     setSearch(
       (before) => {
         const after = new URLSearchParams(before);
-        if (value === undefined) {
-          after.delete(name);
-        } else {
-          after.set(name, value);
+        for (const [name, value] of Object.entries(values)) {
+          if (value === '') {
+            after.delete(name);
+          } else {
+            after.set(name, value);
+          }
         }
         return after;
       },
@@ -144,19 +147,19 @@ export function useMeasuring(): {
       ...(checking && { quick: true }),
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
-    if (became === 'kept') {
-      // One is enough: back to the gauge that measures.
-      set('check', undefined);
-    }
     if (sounds === 'on') {
       play(soundOf(became, target));
     }
     if (voice === 'on') {
       readBack(figure);
     }
-    if (became === 'kept' && search.has('place') && placeNow(target)?.wants === false) {
+    if (became === 'kept') {
       // Gone to by hand and settled: from here the walk goes on where it stood.
-      set('place', undefined);
+      const settled = !checking && search.has('place') && placeNow(target)?.wants === false;
+      // One check is enough: back to the gauge that measures.
+      if (settled || search.has('check')) {
+        set({ check: '', ...(settled && { place: '' }) });
+      }
     }
     return became;
   };
@@ -172,18 +175,18 @@ export function useMeasuring(): {
       person,
       checking,
       toggleChecking: () => {
-        if (checking) {
-          set('check', undefined);
-          set('unchecked', String(place.id));
-        } else {
-          set('check', sheet.data.quickWith ?? '');
-        }
+        set(
+          checking
+            ? { check: '', unchecked: String(place.id) }
+            : // With none that the drawer proposes the gauge is picked by hand.
+              { check: sheet.data.quickWith ?? 'another', unchecked: '' },
+        );
       },
       way: search.get('by') === 'scale' ? 'scale' : 'typed',
       waiting: onTheirWay(place.id),
       tray: waiting.filter(({ refusal }) => refusal !== undefined),
-      setWay: (way) => set('by', way),
-      setGauge: (to) => set(checking ? 'check' : 'gauge', to),
+      setWay: (way) => set({ by: way }),
+      setGauge: (to) => set(checking ? { check: to } : { gauge: to }),
       goTo: (toPart, toFeature) => void navigate(pathTo(toPart, toFeature)),
       pathTo,
       goNext: () => {
@@ -196,7 +199,7 @@ export function useMeasuring(): {
       toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),
       readsBack: voice === 'on',
       toggleReadBack: () => setVoice(voice === 'on' ? 'off' : 'on'),
-      goToPlace: (to) => set('place', String(to)),
+      goToPlace: (to) => set({ place: String(to) }),
     },
   };
 }

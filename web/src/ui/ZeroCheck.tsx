@@ -1,10 +1,13 @@
 import { useState } from 'react';
-import type { GaugePage, LengthText, Problem } from '../api/client';
+import { Link } from 'react-router';
+import { type GaugePage, type LengthText, pathToDoubts, type Problem } from '../api/client';
 import { useCheck } from '../api/drawer';
+import { useDoubts } from '../api/queries';
 import { Button } from './Button';
 import { Check } from './Check';
 import { Choice } from './Choice';
 import { Field } from './Field';
+import { Moment } from './Moment';
 import { refusedAt } from './refusedAt';
 
 const FACES = 'faces';
@@ -27,6 +30,8 @@ export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
   const [done, setDone] = useState('nothing');
   const [after, setAfter] = useState('');
   const [temperature, setTemperature] = useState('');
+  const [made, setMade] = useState('');
+  const resting = useDoubts().data?.zeros.filter((zero) => zero.gauge === gauge.id) ?? [];
   const [unitConfirmed, setUnitConfirmed] = useState(false);
   const failure = check.error as Problem | null;
   const keep = () =>
@@ -38,12 +43,14 @@ export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
         shownAfter: done === 'set-to-zero' ? after : '',
         temperature,
         unitConfirmed,
+        ...(made !== '' && { madeAt: new Date(made).toISOString() }),
       },
       {
         onSuccess: () => {
           setShown('');
           setAfter('');
           setDone('nothing');
+          setMade('');
         },
       },
     );
@@ -113,6 +120,7 @@ export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
             onWrite={setAfter}
           />
         )}
+        <Moment label="Made earlier? When" value={made} onPick={setMade} />
         {switchable && (
           <Check
             label={`It stands on ${typed.unit}`}
@@ -132,6 +140,14 @@ export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
         <p role="status" className="font-semibold">
           {check.data.checks.at(-1)?.sentence}
         </p>
+      )}
+      {resting.length > 0 && (
+        <Link
+          to={pathToDoubts}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          What was read on it before is in doubt: see what rests on it
+        </Link>
       )}
       <Button
         look={gauge.wanted === undefined ? 'plain' : 'now'}

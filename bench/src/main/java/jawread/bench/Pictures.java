@@ -24,6 +24,7 @@ public final class Pictures implements AutoCloseable {
             pictures.drawer();
             pictures.scale();
             pictures.reader();
+            pictures.doubt();
             pictures.dim();
             pictures.phone();
         }
@@ -88,6 +89,15 @@ public final class Pictures implements AutoCloseable {
         take(page, "choosing");
     }
 
+    private void doubt() {
+        Page page = screen(Chromium.desk());
+        at(page, "/parts/17/features/12");
+        page.keyboard().type("60.012\n");
+        page.getByText("It would then be").waitFor();
+        page.getByRole(AriaRole.FIGURE).nth(1).waitFor();
+        take(page, "doubts");
+    }
+
     private void atPlan(Page page, String job, String feature) {
         at(page, "/");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan of " + job))
@@ -122,9 +132,6 @@ public final class Pictures implements AutoCloseable {
         page.keyboard().press("Enter");
         page.getByText("lies between two lines").waitFor();
         take(page, "read-set");
-        Page phone = screen(Chromium.phone());
-        atScale(phone, "dial-in-001?parts=beam%3D23;dial%3D42");
-        take(phone, "read-phone");
     }
 
     private void atScale(Page page, String scale) {

@@ -177,7 +177,8 @@ class TheWalkTest extends AtTheBench {
             assertThat(said).hasText("43.930 mm kept at " + place + ", reading 1. Lift the gauge off and read again.");
             figure.fill("43.931");
             figure.press("Enter");
-            assertThat(said).containsText("43.931 mm kept at " + place + ", reading 2. Size 43.9305 mm: worn, serviceable.");
+            assertThat(said)
+                    .containsText("43.931 mm kept at " + place + ", reading 2. Size 43.9305 mm: worn, serviceable.");
             assertThat(said).containsText("% of the wear is used");
         }
         page.getByRole(

@@ -60,6 +60,16 @@ final class DemoChecks {
         trial("M6", "bar 25", kit, 0.0028, 0.0031, morning.minus(Duration.ofDays(12)));
     }
 
+    /** The depth micrometer after the seats: it had moved, and nobody knows when. */
+    void afterTheSeats(Person tilde) {
+        checks.keep(
+                id(),
+                gauge("D1").id(),
+                new TypedCheck(Optional.empty(), "0.003", "set-to-zero", "0", "", true),
+                tilde,
+                DemoDay.MORNING.minusSeconds(600));
+    }
+
     /** The bore gauge: a tenth or so more each month, set back each time; yesterday it was three. */
     private void drifting(Person tilde) {
         Instant yesterday = DemoDay.MORNING.minus(Duration.ofDays(1));

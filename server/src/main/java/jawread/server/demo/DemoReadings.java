@@ -73,6 +73,7 @@ final class DemoReadings {
 
     /** Six of the twelve seats, one after the other. */
     void halfTheSeats() {
+        time = DemoDay.MORNING.minusSeconds(3600);
         var random = new Random(SEED);
         for (int seat = 0; seat < 6; seat++) {
             twice(random, "M2", seat, 0, "1.37545", 0.00012, 4);
@@ -80,6 +81,12 @@ final class DemoReadings {
             twice(random, "D1", seat, 2, "0.1250", 0.0005, 3);
             twice(random, "D1", seat, 3, "0.2500", 0.0007, 3);
         }
+    }
+
+    /** The first place of a bearing seat, read twice: once with a line too many. */
+    void theDrumShaft() {
+        time = DemoDay.MORNING.minusSeconds(1500);
+        readAt("M7", 0, 0, 0, 0, "60.511", "60.012");
     }
 
     /**

@@ -90,14 +90,17 @@ class DemoShop implements SmartLifecycle {
             Person tilde = people.add("Tilde", "inspects and signs");
             Person kit = people.add("Kit", "learning");
             new DemoGauges(changes, masters, tilde).fill();
-            new DemoChecks(drawer, changes, checks, trials).untilThisMorning(ansa, tilde, kit);
+            var demoChecks = new DemoChecks(drawer, changes, checks, trials);
+            demoChecks.untilThisMorning(ansa, tilde, kit);
             Job shafts = new DemoJobs(jobs, ansa).idlerShafts();
             Job seats = new DemoJobs(jobs, tilde).valveSeats();
-            new DemoJobs(jobs, tilde).drumShaft();
+            Job drum = new DemoJobs(jobs, tilde).drumShaft();
             new DemoJobs(jobs, bero).spindle();
             Job pump = new DemoJobs(jobs, bero).pump();
             reading(pump, 1, bero).thePlungers();
             reading(seats, 0, tilde).halfTheSeats();
+            demoChecks.afterTheSeats(tilde);
+            reading(drum, 0, tilde).theDrumShaft();
             reading(shafts, 0, ansa).theMorningsShafts(rounds);
         }
     }

@@ -5,6 +5,7 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -67,6 +68,7 @@ class DrawerController {
      * @param shown what the gauge showed: the master's size, or the error on closed faces
      * @param done nothing, set-to-zero or sent-away
      * @param shownAfter when looked at again; empty where it was not
+     * @param madeAt when it was made; absent: now
      */
     record CheckBody(
             @Nullable Long master,
@@ -74,7 +76,8 @@ class DrawerController {
             String done,
             String shownAfter,
             String temperature,
-            boolean unitConfirmed) {}
+            boolean unitConfirmed,
+            @Nullable Instant madeAt) {}
 
     /** All that can be read with. */
     @Allowed(ANYONE)
@@ -156,7 +159,8 @@ class DrawerController {
                         body.shownAfter(),
                         body.temperature(),
                         body.unitConfirmed()),
-                tickets.whoStandsAt(request));
+                tickets.whoStandsAt(request),
+                Optional.ofNullable(body.madeAt()));
         return gauge(gauge, request);
     }
 

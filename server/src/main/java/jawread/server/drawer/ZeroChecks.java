@@ -84,11 +84,17 @@ public class ZeroChecks {
 
     /**
      * Keeps a check, once. Refuses one on a gauge that is quarantined or retired, on a master outside its range or one that may
-     * not be used, a switchable display whose unit nobody confirmed, and a zero that was set and not looked at again.
+     * not be used, a switchable display whose unit nobody confirmed, a zero that was set and not looked at again, and a check of tomorrow.
+     *
+     * @param madeAt empty: now
      */
     @Transactional
-    public GaugeCheck keep(UUID id, long gaugeId, TypedCheck typed, Person person) {
-        return keep(id, gaugeId, typed, person, clock.instant());
+    public GaugeCheck keep(UUID id, long gaugeId, TypedCheck typed, Person person, Optional<Instant> madeAt) {
+        Instant now = clock.instant();
+        if (madeAt.filter(now::isBefore).isPresent()) {
+            throw Refused.field("madeAt", "made-later", words);
+        }
+        return keep(id, gaugeId, typed, person, madeAt.orElse(now));
     }
 
     /** One that was made before now. */

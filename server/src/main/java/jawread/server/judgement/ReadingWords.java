@@ -56,7 +56,7 @@ class ReadingWords {
         List<SaidView> notes = Stream.concat(
                         evidence.marksOf(reading).stream()
                                 .filter(mark -> mark.kind() != ReadingMark.Kind.STRIKE)
-                                .map(mark -> said(mark, reading)),
+                                .map(mark -> said(mark, reading, evidence)),
                         evidence.swapsOf(reading).stream()
                                 .map(swap -> new SaidView(
                                         words.say(
@@ -91,12 +91,11 @@ class ReadingWords {
     }
 
     /** A note as it is; what was answered to a doubt says what was done. */
-    private SaidView said(ReadingMark mark, Reading reading) {
+    private SaidView said(ReadingMark mark, Reading reading, Evidence evidence) {
         if (mark.kind() == ReadingMark.Kind.NOTE) {
             return SaidView.of(mark);
         }
-        // The mark still knows the reading as it was kept.
-        String was = figures.reading(mark.reading().raw(), reading.unit(), reading.resolution())
+        String was = figures.reading(evidence.asKept(reading).raw(), reading.unit(), reading.resolution())
                 .withUnit();
         return new SaidView(
                 words.say("reading." + mark.kind().code(), Map.of("was", was, "reason", mark.reason())),

@@ -10,7 +10,9 @@ import jawread.core.length.LengthUnit;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.drawer.Drawer;
 import jawread.server.drawer.GaugeAndReader;
+import jawread.server.drawer.GaugeState;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
@@ -42,6 +44,7 @@ public class Sheets {
 
     private final Map<Drawn, FeatureView> drawn = new ConcurrentHashMap<>();
     private final Jobs jobs;
+    private final Drawer drawer;
     private final PlansInForce plans;
     private final FeatureMethods methods;
     private final PlannedFeatures planned;
@@ -58,6 +61,7 @@ public class Sheets {
 
     Sheets(
             Jobs jobs,
+            Drawer drawer,
             PlansInForce plans,
             FeatureMethods methods,
             PlannedFeatures planned,
@@ -72,6 +76,7 @@ public class Sheets {
             Figures figures,
             Words words) {
         this.jobs = jobs;
+        this.drawer = drawer;
         this.plans = plans;
         this.methods = methods;
         this.planned = planned;
@@ -139,7 +144,7 @@ public class Sheets {
     }
 
     /** The quickest caliper that can be put to it, other than what it is measured with. */
-    private static Optional<String> quickWith(
+    private Optional<String> quickWith(
             FeatureJudgement judged, MethodsOfPlan methodsOf, Optional<GaugeAndReader> gauge) {
         return methodsOf.weigh(judged.of().planned()).stream()
                 .filter(each -> each.choice().fitness().canMeasure())
@@ -147,8 +152,12 @@ public class Sheets {
                 .filter(method -> method.gauge().kind().isCaliper())
                 .filter(method -> gauge.stream()
                         .noneMatch(of -> of.read().id() == method.read().id()))
-                .map(GaugeAndReader::key)
-                .findFirst();
+                // One whose calibration has run out only where there is no other; in the unit that is at hand.
+                .min(Comparator.<GaugeAndReader, Boolean>comparing(
+                                method -> drawer.stateOf(method.read()) == GaugeState.DUE)
+                        .thenComparing(method -> method.read().unit()
+                                != judged.feature().plan().job().unit()))
+                .map(GaugeAndReader::key);
     }
 
     JobView job(Job job) {

@@ -115,6 +115,14 @@ public final class Evidence {
         return bySpot.getOrDefault(new Spot(round.getId(), place), List.of());
     }
 
+    /** As it was kept, whatever it counts as since. */
+    public Reading asKept(Reading counted) {
+        return readings.stream()
+                .filter(reading -> reading.getId().equals(counted.getId()))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** Quick checks of a place in a round, with other gauges, struck ones among them. */
     public List<Reading> quickAt(MeasuringRound round, long place) {
         return quickBySpot.getOrDefault(new Spot(round.getId(), place), List.of());

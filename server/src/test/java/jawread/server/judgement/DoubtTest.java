@@ -232,10 +232,11 @@ class DoubtTest {
                 Instant.parse(looks.get(0).path("at").asString()).plusMillis(1).toString();
         var first = new OneFeature(server, onePlace("zero off, first job", "outside", "32 h9")).with(number);
         var second = new OneFeature(server, onePlace("zero off, second job", "outside", "40 h9")).with(number);
-        readAt(first, "31.97", good);
-        readAt(first, "31.97", good);
-        readAt(second, "39.97", good);
-        readAt(second, "39.97", good);
+        Instant begin = Instant.parse(good);
+        readAt(first, "31.97", begin);
+        readAt(first, "31.97", begin.plusMillis(1));
+        readAt(second, "39.97", begin.plusMillis(2));
+        readAt(second, "39.97", begin.plusMillis(3));
         assertThat(mark(place(first))).isEqualTo("in");
         JsonNode off = check(number, "0.02", "set-to-zero", "0");
         assertThat(mark(place(first))).isEqualTo("in-doubt");
@@ -268,9 +269,9 @@ class DoubtTest {
         retire(number);
     }
 
-    private void readAt(OneFeature one, String figure, String at) {
+    private void readAt(OneFeature one, String figure, Instant at) {
         Map<String, Object> body = one.body(one.round().path("at").asLong(), figure);
-        body.put("takenAt", at);
+        body.put("takenAt", at.toString());
         assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
                 .isEqualTo(201);
     }

@@ -1,0 +1,117 @@
+import { QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Doubt, Place } from '../api/client';
+import { queries } from '../api/queries';
+import { Doubts } from './Doubts';
+import type { Measuring } from './useMeasuring';
+
+const size = (text: string, pm = 1) => ({ pm, text, unit: 'mm', other: '' });
+
+const misread = (more: object = {}): Doubt =>
+  ({
+    kind: 'misread',
+    sentence: '32.470 mm lies 0.501 mm from the middle of its limits',
+    settle: 'Read it again; if it was right, keep it as it is.',
+    readings: [
+      {
+        id: 'r1',
+        size: size('32.470'),
+        scale: '',
+        base: '25 mm',
+        slip: {
+          code: 'next-line',
+          words: 'a line too many',
+          shouldBe: size('31.970', 31970000000),
+        },
+      },
+    ],
+    ...more,
+  }) as unknown as Doubt;
+
+const sent: { url: string; body: unknown }[] = [];
+
+beforeEach(() => {
+  sent.length = 0;
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async (request: Request) => {
+      sent.push({ url: request.url, body: JSON.parse(await request.text()) as unknown });
+      return new Response('{}', { status: 500 });
+    }),
+  );
+});
+
+function show(doubts: Doubt[]) {
+  const place = { id: 1, doubts } as unknown as Place;
+  render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter>
+        <Doubts
+          measuring={{ place, person: 1 } as unknown as Measuring}
+          keyOf={(answer) => ({ again: 'a', correct: 'o', keep: 'k' })[answer]}
+        />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
+
+const press = async (name: RegExp) => {
+  fireEvent.click(screen.getByRole('button', { name }));
+  await vi.waitFor(() => expect(sent).toHaveLength(1));
+  return sent[0]?.body;
+};
+
+describe('a reading in doubt', () => {
+  it('is not there where nothing is', () => {
+    show([]);
+    expect(screen.queryByRole('region', { name: 'In doubt' })).toBeNull();
+  });
+
+  it('is read again: struck, and the slip is owned to', async () => {
+    show([misread()]);
+    expect(screen.getByText(/lies 0.501 mm from the middle/)).toBeVisible();
+    expect(await press(/Read it again/)).toEqual({
+      reading: 'r1',
+      kind: 'STRIKE',
+      reason: 'a line too many',
+      slip: 'next-line',
+      person: 1,
+    });
+  });
+
+  it('is put right to what the slip says, with its reason', async () => {
+    show([misread()]);
+    expect(await press(/It was\s*31.970/)).toMatchObject({
+      kind: 'CORRECT',
+      shouldBePm: 31970000000,
+      slip: 'next-line',
+    });
+  });
+
+  it('is kept as it was read, and no slip is owned to', async () => {
+    show([misread()]);
+    expect(await press(/Keep it as read/)).toEqual({
+      reading: 'r1',
+      kind: 'KEEP',
+      reason: 'looked at again, it was right',
+      person: 1,
+    });
+  });
+
+  it('offers no correction where no slip accounts for it', () => {
+    show([misread({ readings: [{ id: 'r1', size: size('33.1'), scale: '', base: '' }] })]);
+    expect(screen.queryByRole('button', { name: /It was/ })).toBeNull();
+    expect(screen.getByRole('button', { name: /Read it again/ })).toBeVisible();
+  });
+
+  it('asks nothing of a pair but the next reading, and of a zero leads to all that rests on it', () => {
+    show([misread({ kind: 'pair' }), misread({ kind: 'zero', sentence: 'M6 was found off' })]);
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.getByRole('link', { name: /all that rests on it/ })).toHaveAttribute(
+      'href',
+      '/doubts',
+    );
+  });
+});
