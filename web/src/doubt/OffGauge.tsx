@@ -45,7 +45,13 @@ export function OffGauge({ zero }: { zero: Zero }) {
         reason,
         ...(way === 'SHIFTED' && since !== '' && { since: new Date(since).toISOString() }),
       },
-      { onSuccess: () => setReason('') },
+      {
+        // What is left wants an answer of its own.
+        onSuccess: () => {
+          setReason('');
+          setLeft(new Set());
+        },
+      },
     );
   };
   return (
