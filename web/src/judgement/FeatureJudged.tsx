@@ -84,6 +84,11 @@ function AtPlace({ judged: { place, known, rule }, to }: { judged: JudgedPlace; 
         {place.known && <span>{place.verdict.word}</span>}
         {place.risk && <span className="text-label text-quiet">{place.risk}</span>}
       </div>
+      {place.doubts.map(({ sentence }) => (
+        <p key={sentence} className="border-l-4 border-ink pl-3">
+          {sentence}
+        </p>
+      ))}
       {place.skip && (
         <p className="font-semibold">
           Passed over by {place.skip.person}: {place.skip.reason}

@@ -39,6 +39,7 @@ const judged = (id: number, mark: string, word: string) => ({
       place: {
         id: 10 * id,
         name: 'left, thrust',
+        doubts: [],
         readings: [
           {
             id: 'a',

@@ -222,6 +222,9 @@ function soundOf(became: Fate, at: At) {
   if (became !== 'kept' || now === undefined) {
     return became === 'waiting' ? 'accepted' : 'doubted';
   }
+  if (now.doubts.length > 0) {
+    return 'doubted';
+  }
   if (now.state === 'done') {
     return now.wants ? 'doubted' : 'finished';
   }

@@ -205,7 +205,13 @@ public final class SlipSimulation {
             List<Reference> references = Stream.of(
                             quick.map(size -> References.quick(size, caliper(gauge).expanded(size), own)),
                             Optional.of(References.repeats(all, at, range)),
-                            References.places(places, Optional.empty(), Optional.of(limits), gauge.length(gauge.spread()), own),
+                            References.beside(places)
+                                    .map(beside -> References.places(
+                                            beside,
+                                            Optional.empty(),
+                                            Optional.of(limits),
+                                            gauge.length(gauge.spread()),
+                                            own)),
                             References.drawing(demand, own))
                     .flatMap(Optional::stream)
                     .toList();

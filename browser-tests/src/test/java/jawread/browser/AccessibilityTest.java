@@ -103,6 +103,8 @@ class AccessibilityTest extends AtTheBench {
                 "/drawer/18/set?wanted=3.2509",
                 "/card/blocks?set=mm-88&size=41.125",
                 "/card/feelers",
+                "/doubts",
+                "/slips",
                 "/card/twenty")) {
             page.navigate(server().address() + path);
             assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.MAIN))

@@ -48,25 +48,26 @@ public final class References {
         return new Reference(Kind.REPEATS, Length.medianOf(others), band);
     }
 
+    /** The median of the other places' values; empty with fewer than three. */
+    public static Optional<Length> beside(List<Length> others) {
+        return others.size() < FEWEST_PLACES ? Optional.empty() : Optional.of(Length.medianOf(others));
+    }
+
     /**
-     * The other places of the feature: ρ = their median, B = max(form limit, half the tolerance, 10·s) + U. With one limit there is no
-     * tolerance. Empty with fewer than three values.
+     * The other places of the feature: B = max(form limit, half the tolerance, 10·s) + U. With one limit there is no tolerance.
      *
-     * @param others values of the other places
+     * @param beside ρ, the median of their values
      * @param spread s
      * @param own U of a single reading
      */
-    public static Optional<Reference> places(
-            List<Length> others, Optional<Length> form, Optional<Limits> limits, Length spread, Length own) {
-        if (others.size() < FEWEST_PLACES) {
-            return Optional.empty();
-        }
+    public static Reference places(
+            Length beside, Optional<Length> form, Optional<Limits> limits, Length spread, Length own) {
         Length widest = Stream.of(
                         form, limits.flatMap(References::width).map(Length::half), Optional.of(spread.times(TENFOLD)))
                 .flatMap(Optional::stream)
                 .max(Length::compareTo)
                 .orElseThrow();
-        return Optional.of(new Reference(Kind.PLACES, Length.medianOf(others), widest.plus(own)));
+        return new Reference(Kind.PLACES, beside, widest.plus(own));
     }
 
     /**

@@ -49,19 +49,23 @@ class ReferencesTest {
         List<Length> two = List.of(mm("31.970"), mm("31.972"));
         List<Length> three = List.of(mm("31.970"), mm("31.972"), mm("31.980"));
         Optional<Limits> limits = Optional.of(Limits.of(mm("31.938"), mm("32.000")));
-        assertThat(References.places(two, Optional.empty(), limits, mm("0.0015"), mm("0.008")))
-                .isEmpty();
-        assertThat(References.places(three, Optional.empty(), limits, mm("0.0015"), mm("0.008")))
-                .contains(new Reference(Kind.PLACES, mm("31.972"), mm("0.039")));
-        assertThat(References.places(three, Optional.of(mm("0.05")), limits, mm("0.0015"), mm("0.008")))
+        assertThat(References.beside(two)).isEmpty();
+        Length beside = References.beside(three).orElseThrow();
+        assertThat(References.places(beside, Optional.empty(), limits, mm("0.0015"), mm("0.008")))
+                .isEqualTo(new Reference(Kind.PLACES, mm("31.972"), mm("0.039")));
+        assertThat(References.places(beside, Optional.of(mm("0.05")), limits, mm("0.0015"), mm("0.008"))
+                        .band())
                 .as("a form limit that is wider")
-                .map(Reference::band)
-                .contains(mm("0.058"));
+                .isEqualTo(mm("0.058"));
         assertThat(References.places(
-                        three, Optional.empty(), Optional.of(Limits.atMost(mm("32"))), mm("0.0015"), mm("0.008")))
+                                beside,
+                                Optional.empty(),
+                                Optional.of(Limits.atMost(mm("32"))),
+                                mm("0.0015"),
+                                mm("0.008"))
+                        .band())
                 .as("one limit is no tolerance: ten times the spread")
-                .map(Reference::band)
-                .contains(mm("0.023"));
+                .isEqualTo(mm("0.023"));
     }
 
     @Test

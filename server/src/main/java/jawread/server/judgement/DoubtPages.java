@@ -55,7 +55,12 @@ public class DoubtPages {
     }
 
     /** A place something is in doubt at. */
-    record At(FeatureJudgement feature, PlaceJudgement place) {
+    record At(FeatureJudgement feature, RoundJudgement round, PlaceJudgement place) {
+        /** What disagreed before a cut is settled by it; a gauge that was off was off. */
+        boolean isInForce() {
+            return round == feature.inForce();
+        }
+
         double times() {
             return place.doubts().stream().mapToDouble(Doubt::times).max().orElse(0);
         }
@@ -74,6 +79,7 @@ public class DoubtPages {
                         .map(entry -> zero(entry.getKey(), entry.getValue()))
                         .toList(),
                 all.stream()
+                        .filter(At::isInForce)
                         .filter(at -> at.place().doubts().stream().anyMatch(Misread.class::isInstance))
                         .sorted(Comparator.comparingDouble(at -> -at.times()))
                         .map(this::place)
@@ -89,9 +95,10 @@ public class DoubtPages {
         return jobs.all().stream()
                 .flatMap(job -> jobs.plansOf(job).stream())
                 .flatMap(plan -> judgements.of(plan).all().stream())
-                .flatMap(feature -> feature.inForce().places().stream()
-                        .filter(place -> !place.doubts().isEmpty())
-                        .map(place -> new At(feature, place)));
+                .flatMap(feature -> feature.rounds().stream()
+                        .flatMap(round -> round.places().stream()
+                                .filter(place -> !place.doubts().isEmpty())
+                                .map(place -> new At(feature, round, place))));
     }
 
     private static Map<UUID, List<Off>> byCheck(List<At> all) {
@@ -144,9 +151,10 @@ public class DoubtPages {
                 reading.takenAt(),
                 reading.person().name(),
                 where(off.at()),
-                off.at().feature().inForce().deciding().stream()
-                        .anyMatch(place ->
-                                place.place().id() == off.at().place().place().id()));
+                off.at().isInForce()
+                        && off.at().feature().inForce().deciding().stream()
+                                .anyMatch(place -> place.place().id()
+                                        == off.at().place().place().id()));
     }
 
     private DoubtfulPlaceView place(At at) {

@@ -22,9 +22,9 @@ import jawread.server.measure.ReadingMark.Kind;
  * Holds the readings of a place against all there is: a quick check, its repeats, the other places, the drawing, and what its gauge's zero
  * showed afterwards. One that a person has answered for is left alone.
  *
- * @param others values of the other places of the round
+ * @param beside the median of the other places of the round; empty where too few have a value
  */
-record Doubting(JudgedFeature feature, Evidence evidence, PlaceJudgement place, List<Length> others) {
+record Doubting(JudgedFeature feature, Evidence evidence, PlaceJudgement place, Optional<Length> beside) {
     /** In the order of the readings, quick checks last; one reading may be in doubt for two causes. */
     List<Doubt> all() {
         List<Reading> checks = quickChecks();
@@ -48,16 +48,14 @@ record Doubting(JudgedFeature feature, Evidence evidence, PlaceJudgement place, 
             return Optional.empty();
         }
         Length own = expanded(reading);
-        // Compared at 20 °C and with the gauge's own error taken off; told as the scale shows it.
-        Length taken = reading.value().minus(reading.raw());
         List<Reference> references = Stream.of(
                         quick(reading, checks, own),
                         repeats(at),
-                        References.places(others, form(), feature.by().demand().limits(), reading.spread(), own),
+                        beside.map(median -> References.places(
+                                median, form(), feature.by().demand().limits(), reading.spread(), own)),
                         References.drawing(feature.by().demand(), own))
                 .flatMap(Optional::stream)
-                .map(reference ->
-                        new Reference(reference.kind(), reference.size().minus(taken), reference.band()))
+                .map(reference -> asShown(reference, reading))
                 .toList();
         return Finding.of(reading.asKept(), references)
                 .filter(finding -> !isStillToBeCut(reading, finding))
@@ -84,12 +82,16 @@ record Doubting(JudgedFeature feature, Evidence evidence, PlaceJudgement place, 
     }
 
     private Optional<Finding> slippedAgainstDrawing(Reading check) {
-        Length taken = check.value().minus(check.raw());
         return References.drawing(feature.by().demand(), expanded(check))
-                .map(reference ->
-                        new Reference(reference.kind(), reference.size().minus(taken), reference.band()))
+                .map(reference -> asShown(reference, check))
                 .flatMap(reference -> Finding.of(check.asKept(), List.of(reference)))
                 .filter(finding -> finding.named().isPresent());
+    }
+
+    /** Sizes are at 20 °C with the gauge's own error taken off; a slip is told by what the scale shows. */
+    private static Reference asShown(Reference reference, Reading reading) {
+        Length taken = reading.value().minus(reading.raw());
+        return new Reference(reference.kind(), reference.size().minus(taken), reference.band());
     }
 
     /** The last one that was taken with another gauge. */

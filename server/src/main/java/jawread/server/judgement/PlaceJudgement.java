@@ -25,7 +25,7 @@ import jawread.server.measure.Reading;
  * @param judged empty without a value
  * @param skip why the walk asks for it no more
  * @param marks all that was said of the place
- * @param doubts readings that want a second look, and why
+ * @param second a second look at its readings; empty before it was taken
  */
 record PlaceJudgement(
         Place place,
@@ -37,9 +37,17 @@ record PlaceJudgement(
         Optional<SizeJudgement> judged,
         Optional<PlaceMark> skip,
         List<PlaceMark> marks,
-        List<Doubt> doubts) {
+        Optional<SecondLook> second) {
+    /** @param beside the median of the other places then */
+    record SecondLook(Optional<Length> beside, List<Doubt> doubts) {}
+
+    /** Readings that want a second look, and why. */
+    List<Doubt> doubts() {
+        return second.map(SecondLook::doubts).orElse(List.of());
+    }
+
     SizeVerdict verdict() {
-        return doubts.isEmpty() ? apparent() : SizeVerdict.IN_DOUBT;
+        return doubts().isEmpty() ? apparent() : SizeVerdict.IN_DOUBT;
     }
 
     /** What it would be, if what was read there stood. */
@@ -65,7 +73,7 @@ record PlaceJudgement(
     /** Whether the walk asks for a reading here: none are enough yet, or what was read cannot stand as it is. */
     boolean wantsReading() {
         return skip.isEmpty()
-                && (value.state() != RepeatState.DONE || !doubts.isEmpty() || verdict() == SizeVerdict.WRONG_WAY);
+                && (value.state() != RepeatState.DONE || !doubts().isEmpty() || verdict() == SizeVerdict.WRONG_WAY);
     }
 
     /** How far beyond the nearer limit, negative within; of no size farther in than any. */
@@ -80,13 +88,16 @@ record PlaceJudgement(
                 .orElse(farIn);
     }
 
-    /** The same with a second look at its readings. @param others values of the other places of the round */
-    PlaceJudgement doubted(JudgedFeature feature, Evidence evidence, List<Length> others) {
-        return with(new Doubting(feature, evidence, this, others).all());
+    /** The same with a second look at its readings; one that was taken beside the same others holds. @param beside their median */
+    PlaceJudgement doubted(JudgedFeature feature, Evidence evidence, Optional<Length> beside) {
+        return second.filter(look -> look.beside().equals(beside))
+                .map(look -> this)
+                .orElseGet(() -> with(new SecondLook(beside, new Doubting(feature, evidence, this, beside).all())));
     }
 
-    private PlaceJudgement with(List<Doubt> now) {
-        return new PlaceJudgement(place, readings, standing, quick, value, uncertainty, judged, skip, marks, now);
+    private PlaceJudgement with(SecondLook look) {
+        return new PlaceJudgement(
+                place, readings, standing, quick, value, uncertainty, judged, skip, marks, Optional.of(look));
     }
 
     /** Before any second look. @param quick checks of it with another gauge */
@@ -123,7 +134,7 @@ record PlaceJudgement(
                 judged,
                 evidence.skipOf(round, place.id()),
                 evidence.marksOf(round, place.id()),
-                List.of());
+                Optional.empty());
     }
 
     private static PlaceValue repeats(JudgedFeature feature, List<Reading> standing) {

@@ -3,6 +3,7 @@ package jawread.server.judgement;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import jawread.core.doubt.References;
 import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
@@ -53,7 +54,7 @@ record RoundJudgement(
                 })
                 .toList();
         List<PlaceJudgement> places = asRead.stream()
-                .map(place -> place.doubted(feature, evidence, valuesBut(place, asRead)))
+                .map(place -> place.doubted(feature, evidence, References.beside(valuesBut(place, asRead))))
                 .toList();
         SizeVerdict worst =
                 SizeVerdict.worstOf(places.stream().map(PlaceJudgement::verdict).toList());

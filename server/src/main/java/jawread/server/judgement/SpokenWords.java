@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.RoundView;
@@ -25,13 +27,16 @@ class SpokenWords {
     /** A reading as it was kept or struck last, at its place. */
     private record Deed(PlaceView place, ReadingView reading) {
         String key() {
+            if (place.quick().contains(reading)) {
+                return "say.quick";
+            }
             return reading.struck() != null ? "say.struck" : place.value() == null ? "say.kept" : "say.settled";
         }
     }
 
     String of(FeatureJudgement judged, RoundView round) {
         Optional<Reading> last = judged.inForce().places().stream()
-                .flatMap(place -> place.readings().stream())
+                .flatMap(place -> Stream.concat(place.readings().stream(), place.quick().stream()))
                 .max(Comparator.comparing((Reading reading) -> lastSaid(reading, judged.evidence()))
                         .thenComparing(Reading::seq));
         return last.flatMap(reading -> deed(reading, round))
@@ -47,7 +52,7 @@ class SpokenWords {
 
     private static Optional<Deed> deed(Reading last, RoundView round) {
         return round.places().stream()
-                .flatMap(place -> place.readings().stream()
+                .flatMap(place -> Stream.concat(place.readings().stream(), place.quick().stream())
                         .filter(reading -> reading.id().equals(last.getId()))
                         .map(reading -> new Deed(place, reading)))
                 .findFirst();
@@ -55,7 +60,7 @@ class SpokenWords {
 
     private String say(Deed deed) {
         PlaceView place = deed.place();
-        return words.say(
+        String said = words.say(
                 deed.key(),
                 Map.of(
                         "figure", deed.reading().size().withUnit(),
@@ -66,5 +71,7 @@ class SpokenWords {
                         "verdict", place.verdict().word(),
                         "sentence", place.verdict().sentence(),
                         "next", place.next()));
+        return Stream.concat(Stream.of(said), place.doubts().stream().map(DoubtView::sentence))
+                .collect(Collectors.joining(" "));
     }
 }

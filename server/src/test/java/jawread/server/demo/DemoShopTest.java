@@ -65,6 +65,19 @@ class DemoShopTest {
     }
 
     @Test
+    void a_zero_found_off_doubts_the_mornings_readings_with_that_gauge_and_a_place_was_misread() {
+        JsonNode doubts = server.get("/api/doubts").json();
+        JsonNode off = doubts.path("zeros").get(0);
+        assertThat(off.path("number").asString()).isEqualTo("D1");
+        assertThat(off.path("readings"))
+                .as("two depths of five seats, read twice")
+                .hasSize(20);
+        assertThat(doubts.path("places").toString())
+                .contains("Stop-log hoist, drum shaft, drum shaft, left bearing seat, left, thrust")
+                .contains("a line too many on the sleeve in 60.511 mm");
+    }
+
+    @Test
     void the_next_thing_is_the_cut_on_the_shaft_in_the_chuck_before_a_feature_not_yet_measured() {
         // Other tests measure shaft 2; the sheet of shaft 3 puts the part at hand first.
         JsonNode next = server.get("/api/parts/3/features/1/sheet").json().path("next");

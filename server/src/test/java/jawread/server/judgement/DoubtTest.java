@@ -69,6 +69,10 @@ class DoubtTest {
         JsonNode about = doubt.path("readings").get(0);
         assertThat(about.path("slip").path("code").asString()).isEqualTo("next-line");
         assertThat(mark(place(one))).isEqualTo("in-doubt");
+        assertThat(one.sheet().path("say").asString())
+                .as("for ears, too")
+                .startsWith("32.470 mm kept at middle, reading 1.")
+                .endsWith("It would then be 31.970 mm.");
         assertThat(answer(about, "CORRECT").status()).isEqualTo(200);
         JsonNode after = place(one);
         assertThat(after.path("doubts")).isEmpty();
@@ -180,12 +184,42 @@ class DoubtTest {
         assertThat(first.status()).as(first.text()).isEqualTo(201);
         assertThat(place(one).path("quick")).hasSize(1);
         assertThat(place(one).path("readings")).as("it is none of the repeats").isEmpty();
+        assertThat(one.sheet().path("say").asString()).startsWith("31.98 mm kept as a quick check of middle.");
         one.read("32.470", "32.471");
         JsonNode doubts = place(one).path("doubts");
         assertThat(doubts).hasSize(2);
         assertThat(doubts.get(0).path("sentence").asString())
                 .startsWith("32.470 mm lies 0.490 mm from the quick check: a line too many on the sleeve?");
         assertThat(one.judgement().path("step").path("code").asString()).isEqualTo("measure-again");
+    }
+
+    @Test
+    void a_quick_check_is_asked_for_by_itself_where_the_job_says_so() {
+        var one = new OneFeature(server, journal("asked by itself"));
+        assertThat(place(one).path("quickAsked").asBoolean()).isFalse();
+        long job = one.sheet().path("job").path("id").asLong();
+        long edition =
+                server.get("/api/jobs/" + job + "/plan").json().path("edition").asLong();
+        var head = new LinkedHashMap<String, Object>();
+        for (String text : List.of("about", "customerReference", "temperature", "decider", "material")) {
+            head.put(text, "");
+        }
+        head.put("name", "asked by itself");
+        head.put("limitsSource", "drawing 1");
+        head.put("unit", "mm");
+        head.put("livesHangOnIt", false);
+        head.put("choices", Map.of("quick-check", "first-place"));
+        Answer chosen = server.send(Server.json(
+                server.ansasRequest("/api/jobs/" + job).header("If-Match", "\"" + edition + "\""), "PUT", head));
+        assertThat(chosen.status()).as(chosen.text()).isEqualTo(200);
+        assertThat(place(one).path("quickAsked").asBoolean()).isTrue();
+        assertThat(one.round().path("places").get(1).path("quickAsked").asBoolean())
+                .isFalse();
+        assertThat(one.sheet().path("quickWith").asString()).isNotBlank();
+        quick(one, "C2", "31.98");
+        assertThat(place(one).path("quickAsked").asBoolean())
+                .as("once is enough")
+                .isFalse();
     }
 
     @Test
@@ -267,6 +301,45 @@ class DoubtTest {
                 .as("answered for already")
                 .isEqualTo(422);
         retire(number);
+    }
+
+    @Test
+    void a_check_entered_late_counts_from_when_it_was_made_and_one_of_tomorrow_is_refused() {
+        String number = "Y" + UUID.randomUUID().toString().substring(0, 8);
+        var typed = gauge(number, "outside-micrometer", "mic-mm-001", "25", "50");
+        server.send(Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))));
+        JsonNode first = check(number, "0", "nothing", "").path("checks").get(0);
+        Instant begin = Instant.parse(first.path("at").asString());
+        var one = new OneFeature(server, onePlace("checked late", "outside", "32 h9")).with(number);
+        readAt(one, "31.97", begin.plusMillis(1));
+        readAt(one, "31.97", begin.plusMillis(2));
+        check(number, "0.02", "set-to-zero", "0");
+        assertThat(mark(place(one))).isEqualTo("in-doubt");
+        Answer late = checkMade(number, "0", begin.plusMillis(3));
+        assertThat(late.status()).as(late.text()).isEqualTo(200);
+        assertThat(mark(place(one))).as("a good look between").isEqualTo("in");
+        Answer tomorrow = checkMade(number, "0", begin.plusSeconds(200_000));
+        assertThat(tomorrow.status()).isEqualTo(422);
+        assertThat(tomorrow.text()).contains("give a moment that has passed");
+        retire(number);
+    }
+
+    private Answer checkMade(String number, String shown, Instant at) {
+        return server.put(
+                "/api/drawer/gauges/" + OneFeature.numbered(server, number) + "/checks/" + UUID.randomUUID(),
+                Map.of(
+                        "shown",
+                        shown,
+                        "done",
+                        "nothing",
+                        "shownAfter",
+                        "",
+                        "temperature",
+                        "",
+                        "unitConfirmed",
+                        false,
+                        "madeAt",
+                        at.toString()));
     }
 
     private void readAt(OneFeature one, String figure, Instant at) {
