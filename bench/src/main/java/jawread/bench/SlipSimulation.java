@@ -1,5 +1,7 @@
 package jawread.bench;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -26,6 +28,7 @@ import jawread.core.misread.Reference;
 import jawread.core.misread.Slip;
 import jawread.core.misread.Slips;
 import jawread.core.misread.TrueReading;
+import jawread.core.scale.Comparator;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
@@ -70,12 +73,12 @@ public final class SlipSimulation {
         }
 
         Length length(String figure) {
-            return Length.of(new java.math.BigDecimal(figure), scale().unit());
+            return Length.of(new BigDecimal(figure), scale().unit());
         }
 
         Length expanded(Length size) {
             var by = new MeasuredBy(
-                    scale() instanceof jawread.core.scale.Comparator,
+                    scale() instanceof Comparator,
                     scale().leastCount(),
                     new GaugeError.Permitted(length(error)),
                     Optional.of(length(spread)),
@@ -106,8 +109,15 @@ public final class SlipSimulation {
         boolean inch = beside.scale().unit() == LengthUnit.INCH;
         boolean inside = beside.kind() == FeatureKind.BORE;
         return inch
-                ? new Gauge("vernier-in-001", "0", inside ? "0.001" : "0.0005", inside ? "0.0015" : "0.001", "0", beside.kind())
-                : new Gauge("vernier-mm-002", "0", inside ? "0.02" : "0.01", inside ? "0.03" : "0.02", "0", beside.kind());
+                ? new Gauge(
+                        "vernier-in-001",
+                        "0",
+                        inside ? "0.001" : "0.0005",
+                        inside ? "0.0015" : "0.001",
+                        "0",
+                        beside.kind())
+                : new Gauge(
+                        "vernier-mm-002", "0", inside ? "0.02" : "0.01", inside ? "0.03" : "0.02", "0", beside.kind());
     }
 
     /** @param slip made here; empty for an honest one */
@@ -165,11 +175,13 @@ public final class SlipSimulation {
                 Length shown = shown(gauge, base, size);
                 boolean slips = place == slipAt && (i == 0 || bothTimes);
                 if (slips) {
-                    slip = slip.flatMap(first -> sameAgain(scale, base, shown, first)).or(() -> pick(scale, base, shown));
+                    slip = slip.flatMap(first -> sameAgain(scale, base, shown, first))
+                            .or(() -> pick(scale, base, shown));
                 }
                 reads.add(read(scale, base, shown, slips ? slip : Optional.empty()));
             }
-            Optional<Length> quick = quickCheck ? Optional.of(shown(caliper(gauge), Length.ZERO, size)) : Optional.empty();
+            Optional<Length> quick =
+                    quickCheck ? Optional.of(shown(caliper(gauge), Length.ZERO, size)) : Optional.empty();
             Judged two = judge(gauge, reads, quick, values, demand, limits, own);
             Judged judged = two;
             if (two.isAsking()) {
@@ -197,13 +209,15 @@ public final class SlipSimulation {
             Limits limits,
             Length own) {
         List<Length> all = reads.stream().map(read -> read.kept().read()).toList();
-        Length range = CriticalRange.of(all.size(), gauge.length(gauge.spread()), gauge.scale().leastCount());
+        Length range = CriticalRange.of(
+                all.size(), gauge.length(gauge.spread()), gauge.scale().leastCount());
         List<Optional<Finding>> findings = new ArrayList<>();
         List<Length> bands = new ArrayList<>();
         for (int i = 0; i < reads.size(); i++) {
             int at = i;
             List<Reference> references = Stream.of(
-                            quick.map(size -> References.quick(size, caliper(gauge).expanded(size), own)),
+                            quick.map(size ->
+                                    References.quick(size, caliper(gauge).expanded(size), own)),
                             Optional.of(References.repeats(all, at, range)),
                             References.beside(places)
                                     .map(beside -> References.places(
@@ -238,9 +252,15 @@ public final class SlipSimulation {
             }
             Slip slip = read.slip().get().slip();
             Tally tally = (bothTimes ? repeated : once).computeIfAbsent(slip, any -> new Tally());
-            boolean isLarge =
-                    read.kept().read().minus(read.honest()).abs().compareTo(judged.bands().get(i).times(3)) > 0;
-            boolean isNamed = finding.flatMap(Finding::named).filter(named -> named.slip() == slip).isPresent();
+            boolean isLarge = read.kept()
+                            .read()
+                            .minus(read.honest())
+                            .abs()
+                            .compareTo(judged.bands().get(i).times(3))
+                    > 0;
+            boolean isNamed = finding.flatMap(Finding::named)
+                    .filter(named -> named.slip() == slip)
+                    .isPresent();
             tally.made++;
             tally.flagged += finding.isPresent() ? 1 : 0;
             tally.named += isNamed ? 1 : 0;
@@ -253,12 +273,13 @@ public final class SlipSimulation {
     private Length nominal(Gauge gauge, Length base) {
         Scale scale = gauge.scale();
         boolean inch = scale.unit() == LengthUnit.INCH;
-        if (scale instanceof jawread.core.scale.Comparator) {
+        if (scale instanceof Comparator) {
             return base;
         }
         double span = inch ? 0.9 : base.isZero() && scale.leastCount().micrometres() > 5 ? 120 : 22;
         double least = base.isZero() ? (inch ? 0.3 : 6) : 0.05 * span;
-        return base.plus(Length.nearest((least + random.nextDouble() * (span - least)) * scale.unit().whole().micrometres()));
+        return base.plus(Length.nearest((least + random.nextDouble() * (span - least))
+                * scale.unit().whole().micrometres()));
     }
 
     /** What an honest hand finds: the size with its spread, to the least count. */
@@ -299,7 +320,8 @@ public final class SlipSimulation {
         for (Slip kind : kinds) {
             drawn -= WEIGHTS.get(kind);
             if (drawn < 0) {
-                List<Misread> ways = can.stream().filter(slip -> slip.slip() == kind).toList();
+                List<Misread> ways =
+                        can.stream().filter(slip -> slip.slip() == kind).toList();
                 return Optional.of(ways.get(random.nextInt(ways.size())));
             }
         }
@@ -315,11 +337,12 @@ public final class SlipSimulation {
     /** Typed, as most are. */
     private static Read read(Scale scale, Length base, Length shown, Optional<Misread> slip) {
         Length figure = slip.map(Misread::read).orElse(shown);
-        int decimals = Math.max(0, scale.leastCount().in(scale.unit()).stripTrailingZeros().scale());
+        int decimals = Math.max(
+                0, scale.leastCount().in(scale.unit()).stripTrailingZeros().scale());
         String typed = figure.in(scale.unit())
-                .setScale(decimals, java.math.RoundingMode.HALF_EVEN)
+                .setScale(decimals, RoundingMode.HALF_EVEN)
                 .toPlainString();
-        Length kept = Length.of(new java.math.BigDecimal(typed), scale.unit());
+        Length kept = Length.of(new BigDecimal(typed), scale.unit());
         return new Read(new KeptReading(scale, base, kept, Optional.of(typed), scale.unit()), slip, shown);
     }
 
@@ -330,7 +353,8 @@ public final class SlipSimulation {
                 falseAlarms,
                 honest,
                 100.0 * falseAlarms / honest);
-        System.out.println("| slip | weight | made | flagged | named | over three bands | flagged | named | same slip twice | flagged | named |");
+        System.out.println(
+                "| slip | weight | made | flagged | named | over three bands | flagged | named | same slip twice | flagged | named |");
         System.out.println("|---|---|---|---|---|---|---|---|---|---|---|");
         IntStream.range(0, Slip.values().length)
                 .mapToObj(i -> Slip.values()[i])
