@@ -93,7 +93,7 @@ public final class Pictures implements AutoCloseable {
         Page page = screen(Chromium.desk());
         at(page, "/parts/17/features/12");
         page.keyboard().type("60.012\n");
-        page.getByText("It would then be").waitFor();
+        page.getByText("It would then be").last().waitFor();
         page.getByRole(AriaRole.FIGURE).nth(1).waitFor();
         take(page, "doubts");
     }
