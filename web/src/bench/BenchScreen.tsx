@@ -37,7 +37,7 @@ export function BenchScreen() {
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-4 tablet:p-6">
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
         <nav aria-label="Elsewhere" className="flex flex-wrap gap-3">
-          <Elsewhere to="/read" name="Read a scale" does="or set one, no job needed" />
+          <Elsewhere to="/read" name="Read a scale" does="or set one" />
           <Elsewhere to="/jobs" name="Plan a job" does="new, or put away" />
           <Elsewhere
             to="/drawer"

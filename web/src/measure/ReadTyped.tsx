@@ -35,6 +35,7 @@ export function ReadTyped({
   keyOf,
 }: ReadTypedProps) {
   const { gauge, setWay } = measuring;
+  const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
   return (
     <section
       aria-label="Reading"
@@ -61,7 +62,8 @@ export function ReadTyped({
       </div>
       <Keypad text={entry.text} onType={entry.type} />
       <Button
-        look={entry.text !== '' || measuring.place.wants ? 'now' : 'plain'}
+        // A doubt is answered first; whoever reads on instead just types.
+        look={entry.text !== '' || (measuring.place.wants && !isAsked) ? 'now' : 'plain'}
         onClick={entry.end}
         aria-disabled={entry.text === ''}
       >

@@ -220,7 +220,7 @@ class RoundWords {
         }
         return switch (state) {
             case MORE -> words.say(read == 0 ? "next.first" : "next.again");
-            case SCATTERED, UNSETTLED -> words.say("next." + state.code());
+            case SCATTERED, UNSETTLED -> words.say(place.doubts().isEmpty() ? "next." + state.code() : "next.slipped");
             case DONE -> words.say("next." + place.verdict().code());
         };
     }

@@ -144,7 +144,7 @@ class WalkTest {
         assertThat(third.path("value").path("pm").asLong()).isEqualTo(31_970_000_000L);
         assertThat(third.path("expanded").path("pm").asDouble()).isGreaterThan(1.5 * usual);
         assertThat(third.path("wants").asBoolean()).isTrue();
-        assertThat(third.path("next").asString()).contains("strike the one that slipped");
+        assertThat(third.path("next").asString()).startsWith("One of these slipped: strike the one");
     }
 
     @Test
