@@ -61,12 +61,26 @@ class DoubtTest extends AtTheBench {
             Made.outside("1.2587", "inches typed as millimetres"),
             Made.outside("319.70", "the point in the wrong place"),
             Made.outside("13.970", "two digits swapped"),
+            new Made("bore", "3.2460 \u00b10.0005", "in", "B1", "3.2540", "added where it is to be taken off", "3.246"),
             new Made("depth", "0.332 \u00b10.002", "in", "D1", "0.457", "the figures in sight read", "0.332"),
             new Made("step", "118.44 \u00b10.01", "mm", "C2", "118.00", "the vernier left out", "118.44"));
+
+    /** The bore gauge on its ring of 3.25 in, so that its needle says something. */
+    private static final String SET_B1 = """
+            async (number) => {
+              const gauge = (await (await fetch('/api/gauges')).json()).find((each) => each.shopNumber === number);
+              const { masters } = await (await fetch(`/api/comparators/${gauge.id}?wanted=3.25`)).json();
+              const answer = await fetch(`/api/comparators/${gauge.id}/settings/${crypto.randomUUID()}`, {
+                method: 'PUT', headers: { 'Content-Type': 'application/json' },
+                body: JSON.stringify({ wanted: '3.25', master: masters[0].key, temperature: '', graduation: '0.0001',
+                  pressed: 'fall', rocked: 'rise', returned: '0' }) });
+              if (!answer.ok) throw new Error(await answer.text());
+            }""";
 
     @Test
     void each_family_of_slip_is_named_at_a_place() {
         Page page = ansasScreen(Chromium.desk());
+        page.evaluate(SET_B1, "B1");
         for (Made made : FAMILIES) {
             String path = (String) page.evaluate(PLAN, List.of(made.kind(), made.limits(), made.unit()));
             page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, made.gauge()));
