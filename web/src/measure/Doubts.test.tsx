@@ -4,7 +4,7 @@ import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Doubt, Place } from '../api/client';
 import { queries } from '../api/queries';
-import { Doubts } from './Doubts';
+import { Doubts, useDoubtAnswer } from './Doubts';
 import type { Measuring } from './useMeasuring';
 
 const size = (text: string, pm = 1) => ({ pm, text, unit: 'mm', other: '' });
@@ -43,15 +43,22 @@ beforeEach(() => {
   );
 });
 
+function AtPlace({ measuring }: { measuring: Measuring }) {
+  return (
+    <Doubts
+      measuring={measuring}
+      answering={useDoubtAnswer(measuring)}
+      keyOf={(answer) => ({ again: 'a', correct: 'o', keep: 'k' })[answer]}
+    />
+  );
+}
+
 function show(doubts: Doubt[]) {
   const place = { id: 1, doubts } as unknown as Place;
   render(
     <QueryClientProvider client={queries}>
       <MemoryRouter>
-        <Doubts
-          measuring={{ place, person: 1 } as unknown as Measuring}
-          keyOf={(answer) => ({ again: 'a', correct: 'o', keep: 'k' })[answer]}
-        />
+        <AtPlace measuring={{ place, person: 1 } as unknown as Measuring} />
       </MemoryRouter>
     </QueryClientProvider>,
   );

@@ -55,14 +55,18 @@ function answerOf(way: DoubtAnswer, slip: Slipped | undefined) {
   }
 }
 
+export type Answering = ReturnType<typeof useDoubtAnswer>;
+
 interface DoubtsProps {
   measuring: Measuring;
+  /** The keys and the buttons give the same answers, and tell of the same refusal. */
+  answering: Answering;
   keyOf: (answer: DoubtAnswer) => string;
 }
 
 /** What is in doubt at this place, what would account for it, and what settles it. The walk takes on readings meanwhile. */
-export function Doubts({ measuring, keyOf }: DoubtsProps) {
-  const { give, failure, waits } = useDoubtAnswer(measuring);
+export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
+  const { give, failure, waits } = answering;
   if (measuring.place.doubts.length === 0) {
     return null;
   }

@@ -11,7 +11,7 @@ import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { standing } from '../api/keepReading';
 import { CutTaken } from './CutTaken';
-import { useDoubtAnswer } from './Doubts';
+import { Doubts, useDoubtAnswer } from './Doubts';
 import { KeysHelp } from './KeysHelp';
 import { KeysInUse } from './KeysInUse';
 import { PlaceCard } from './PlaceCard';
@@ -61,6 +61,13 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const navigate = useNavigate();
   const again = useStrike();
   const doubt = useDoubtAnswer(measuring);
+  const doubts = (
+    <Doubts
+      measuring={measuring}
+      answering={doubt}
+      keyOf={(answer) => bindings.keyOf(DOUBT_KEYS[answer])}
+    />
+  );
   const close = () => setCard(undefined);
   const last = standing(place.readings).at(-1);
   const toPart = (by: 1 | -1) => {
@@ -160,6 +167,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             onCut={() => setCard('cut')}
             onReading={(reading) => setCard({ reading })}
             onFigure={entry.open}
+            doubts={doubts}
           />
         ) : (
           <>
@@ -172,7 +180,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               onCut={() => setCard('cut')}
               onReading={(reading) => setCard({ reading })}
               onPlace={() => setCard('place')}
-              keyOf={(answer) => bindings.keyOf(DOUBT_KEYS[answer])}
+              doubts={doubts}
             />
             <section aria-label="So far" className="flex flex-col gap-3">
               <VerdictHere measuring={measuring} />

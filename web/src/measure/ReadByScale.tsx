@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Gauge, Reading, Scale } from '../api/client';
 import { digitsOf, otherUnit } from '../drawings/digits';
@@ -36,6 +36,7 @@ interface ReadByScaleProps {
   onReading: (reading: Reading) => void;
   /** A figure is typed here: it opens the entry. */
   onFigure: (figure: string) => void;
+  doubts: ReactNode;
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
@@ -46,6 +47,7 @@ export function ReadByScale({
   onCut,
   onReading,
   onFigure,
+  doubts,
 }: ReadByScaleProps) {
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const { setting } = measuring;
@@ -120,6 +122,7 @@ export function ReadByScale({
             Turn it to what the real one shows: drag, wheel, arrows, or type the counts.
           </p>
         )}
+        {doubts}
         <Readings measuring={measuring} onReading={onReading} />
         <Tray measuring={measuring} />
       </section>

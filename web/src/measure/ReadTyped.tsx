@@ -1,8 +1,7 @@
-import type { KeyboardEvent, RefObject } from 'react';
+import type { KeyboardEvent, ReactNode, RefObject } from 'react';
 import type { Reading } from '../api/client';
 import { Button } from '../ui/Button';
 import { standing } from '../api/keepReading';
-import { type DoubtAnswer, Doubts } from './Doubts';
 import { Keypad } from './Keypad';
 import { Order } from './Order';
 import { Readings } from './Readings';
@@ -20,7 +19,7 @@ interface ReadTypedProps {
   onCut: () => void;
   onReading: (reading: Reading) => void;
   onPlace: () => void;
-  keyOf: (answer: DoubtAnswer) => string;
+  doubts: ReactNode;
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
@@ -32,7 +31,7 @@ export function ReadTyped({
   onCut,
   onReading,
   onPlace,
-  keyOf,
+  doubts,
 }: ReadTypedProps) {
   const { gauge, setWay } = measuring;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
@@ -69,7 +68,7 @@ export function ReadTyped({
       >
         <span className="mr-4 font-bold">Enter</span> keep
       </Button>
-      <Doubts measuring={measuring} keyOf={keyOf} />
+      {doubts}
       <Readings measuring={measuring} onReading={onReading} />
       <p className="flex flex-wrap gap-x-6 text-label">
         <button

@@ -27,39 +27,22 @@ export function Readings({ measuring: { place, waiting, gauge }, onReading }: Re
       <ul className="flex flex-wrap gap-2">
         {place.readings.map((reading, i) => (
           <li key={reading.id}>
-            <Button
-              onClick={() => onReading(reading)}
-              aria-label={`${ordinal(i)} reading, ${reading.size.text} ${reading.size.unit}${
-                reading.struck ? `, struck: ${reading.struck.reason}` : ''
-              }`}
-            >
-              <span className="label block">
-                {reading.struck ? reading.struck.reason : ordinal(i)}
-              </span>
-              <span
-                className={`reading text-title ${reading.struck ? 'text-quiet line-through decoration-2' : ''}`}
-              >
-                {reading.size.text}
-              </span>
-            </Button>
+            <OneReading
+              reading={reading}
+              label={ordinal(i)}
+              name={`${ordinal(i)} reading, ${reading.size.text} ${reading.size.unit}`}
+              onReading={onReading}
+            />
           </li>
         ))}
         {place.quick.map((reading) => (
           <li key={reading.id}>
-            <Button
-              onClick={() => onReading(reading)}
-              aria-label={`quick check, ${reading.size.text} ${reading.size.unit} with ${reading.gauge}`}
-              className="border-dashed"
-            >
-              <span className="label block">
-                {reading.struck ? reading.struck.reason : `check, ${reading.gauge}`}
-              </span>
-              <span
-                className={`reading text-title ${reading.struck ? 'text-quiet line-through decoration-2' : ''}`}
-              >
-                {reading.size.text}
-              </span>
-            </Button>
+            <OneReading
+              reading={reading}
+              label={`check, ${reading.gauge}`}
+              name={`quick check, ${reading.size.text} ${reading.size.unit} with ${reading.gauge}`}
+              onReading={onReading}
+            />
           </li>
         ))}
         {waiting.map((reading) => (
@@ -101,5 +84,30 @@ export function Readings({ measuring: { place, waiting, gauge }, onReading }: Re
         ),
       )}
     </section>
+  );
+}
+
+interface OneReadingProps {
+  reading: Reading;
+  /** What stands above it while it counts. */
+  label: string;
+  /** For ears. */
+  name: string;
+  onReading: (reading: Reading) => void;
+}
+
+function OneReading({ reading, label, name, onReading }: OneReadingProps) {
+  return (
+    <Button
+      onClick={() => onReading(reading)}
+      aria-label={`${name}${reading.struck ? `, struck: ${reading.struck.reason}` : ''}`}
+    >
+      <span className="label block">{reading.struck ? reading.struck.reason : label}</span>
+      <span
+        className={`reading text-title ${reading.struck ? 'text-quiet line-through decoration-2' : ''}`}
+      >
+        {reading.size.text}
+      </span>
+    </Button>
   );
 }

@@ -56,20 +56,27 @@ class DoubtAnswers {
         return doubt.reading().raw().minus(doubt.moved().moved());
     }
 
-    /** Refuses none, one that is not in doubt for this check, and a gauge that moved at no moment. */
+    /** Answers once; sent again it is the same answer. Refuses none, one that is not in doubt for this check, and a gauge that moved at no moment. */
     @Transactional
     public void answer(Answered answered) {
+        Set<UUID> asked = Set.copyOf(answered.readings());
+        if (!asked.isEmpty() && asked.stream().allMatch(reading -> marks.isMade(idOf(answered, reading)))) {
+            return;
+        }
         Map<UUID, ZeroMoved> resting = doubts.restingOn(answered.check()).stream()
                 .map(DoubtPages.Off::doubt)
                 .collect(Collectors.toMap(doubt -> doubt.reading().getId(), Function.identity()));
         if (answered.way() == Way.SHIFTED && answered.since().isEmpty()) {
             throw Refused.field("since", "moved-when", words);
         }
-        Set<UUID> asked = Set.copyOf(answered.readings());
         if (asked.isEmpty() || !resting.keySet().containsAll(asked)) {
             throw Refused.field("readings", "not-in-doubt", words);
         }
         asked.stream().map(resting::get).forEach(doubt -> mark(answered, doubt));
+    }
+
+    private static UUID idOf(Answered answered, UUID reading) {
+        return UUID.nameUUIDFromBytes((answered.id() + " " + reading).getBytes(StandardCharsets.UTF_8));
     }
 
     private void mark(Answered answered, ZeroMoved doubt) {
@@ -83,7 +90,7 @@ class DoubtAnswers {
         };
         Optional<Length> shouldBe = kind == Kind.CORRECT ? Optional.of(corrected(doubt)) : Optional.empty();
         marks.make(new MakeMark(
-                UUID.nameUUIDFromBytes((answered.id() + " " + reading).getBytes(StandardCharsets.UTF_8)),
+                idOf(answered, reading),
                 reading,
                 kind,
                 new Answer(shouldBe, Optional.of(answered.check()), Optional.empty()),

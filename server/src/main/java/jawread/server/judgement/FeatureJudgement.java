@@ -17,6 +17,7 @@ import jawread.server.job.Feature;
 import jawread.server.job.Part;
 import jawread.server.measure.Evidence;
 import jawread.server.measure.MeasuringRound;
+import jawread.server.settings.Setting;
 
 /**
  * A feature of a part, round by round; the last round is the one in force.
@@ -126,6 +127,17 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
         return Math.hypot(
                 all.stream().mapToDouble(Uncertainty::standard).max().orElse(0),
                 all.stream().mapToDouble(Uncertainty::difference).max().orElse(0));
+    }
+
+    /** Whether a quick check of a place is asked for before it is measured, by the job's choice; once is enough. */
+    boolean asksQuick(PlaceJudgement place) {
+        boolean isFirst = feature().places().get(0).id() == place.place().id();
+        boolean isChosen = switch (of.judging().job().choiceOf(Setting.QUICK_CHECK)) {
+            case "every-place" -> true;
+            case "first-place" -> isFirst;
+            default -> false;
+        };
+        return isChosen && place.quick().isEmpty() && place.readings().isEmpty();
     }
 
     boolean isReadWith(GaugeAndReader method) {

@@ -19,7 +19,6 @@ import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.judgement.VerdictWords.Sized;
 import jawread.server.measure.PlaceMark;
-import jawread.server.settings.Setting;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -165,25 +164,13 @@ class RoundWords {
                 place.quick().stream()
                         .map(reading -> readings.of(reading, feature.evidence()))
                         .toList(),
-                asksQuick(place, feature, job),
+                feature.asksQuick(place),
                 place.skip().map(SaidView::of).orElse(null),
                 place.marks().stream()
                         .filter(mark -> mark.kind() == PlaceMark.Kind.NOTE)
                         .map(SaidView::of)
                         .toList(),
                 next(place, job, step));
-    }
-
-    /** Before the place is measured, by the job's choice; once is enough. */
-    private static boolean asksQuick(PlaceJudgement place, FeatureJudgement feature, Job job) {
-        boolean isFirst =
-                feature.feature().places().get(0).id() == place.place().id();
-        boolean isChosen = switch (job.choiceOf(Setting.QUICK_CHECK)) {
-            case "every-place" -> true;
-            case "first-place" -> isFirst;
-            default -> false;
-        };
-        return isChosen && place.quick().isEmpty() && place.readings().isEmpty();
     }
 
     private String repeats(PlaceJudgement place, Job job, Length step) {

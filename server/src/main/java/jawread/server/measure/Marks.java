@@ -113,6 +113,12 @@ public class Marks {
         return reason;
     }
 
+    /** Whether it was made before. */
+    @Transactional(readOnly = true)
+    public boolean isMade(UUID id) {
+        return marks.findById(id).isPresent();
+    }
+
     /** Every slip that was found and owned to: by correcting a reading, or by reading again. The newest first. */
     @Transactional(readOnly = true)
     public List<ReadingMark> ownedTo() {

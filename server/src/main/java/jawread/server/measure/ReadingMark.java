@@ -67,10 +67,6 @@ public class ReadingMark extends Said {
      */
     public record Answer(Optional<Length> shouldBe, Optional<UUID> check, Optional<Slip> slip) {
         public static final Answer NONE = new Answer(Optional.empty(), Optional.empty(), Optional.empty());
-
-        public static Answer to(Slip slip) {
-            return new Answer(Optional.empty(), Optional.empty(), Optional.of(slip));
-        }
     }
 
     public Answer answer() {

@@ -286,7 +286,11 @@ class DoubtTest {
 
         // Read again; let stand; put right.
         List<String> ids = zero.path("readings").findValuesAsString("id");
-        answer(zero, "READ_AGAIN", ids.subList(0, 1), null);
+        UUID id = UUID.randomUUID();
+        answer(id, zero, "READ_AGAIN", ids.subList(0, 1), null);
+        assertThat(answer(id, zero, "READ_AGAIN", ids.subList(0, 1), null).status())
+                .as("sent again")
+                .isEqualTo(200);
         assertThat(zeroOf(number).path("readings")).hasSize(3);
         answer(zero, "ACCEPT", ids.subList(1, 2), null);
         assertThat(place(first).path("doubts")).isEmpty();
@@ -377,6 +381,10 @@ class DoubtTest {
     }
 
     private Answer answer(JsonNode zero, String way, List<String> readings, String since) {
+        return answer(UUID.randomUUID(), zero, way, readings, since);
+    }
+
+    private Answer answer(UUID id, JsonNode zero, String way, List<String> readings, String since) {
         var body = new LinkedHashMap<String, Object>();
         body.put("way", way);
         body.put("readings", readings);
@@ -384,6 +392,6 @@ class DoubtTest {
         if (since != null) {
             body.put("since", since);
         }
-        return server.put("/api/checks/" + zero.path("check").asString() + "/answers/" + UUID.randomUUID(), body);
+        return server.put("/api/checks/" + zero.path("check").asString() + "/answers/" + id, body);
     }
 }
