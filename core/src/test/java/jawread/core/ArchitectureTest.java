@@ -23,7 +23,8 @@ class ArchitectureTest {
                     "java.util..",
                     "java.io..",
                     "java.nio.charset..",
-                    "org.apache.commons.statistics..");
+                    "org.apache.commons.statistics..",
+                    "org.apache.commons.math3..");
 
     @ArchTest
     static final ArchRule no_clock_and_no_randomness_of_its_own = ArchRuleDefinition.noClasses()
@@ -65,6 +66,18 @@ class ArchitectureTest {
             .definedBy("jawread.core.gauge..")
             .layer("doubt")
             .definedBy("jawread.core.doubt..")
+            .layer("form")
+            .definedBy("jawread.core.form..")
+            .layer("rework")
+            .definedBy("jawread.core.rework..")
+            .layer("trend")
+            .definedBy("jawread.core.trend..")
+            .whereLayer("form")
+            .mayOnlyAccessLayers("length", "limit", "judge")
+            .whereLayer("rework")
+            .mayOnlyAccessLayers("length", "limit", "judge")
+            .whereLayer("trend")
+            .mayOnlyAccessLayers("length", "judge")
             .whereLayer("doubt")
             .mayOnlyAccessLayers("length", "limit", "judge", "gauge", "misread")
             .whereLayer("gauge")

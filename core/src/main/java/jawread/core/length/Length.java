@@ -31,6 +31,11 @@ public record Length(long picometres) implements Comparable<Length> {
         return new Length((long) Math.rint(micrometres * LengthUnit.MICROMETRE.picometres()));
     }
 
+    /** Of whole picometres over a count: rounded once, half to even, to 1 pm. */
+    public static Length nearest(BigInteger picometres, long divisor) {
+        return rounded(new BigDecimal(picometres), divisor);
+    }
+
     public static Length ofMillimetres(String millimetres) {
         return of(new BigDecimal(millimetres), LengthUnit.MILLIMETRE);
     }
@@ -50,7 +55,7 @@ public record Length(long picometres) implements Comparable<Length> {
             BigInteger sum = lengths.stream()
                     .map(length -> BigInteger.valueOf(length.picometres))
                     .reduce(BigInteger.ZERO, BigInteger::add);
-            return rounded(new BigDecimal(sum), lengths.size());
+            return nearest(sum, lengths.size());
         }
         throw new IllegalArgumentException("A mean needs at least one length, got none");
     }

@@ -1,7 +1,10 @@
 package jawread.core.vectors;
 
 import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.vectors.VectorFile.VectorRow;
@@ -20,6 +23,18 @@ public final class VectorLength {
 
     public static Optional<Length> optionalIn(VectorRow row, String column) {
         return row.has(column) ? Optional.of(in(row, column)) : Optional.empty();
+    }
+
+    /** Those of a list, one at the least, in the row's {@code unit}. */
+    public static List<Length> listIn(VectorRow row, String column) {
+        return Arrays.stream(row.get(column).split(";"))
+                .map(item -> Length.of(new BigDecimal(item), unit(row.get("unit"))))
+                .toList();
+    }
+
+    /** As a list of output columns is written: whole picometres, an empty item where there is none. */
+    public static String pmList(List<Optional<Length>> lengths) {
+        return lengths.stream().map(VectorLength::pm).collect(Collectors.joining(";"));
     }
 
     /** As the output columns are written: whole picometres, or empty. */
