@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -37,6 +38,36 @@ final class CalcAnswer {
         return lengths.stream()
                 .map(length -> decimal(length, unit).toPlainString())
                 .collect(Collectors.joining(";"));
+    }
+
+    /** A list of whole picometres, an empty item where there is none. */
+    CalcAnswer withPms(String column, List<Optional<Length>> lengths) {
+        return with(
+                column,
+                lengths.stream()
+                        .map(length ->
+                                length.map(of -> Long.toString(of.picometres())).orElse(""))
+                        .collect(Collectors.joining(";")));
+    }
+
+    /** A list of statistics, an empty item where there is none. */
+    CalcAnswer withFigures(String column, List<OptionalDouble> figures) {
+        return with(
+                column,
+                figures.stream()
+                        .map(figure -> figure.isPresent()
+                                ? BigDecimal.valueOf(figure.getAsDouble()).toPlainString()
+                                : "")
+                        .collect(Collectors.joining(";")));
+    }
+
+    /** A statistic; null where there is none. */
+    CalcAnswer withFigure(String column, OptionalDouble figure) {
+        return with(column, figure.isPresent() ? figure.getAsDouble() : null);
+    }
+
+    CalcAnswer withYes(String column, boolean yes) {
+        return with(column, yes ? "yes" : "no");
     }
 
     Map<String, Object> columns() {

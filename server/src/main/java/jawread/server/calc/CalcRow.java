@@ -118,7 +118,10 @@ final class CalcRow {
     }
 
     BigDecimal number(String column) {
-        String text = required(column);
+        return number(column, required(column));
+    }
+
+    private static BigDecimal number(String column, String text) {
         try {
             return new BigDecimal(text.strip());
         } catch (NumberFormatException e) {
@@ -185,6 +188,36 @@ final class CalcRow {
             throw new BadColumn(column, Refusal.of("missing-column"));
         }
         return items.stream().map(item -> length(column, item)).toList();
+    }
+
+    /** Lists apart by |, of lengths in the row's {@code unit}; an empty item is one not measured. */
+    List<List<Optional<Length>>> rowsOfLengths(String column) {
+        return Arrays.stream(required(column).split("\\|", -1))
+                .map(list -> Arrays.stream(list.split(";", -1))
+                        .map(item -> item.isBlank() ? Optional.<Length>empty() : Optional.of(length(column, item)))
+                        .toList())
+                .toList();
+    }
+
+    /** Those of a list, one at the least. */
+    List<BigDecimal> numbers(String column) {
+        required(column);
+        return list(column).stream().map(item -> number(column, item)).toList();
+    }
+
+    /** Both limits, in the row's {@code unit}. */
+    Limits bothLimits(String lowColumn, String highColumn) {
+        Length low = length(lowColumn);
+        Length high = length(highColumn);
+        if (low.compareTo(high) > 0) {
+            throw bad(lowColumn, text(lowColumn), "no larger than " + highColumn);
+        }
+        return Limits.of(low, high);
+    }
+
+    /** A length of the row's unit, above zero. */
+    Length aboveZeroLength(String column) {
+        return aboveZero(column, unit("unit"));
     }
 
     /** A length of the row's unit, zero or above. */
