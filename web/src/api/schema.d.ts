@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pairing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/plan": {
         parameters: {
             query?: never;
@@ -605,6 +621,38 @@ export interface paths {
         };
         get?: never;
         put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/features/{feature}/axes/{degrees}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeAxis"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/features/{feature}/over-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["overTime"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1224,6 +1272,13 @@ export interface components {
         ArchiveBody: {
             archived: boolean;
         };
+        AroundView: {
+            axis: string;
+            degrees: number;
+            /** Format: int64 */
+            place: number;
+            size: components["schemas"]["LengthText"];
+        };
         AtTwentyView: {
             advice: string;
             correction: components["schemas"]["LengthText"];
@@ -1234,9 +1289,24 @@ export interface components {
             /** Format: int64 */
             soak?: number | null;
         };
+        AxisBody: {
+            /** Format: int64 */
+            person: number;
+            sections: string[];
+        };
+        BandPointView: {
+            /** Format: int64 */
+            bandPm: number;
+            /** Format: int64 */
+            linePm: number;
+            /** Format: double */
+            x: number;
+        };
         BandView: {
-            from: components["schemas"]["LengthText"];
-            to: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            fromPm: number;
+            /** Format: int64 */
+            toPm: number;
             what: string;
         };
         BenchFeature: {
@@ -1342,6 +1412,15 @@ export interface components {
             school: string;
             total: string;
         };
+        ComparedView: {
+            apart: components["schemas"]["LengthText"];
+            first: components["schemas"]["LengthText"];
+            mean: components["schemas"]["LengthText"];
+            name: string;
+            /** Format: int64 */
+            place: number;
+            second: components["schemas"]["LengthText"];
+        };
         ContributionView: {
             alone: components["schemas"]["LengthText"];
             name: string;
@@ -1409,12 +1488,28 @@ export interface components {
             places: components["schemas"]["DoubtfulPlaceView"][];
             zeros: components["schemas"]["ZeroView"][];
         };
+        DownView: {
+            /** Format: int64 */
+            depthPm?: number | null;
+            /** Format: int64 */
+            place: number;
+            section: string;
+            size: components["schemas"]["LengthText"];
+        };
         DrawerView: {
             gauges: components["schemas"]["GaugeRowView"][];
             kinds: components["schemas"]["GaugeKindView"][];
             masters: components["schemas"]["MasterView"][];
             materials: string[];
             summary: string;
+        };
+        EllipseView: {
+            /** Format: double */
+            cosinePm: number;
+            /** Format: int64 */
+            meanPm: number;
+            /** Format: double */
+            sinePm: number;
         };
         EventBody: {
             kind: string;
@@ -1459,6 +1554,33 @@ export interface components {
             leaves: components["schemas"]["LengthText"][];
             noGo?: components["schemas"]["LaidView"];
             sentence: string;
+        };
+        FormFigureView: {
+            figure: components["schemas"]["LengthText"];
+            limit?: components["schemas"]["LengthText"];
+            mark: string;
+            sentence: string;
+            what: string;
+            where: string;
+            word: string;
+        };
+        FormPictureView: {
+            bands: components["schemas"]["BandView"][];
+            hollow: boolean;
+            /** Format: int64 */
+            lengthPm?: number | null;
+            levels: components["schemas"]["LevelView"][];
+            round: boolean;
+            thirdAxis?: components["schemas"]["ThirdAxisView"];
+            walls: components["schemas"]["WallView"][];
+        };
+        FormView: {
+            figures: components["schemas"]["FormFigureView"][];
+            hints: string[];
+            picture: components["schemas"]["FormPictureView"];
+            remarks: string[];
+            stock: components["schemas"]["StockView"][];
+            story: string;
         };
         FractionView: {
             error: string;
@@ -1553,6 +1675,17 @@ export interface components {
             temperature: string;
             unit: string;
         };
+        InspectionView: {
+            /** Format: date-time */
+            at: string;
+            hours?: string | null;
+            job: string;
+            mean?: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            part: number;
+            rework: boolean;
+            round: string;
+        };
         ItemView: {
             decisive: boolean;
             found?: string | null;
@@ -1577,11 +1710,14 @@ export interface components {
             /** Format: int64 */
             deciding?: number | null;
             envelope?: string | null;
+            form?: components["schemas"]["FormView"];
             /** Format: int64 */
             id: number;
+            methods?: components["schemas"]["TwoMethodsView"];
             open: boolean;
             places: components["schemas"]["JudgedPlaceView"][];
             round: string;
+            runout?: string | null;
             verdict: components["schemas"]["VerdictView"];
         };
         JudgedPlaceView: {
@@ -1623,6 +1759,14 @@ export interface components {
             pm: number;
             text: string;
             unit: string;
+        };
+        LevelView: {
+            ellipse?: components["schemas"]["EllipseView"];
+            /** Format: double */
+            longAxis?: number | null;
+            name: string;
+            points: components["schemas"]["AroundView"][];
+            sentence: string;
         };
         LimitsView: {
             high?: components["schemas"]["LengthText"];
@@ -1762,6 +1906,27 @@ export interface components {
             sentence: string;
         };
         Nothing: unknown;
+        OverTimeView: {
+            along: string;
+            alongWords: string;
+            /** Format: int64 */
+            feature: number;
+            featureName: string;
+            features: components["schemas"]["TimedFeatureView"][];
+            inspections: components["schemas"]["InspectionView"][];
+            /** Format: int64 */
+            job: number;
+            jobName: string;
+            limits: components["schemas"]["TimedLimitView"][];
+            mark: string;
+            /** Format: int64 */
+            part: number;
+            partName: string;
+            /** Format: int64 */
+            plan: number;
+            series: components["schemas"]["SeriesView"][];
+            unit: string;
+        };
         OwnedView: {
             /** Format: date-time */
             at: string;
@@ -1771,6 +1936,63 @@ export interface components {
             read: components["schemas"]["LengthText"];
             shouldBe?: components["schemas"]["LengthText"];
             slip: string;
+        };
+        PairView: {
+            clearance: components["schemas"]["LengthText"];
+            expanded: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            inside: number;
+            insideName: string;
+            largest: components["schemas"]["LengthText"];
+            mark: string;
+            /** Format: int64 */
+            outside: number;
+            outsideName: string;
+            side: string;
+            smallest: components["schemas"]["LengthText"];
+            word: string;
+        };
+        PairedFeatureView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        PairedJobView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            unit: string;
+        };
+        PairedPartView: {
+            expanded: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            id: number;
+            name: string;
+            size: components["schemas"]["LengthText"];
+        };
+        PairingView: {
+            best?: components["schemas"]["PairsView"];
+            chosen?: components["schemas"]["PairsView"];
+            /** Format: int64 */
+            inside?: number | null;
+            insideParts: components["schemas"]["PairedPartView"][];
+            insides: components["schemas"]["PairedFeatureView"][];
+            job: components["schemas"]["PairedJobView"];
+            jobs: components["schemas"]["PairedJobView"][];
+            notMeasured: string[];
+            order: string[];
+            /** Format: int64 */
+            outside?: number | null;
+            outsideParts: components["schemas"]["PairedPartView"][];
+            outsides: components["schemas"]["PairedFeatureView"][];
+            sentence: string;
+            wanted?: components["schemas"]["WantedView"];
+            /** Format: int64 */
+            with?: number | null;
+        };
+        PairsView: {
+            pairs: components["schemas"]["PairView"][];
+            sentence: string;
         };
         PartBody: {
             hours: string;
@@ -2104,6 +2326,7 @@ export interface components {
             at: number;
             cut?: components["schemas"]["CutView"];
             envelope?: string | null;
+            form?: components["schemas"]["FormPictureView"];
             name: string;
             /** Format: int32 */
             number: number;
@@ -2167,6 +2390,17 @@ export interface components {
             /** Format: int64 */
             turnPm?: number | null;
             unit: string;
+        };
+        SeriesView: {
+            band: components["schemas"]["BandPointView"][];
+            /** Format: double */
+            earliest?: number | null;
+            /** Format: double */
+            meets?: number | null;
+            place: string;
+            points: components["schemas"]["TimedPointView"][];
+            sentence: string;
+            state: string;
         };
         SetOnView: {
             blocks: components["schemas"]["LengthText"][];
@@ -2319,6 +2553,12 @@ export interface components {
             sentence: string;
             word: string;
         };
+        StockView: {
+            name: string;
+            perSide: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            place: number;
+        };
         StudySoFarView: {
             complete: boolean;
             sentence: string;
@@ -2342,10 +2582,33 @@ export interface components {
             reason: string;
         };
         TakenUpBody: unknown;
+        ThirdAxisView: {
+            degrees: number;
+            sections: string[];
+            sentence: string;
+        };
         TickBody: {
             caution: string;
             /** Format: int64 */
             job: number;
+        };
+        TimedFeatureView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        TimedLimitView: {
+            name: string;
+            size: components["schemas"]["LengthText"];
+        };
+        TimedPointView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            expandedPm: number;
+            size: components["schemas"]["LengthText"];
+            /** Format: double */
+            x: number;
         };
         ToCutView: {
             middle?: components["schemas"]["LengthText"];
@@ -2391,6 +2654,17 @@ export interface components {
             id: string;
             person: string;
             result: components["schemas"]["TrialResultView"];
+        };
+        TwoMethodsView: {
+            differs: boolean;
+            explained: components["schemas"]["LengthText"];
+            first: string;
+            high: components["schemas"]["LengthText"];
+            low: components["schemas"]["LengthText"];
+            mean: components["schemas"]["LengthText"];
+            places: components["schemas"]["ComparedView"][];
+            second: string;
+            sentence: string;
         };
         TypedCalibration: {
             due: string;
@@ -2523,6 +2797,16 @@ export interface components {
             side: string;
             used?: string | null;
             word: string;
+        };
+        WallView: {
+            axis: string;
+            degrees: number;
+            points: components["schemas"]["DownView"][];
+            sentence: string;
+        };
+        WantedView: {
+            least: components["schemas"]["LengthText"];
+            most: components["schemas"]["LengthText"];
         };
         WhereView: {
             /** Format: int64 */
@@ -3345,6 +3629,35 @@ export interface operations {
             };
         };
     };
+    pairing: {
+        parameters: {
+            query?: {
+                with?: number;
+                inside?: number;
+                outside?: number;
+                least?: string;
+                most?: string;
+                pairs?: string;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairingView"];
+                };
+            };
+        };
+    };
     plan: {
         parameters: {
             query?: never;
@@ -3508,6 +3821,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JudgementView"];
+                };
+            };
+        };
+    };
+    takeAxis: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                feature: number;
+                degrees: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AxisBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    overTime: {
+        parameters: {
+            query?: {
+                days?: boolean;
+            };
+            header?: never;
+            path: {
+                part: number;
+                feature: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverTimeView"];
                 };
             };
         };

@@ -41,12 +41,18 @@ class ArchitectureTest {
             .definedBy("jawread.server.choosing..")
             .layer("measure")
             .definedBy("jawread.server.measure..")
+            .layer("form")
+            .definedBy("jawread.server.form..")
             .layer("plan")
             .definedBy("jawread.server.plan..")
             .layer("judgement")
             .definedBy("jawread.server.judgement..")
             .layer("ready")
             .definedBy("jawread.server.ready..")
+            .layer("pairing")
+            .definedBy("jawread.server.pairing..")
+            .layer("series")
+            .definedBy("jawread.server.series..")
             .layer("exchange")
             .definedBy("jawread.server.exchange..")
             .layer("calc")
@@ -69,34 +75,69 @@ class ArchitectureTest {
                     "plan",
                     "judgement",
                     "ready",
+                    "pairing",
+                    "series",
                     "exchange",
                     "calc",
                     "demo")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers(
-                    "drawer", "comparator", "card", "job", "choosing", "measure", "plan", "judgement", "ready", "demo")
+                    "drawer",
+                    "comparator",
+                    "card",
+                    "job",
+                    "choosing",
+                    "measure",
+                    "plan",
+                    "judgement",
+                    "ready",
+                    "pairing",
+                    "series",
+                    "demo")
             .whereLayer("live")
             .mayOnlyBeAccessedByLayers(
-                    "drawer", "comparator", "job", "choosing", "measure", "plan", "judgement", "ready", "demo")
+                    "drawer",
+                    "comparator",
+                    "job",
+                    "choosing",
+                    "measure",
+                    "plan",
+                    "judgement",
+                    "ready",
+                    "pairing",
+                    "series",
+                    "demo")
             .whereLayer("scale")
             .mayOnlyBeAccessedByLayers("drawer", "card", "judgement")
             .whereLayer("drawer")
             .mayOnlyBeAccessedByLayers(
-                    "comparator", "card", "job", "choosing", "measure", "plan", "judgement", "ready", "demo")
+                    "comparator",
+                    "card",
+                    "job",
+                    "choosing",
+                    "measure",
+                    "plan",
+                    "judgement",
+                    "ready",
+                    "pairing",
+                    "series",
+                    "demo")
             .whereLayer("comparator")
-            .mayOnlyBeAccessedByLayers("measure", "judgement", "ready", "demo")
+            .mayOnlyBeAccessedByLayers("measure", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("card")
             .mayOnlyBeAccessedByLayers("ready")
             .whereLayer("job")
-            .mayOnlyBeAccessedByLayers("choosing", "measure", "plan", "judgement", "ready", "demo")
+            .mayOnlyBeAccessedByLayers("choosing", "measure", "plan", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("choosing")
-            .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "ready", "demo")
+            .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "ready", "pairing", "series", "demo")
+            .whereLayer("form")
+            .mayOnlyBeAccessedByLayers("judgement", "pairing", "series")
             .whereLayer("measure")
-            .mayOnlyBeAccessedByLayers("plan", "judgement", "ready", "demo")
+            .mayOnlyBeAccessedByLayers("plan", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("judgement")
-            .mayOnlyBeAccessedByLayers("ready")
+            .mayOnlyBeAccessedByLayers("ready", "pairing", "series")
             .whereLayer("ready")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("calc")

@@ -23,7 +23,11 @@ public record Axis(String name, BigDecimal degrees) {
 
     /** An angle that is its own name. */
     public static Axis at(int degrees) {
-        return new Axis(degrees + "\u00b0", BigDecimal.valueOf(degrees));
+        return at(BigDecimal.valueOf(degrees));
+    }
+
+    public static Axis at(BigDecimal degrees) {
+        return new Axis(degrees.stripTrailingZeros().toPlainString() + "\u00b0", degrees);
     }
 
     /**

@@ -14,6 +14,7 @@ import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,6 +25,7 @@ import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.Span;
 import jawread.core.plan.TypedFeature;
+import jawread.core.walk.Axis;
 import jawread.core.walk.Places;
 import jawread.server.access.Person;
 import jawread.server.job.KeptAsJson.TitleBlockKept;
@@ -184,13 +186,39 @@ public class Feature {
         return Optional.ofNullable(lengthPm).map(Length::ofPicometres);
     }
 
-    /** Those that cannot be measured too, to be kept with it. */
-    List<Place> allPlaces() {
-        return List.copyOf(places);
+    /** The plan's own, those that cannot be measured too. */
+    public List<Place> allPlaces() {
+        return places.stream().filter(place -> !place.isAdded()).toList();
     }
 
-    /** Those a gauge gets to, in the order of the walk. */
+    /** The plan's own that a gauge gets to, in the order of the walk. */
     public List<Place> places() {
-        return places.stream().filter(Place::canBeMeasured).toList();
+        return places.stream()
+                .filter(Place::canBeMeasured)
+                .filter(place -> !place.isAdded())
+                .toList();
+    }
+
+    /** Those a gauge is put to on one part: the plan's own, then those taken besides. */
+    public List<Place> places(Part part) {
+        return places.stream()
+                .filter(Place::canBeMeasured)
+                .filter(place -> place.isOf(part))
+                .toList();
+    }
+
+    /** The same sections across another axis on one part; sections that have it already are left out. */
+    List<Place> across(Axis axis, Collection<String> sections, Part part, Person by, Instant at) {
+        var added = new ArrayList<Place>();
+        for (String section : sections) {
+            List<Place> there = places(part).stream()
+                    .filter(place -> place.section().equals(section))
+                    .toList();
+            boolean isThere = there.stream().anyMatch(place -> place.degrees().compareTo(axis.degrees()) == 0);
+            if (!there.isEmpty() && !isThere) {
+                added.add(new Place(there.get(0), places.size() + added.size() + 1, axis, part, by, at));
+            }
+        }
+        return added;
     }
 }

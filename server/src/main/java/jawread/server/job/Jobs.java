@@ -2,12 +2,14 @@ package jawread.server.job;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import jawread.core.plan.PlannedFeature;
+import jawread.core.walk.Axis;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
@@ -223,6 +225,12 @@ public class Jobs {
         return parts.findAllInForce(plan.id());
     }
 
+    /** Those that bear the same mark, whatever its case, in whatever job; the oldest job first. */
+    @Transactional(readOnly = true)
+    public List<Part> partsMarked(String mark) {
+        return parts.findAllMarked(mark);
+    }
+
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Part part(long id) {
@@ -241,10 +249,23 @@ public class Jobs {
                 .orElseThrow(notFound("no-such-feature"));
     }
 
-    /** A place of this feature. Refuses any other with 404. */
+    /**
+     * Takes another axis at some sections of a feature on one part, besides those of the plan; once, however often it is asked.
+     * Nothing that was read changes.
+     */
+    @Transactional
+    public void takeAxis(Part part, Feature feature, Axis axis, Collection<String> sections, Person person) {
+        List<Place> added = feature.across(axis, sections, part, person, clock.instant());
+        if (!added.isEmpty()) {
+            journal.write(part.job().id(), What.PLAN);
+            added.forEach(places::save);
+        }
+    }
+
+    /** A place of this feature on this part. Refuses any other with 404. */
     @Transactional(readOnly = true)
-    public Place placeOf(Feature feature, long placeId) {
-        return feature.places().stream()
+    public Place placeOf(Part part, Feature feature, long placeId) {
+        return feature.places(part).stream()
                 .filter(place -> place.id() == placeId)
                 .findFirst()
                 .orElseThrow(notFound("no-such-place"));

@@ -17,4 +17,9 @@ interface PartRepository extends Repository<Part, Long> {
             select p from Part p join fetch p.plan plan join fetch plan.job
             where plan.id = :planId and p.removedAt is null order by p.position""")
     List<Part> findAllInForce(long planId);
+
+    @Query("""
+            select p from Part p join fetch p.plan plan join fetch plan.job job
+            where lower(p.mark) = lower(:mark) and p.removedAt is null order by job.openedAt, p.id""")
+    List<Part> findAllMarked(String mark);
 }

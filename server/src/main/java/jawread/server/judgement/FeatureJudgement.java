@@ -24,26 +24,28 @@ import jawread.server.settings.Setting;
  *
  * @param rounds from "as found" on, at least that one
  */
-record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<RoundJudgement> rounds) {
+public record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<RoundJudgement> rounds) {
     static FeatureJudgement of(Part part, JudgedFeature feature, Evidence evidence) {
-        return new FeatureJudgement(part, feature, evidence, rounds(feature, evidence, List.of()));
+        return new FeatureJudgement(part, feature, evidence, rounds(part, feature, evidence, List.of()));
     }
 
     /** The same with more evidence, judged under the same rules. */
     FeatureJudgement with(Part now, JudgedFeature feature, Evidence more) {
         // What was said of a reading or a place since touches places that were not read any further.
         boolean onlyRead = more.isOnlyReadSince(evidence);
-        return new FeatureJudgement(now, feature, more, rounds(feature, more, onlyRead ? rounds : List.of()));
+        return new FeatureJudgement(now, feature, more, rounds(now, feature, more, onlyRead ? rounds : List.of()));
     }
 
-    private static List<RoundJudgement> rounds(JudgedFeature feature, Evidence evidence, List<RoundJudgement> before) {
+    private static List<RoundJudgement> rounds(
+            Part part, JudgedFeature feature, Evidence evidence, List<RoundJudgement> before) {
         var rounds = new ArrayList<RoundJudgement>();
         List<MeasuringRound> opened = evidence.rounds();
         if (opened.isEmpty() || opened.get(0).number() > 0) {
-            rounds.add(RoundJudgement.notYetRead(feature, evidence));
+            rounds.add(RoundJudgement.notYetRead(feature, part, evidence));
         }
         opened.forEach(round -> rounds.add(RoundJudgement.of(
                 feature,
+                part,
                 evidence,
                 round,
                 before.stream().filter(each -> each.number() == round.number()).findFirst())));
@@ -55,7 +57,7 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
         return new FeatureJudgement(now, feature, evidence, rounds);
     }
 
-    Feature feature() {
+    public Feature feature() {
         return of.feature();
     }
 
@@ -63,7 +65,7 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
         return of.by();
     }
 
-    RoundJudgement inForce() {
+    public RoundJudgement inForce() {
         return rounds.get(rounds.size() - 1);
     }
 
@@ -73,7 +75,7 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
 
     /** On which side of the limits the place lies that the verdict rests on. */
     Side side() {
-        return inForce().side();
+        return inForce().isDecidedByForm() ? Side.NEITHER : inForce().side();
     }
 
     /** Whether every place has its size, or is passed over for a reason. */
@@ -86,9 +88,16 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
         return rounds.size() > 1 || inForce().isBegun();
     }
 
-    /** Whether a reading, or a cut, is waited for. Gone is gone: nothing is left to do there but to take the next part. */
+    /** Whether nothing is left to do there but to take the next part: no size is listed that it could be reworked to. */
+    boolean isLostForGood() {
+        return verdict().isLost()
+                && of.planned().steps().isEmpty()
+                && of.planned().grades().isEmpty();
+    }
+
+    /** Whether a reading, or a cut, is waited for. Gone is gone, but a rework wants to know every place. */
     boolean isOpen() {
-        return !verdict().isLost()
+        return !isLostForGood()
                 && (verdict() == SizeVerdict.METAL_LEFT || inForce().wanted().isPresent());
     }
 
@@ -105,7 +114,7 @@ record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<Rou
     Optional<Envelope> envelope() {
         FeatureKind kind = by().kind();
         boolean isAsked = of.planned().typed().envelope() && (kind == FeatureKind.OUTSIDE || kind.isHole());
-        List<Length> sizes = inForce().sizes();
+        List<Length> sizes = inForce().values();
         if (!isAsked || sizes.isEmpty() || sizes.size() < inForce().places().size()) {
             return Optional.empty();
         }

@@ -31,6 +31,8 @@ public class JudgementPages {
     private final PartWords partWords;
     private final UncertaintyWords uncertainty;
     private final LookSheets looks;
+    private final FormPages forms;
+    private final MethodsCompared compared;
     private final Words words;
 
     JudgementPages(
@@ -44,6 +46,8 @@ public class JudgementPages {
             PartWords partWords,
             UncertaintyWords uncertainty,
             LookSheets looks,
+            FormPages forms,
+            MethodsCompared compared,
             Words words) {
         this.jobs = jobs;
         this.judgements = judgements;
@@ -55,6 +59,8 @@ public class JudgementPages {
         this.partWords = partWords;
         this.uncertainty = uncertainty;
         this.looks = looks;
+        this.forms = forms;
+        this.compared = compared;
         this.words = words;
     }
 
@@ -109,6 +115,9 @@ public class JudgementPages {
                 round.name(),
                 round.cut() == null ? null : round.cut().sentence(),
                 round.envelope(),
+                forms.of(feature, job).orElse(null),
+                forms.runout(feature, job.unit()).orElse(null),
+                compared.of(feature, job.unit()).orElse(null),
                 feature.isOpen(),
                 feature.inForce().deciding().map(place -> place.place().id()).orElse(null),
                 feature.inForce().places().stream()

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import jawread.server.drawer.UncertaintyView;
+import jawread.server.form.FormView;
 import jawread.server.judgement.LookView.ItemView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
@@ -50,6 +51,9 @@ public record JudgementView(
      * @param round as found, after cut 1 …
      * @param cut what the last cut was asked to take, and took; absent before the first
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
+     * @param form what it is like around its sections and down its axes; absent with fewer than two sizes
+     * @param runout how far its axis is bent, of an indicator; absent for any other feature
+     * @param methods two methods on the same places; absent where there were none
      * @param deciding the place that its verdict rests on; absent where there is none
      * @param open whether the walk still asks for something here
      */
@@ -59,6 +63,9 @@ public record JudgementView(
             String round,
             @Nullable String cut,
             @Nullable String envelope,
+            @Nullable FormView form,
+            @Nullable String runout,
+            @Nullable TwoMethodsView methods,
             boolean open,
             @Nullable Long deciding,
             List<JudgedPlaceView> places) {}

@@ -31,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
  * something else: after a reading one feature is judged anew, however long the plan.
  */
 @Service
-class Judgements {
+public class Judgements {
     private final PlansInForce plans;
     private final PlannedFeatures planned;
     private final Histories histories;
@@ -106,7 +106,9 @@ class Judgements {
         Feature feature = size.feature();
         Evidence evidence = history.of(part.id(), feature.id());
         FeatureJudgement before = held.get(new OnPart(part.id(), feature.id()));
-        if (before == null) {
+        boolean isAnotherAxisTaken = before != null
+                && before.feature().places(part).size() != feature.places(part).size();
+        if (before == null || isAnotherAxisTaken) {
             return FeatureJudgement.of(part, size, evidence);
         }
         return evidence.isAsMuchAs(before.evidence()) ? before.of(part, size) : before.with(part, size, evidence);

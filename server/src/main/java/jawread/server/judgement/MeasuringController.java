@@ -7,6 +7,7 @@ import jakarta.annotation.Nullable;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -46,15 +47,23 @@ class MeasuringController {
     private final Rounds rounds;
     private final Sheets sheets;
     private final PlaceMarks placeMarks;
+    private final ThirdAxes axes;
     private final BenchOverview bench;
 
     MeasuringController(
-            Readings readings, Marks marks, Rounds rounds, Sheets sheets, PlaceMarks placeMarks, BenchOverview bench) {
+            Readings readings,
+            Marks marks,
+            Rounds rounds,
+            Sheets sheets,
+            PlaceMarks placeMarks,
+            ThirdAxes axes,
+            BenchOverview bench) {
         this.readings = readings;
         this.marks = marks;
         this.rounds = rounds;
         this.sheets = sheets;
         this.placeMarks = placeMarks;
+        this.axes = axes;
         this.bench = bench;
     }
 
@@ -182,6 +191,21 @@ class MeasuringController {
                 body.reason(),
                 body.person()));
         return sheets.of(body.part(), body.feature());
+    }
+
+    /** @param sections where the axis is taken */
+    record AxisBody(List<String> sections, long person) {}
+
+    /** Takes another axis on one part, besides those of the plan; once, however often it is asked. */
+    @Allowed(PERSON)
+    @PutMapping("/parts/{part}/features/{feature}/axes/{degrees}")
+    SheetView takeAxis(
+            @PathVariable long part,
+            @PathVariable long feature,
+            @PathVariable BigDecimal degrees,
+            @RequestBody AxisBody body) {
+        axes.take(part, feature, degrees, body.sections(), body.person());
+        return sheets.of(part, feature);
     }
 
     /** A cut was taken: opens the next round of the feature. */

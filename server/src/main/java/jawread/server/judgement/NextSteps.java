@@ -9,15 +9,16 @@ import jawread.core.judge.NextStep;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.Uncertainty;
 import jawread.core.length.Length;
-import jawread.core.limit.Limits;
+import jawread.core.rework.NextSize;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.form.MeasuredForm;
+import jawread.server.form.StoryWords;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
 import jawread.server.judgement.JudgementView.StepView;
 import jawread.server.words.Figures;
-import jawread.server.words.LengthText;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -29,12 +30,14 @@ class NextSteps {
 
     private final FeatureMethods methods;
     private final RoundWords rounds;
+    private final StoryWords stories;
     private final Figures figures;
     private final Words words;
 
-    NextSteps(FeatureMethods methods, RoundWords rounds, Figures figures, Words words) {
+    NextSteps(FeatureMethods methods, RoundWords rounds, StoryWords stories, Figures figures, Words words) {
         this.methods = methods;
         this.rounds = rounds;
+        this.stories = stories;
         this.figures = figures;
         this.words = words;
     }
@@ -45,7 +48,7 @@ class NextSteps {
     StepView of(Part part, PlanJudgement plan) {
         List<FeatureJudgement> features = plan.of(part);
         Optional<Feature> condition = plan.decidedAgainst(part);
-        Optional<LengthText> size = nextSize(features, plan);
+        Optional<String> size = nextSize(features, plan);
         Optional<Better> better = better(features, plan);
         NextStep step = NextStep.of(
                 features.stream().map(FeatureJudgement::verdict).toList(),
@@ -57,7 +60,7 @@ class NextSteps {
                 Map.of(
                         "item", condition.map(Feature::name).orElse(""),
                         "features", names(step, features),
-                        "size", size.map(LengthText::inBoth).orElse(""),
+                        "size", size.orElse(""),
                         "method",
                                 better.map(of -> of.weighed().method().number()).orElse(""),
                         "u", better.map(of -> told(of, plan)).orElse(""),
@@ -107,36 +110,24 @@ class NextSteps {
                 .orElse("");
     }
 
-    /** The nearest listed size that every lost feature can still be reworked to; empty where one has none. */
-    private Optional<LengthText> nextSize(List<FeatureJudgement> features, PlanJudgement plan) {
+    /** The next size of every lost feature at which it cleans up; empty where one has none. */
+    private Optional<String> nextSize(List<FeatureJudgement> features, PlanJudgement plan) {
         List<FeatureJudgement> lost =
                 features.stream().filter(each -> each.verdict().isLost()).toList();
-        boolean allListed = lost.stream().allMatch(each -> nextSize(each).isPresent());
-        return allListed
-                ? lost.stream()
-                        .flatMap(each -> nextSize(each).stream())
-                        .max(Length::compareTo)
-                        .map(step -> figures.all(step, plan.job().unit()))
-                : Optional.empty();
+        List<String> sizes = lost.stream()
+                .flatMap(each -> nextSize(each, plan).stream())
+                .distinct()
+                .toList();
+        boolean allListed = lost.stream().allMatch(each -> nextSize(each, plan).isPresent());
+        return allListed && !sizes.isEmpty() ? Optional.of(String.join(", ", sizes)) : Optional.empty();
     }
 
-    /** The first step that lies beyond the most worn place. */
-    private static Optional<Length> nextSize(FeatureJudgement feature) {
-        Limits limits = feature.by().limits();
-        boolean shrinks = feature.by().kind().shrinksWithCutting();
-        return feature.of()
-                .planned()
-                .steps()
-                .flatMap(steps -> steps.steps().stream()
-                        .filter(step -> feature.inForce().sizes().stream()
-                                .allMatch(size -> shrinks
-                                        ? limits.high()
-                                                .filter(high -> high.minus(step).compareTo(size) <= 0)
-                                                .isPresent()
-                                        : limits.low()
-                                                .filter(low -> low.plus(step).compareTo(size) >= 0)
-                                                .isPresent()))
-                        .findFirst());
+    private Optional<String> nextSize(FeatureJudgement feature, PlanJudgement plan) {
+        return feature.inForce()
+                .form()
+                .flatMap(MeasuredForm::nextSize)
+                .flatMap(NextSize::size)
+                .map(size -> stories.name(size, plan.job().unit()));
     }
 
     /** Of the first feature that is not decided and that something in the drawer could decide. */

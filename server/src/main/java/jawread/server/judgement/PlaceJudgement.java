@@ -12,6 +12,7 @@ import jawread.core.judge.Uncertainty;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
+import jawread.server.form.FormPlace;
 import jawread.server.job.Place;
 import jawread.server.measure.Evidence;
 import jawread.server.measure.PlaceMark;
@@ -27,7 +28,7 @@ import jawread.server.measure.Reading;
  * @param marks all that was said of the place
  * @param second a second look at its readings; empty before it was taken
  */
-record PlaceJudgement(
+public record PlaceJudgement(
         Place place,
         List<Reading> readings,
         List<Reading> standing,
@@ -65,8 +66,22 @@ record PlaceJudgement(
         return judged.map(SizeJudgement::side).orElse(Side.NEITHER);
     }
 
+    /** Its size, as the form of the feature takes it; empty without one. @param usual the step of the limits */
+    Optional<FormPlace> measured(Length usual) {
+        return value.value()
+                .flatMap(size -> uncertainty.map(known -> new FormPlace(
+                        place,
+                        size,
+                        known,
+                        resolution().orElse(usual),
+                        standing.stream()
+                                .map(Reading::spread)
+                                .max(Length::compareTo)
+                                .orElse(Length.ZERO))));
+    }
+
     /** The step it is shown by: the coarsest of the gauges read with; empty before the first reading. */
-    Optional<Length> resolution() {
+    public Optional<Length> resolution() {
         return coarsest(standing.isEmpty() ? readings : standing);
     }
 

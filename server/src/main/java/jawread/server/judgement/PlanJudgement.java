@@ -22,22 +22,22 @@ import jawread.server.measure.Look.Found;
  * @param lookedAt what is looked at rather than measured
  * @param byPart each size of each part, in the order of the plan
  */
-record PlanJudgement(
+public record PlanJudgement(
         PlanRevision plan,
         List<Part> parts,
         List<Feature> lookedAt,
         History history,
         Map<Long, List<FeatureJudgement>> byPart) {
-    Job job() {
+    public Job job() {
         return plan.job();
     }
 
     /** In the order of the parts, and of the plan. */
-    List<FeatureJudgement> all() {
+    public List<FeatureJudgement> all() {
         return parts.stream().flatMap(part -> of(part).stream()).toList();
     }
 
-    List<FeatureJudgement> of(Part part) {
+    public List<FeatureJudgement> of(Part part) {
         return byPart.getOrDefault(part.id(), List.of());
     }
 
@@ -76,7 +76,7 @@ record PlanJudgement(
      */
     Optional<FeatureJudgement> next(Optional<Part> atHand) {
         List<FeatureJudgement> all = all();
-        Set<Long> aside = new HashSet<>(partsWith(all, each -> each.verdict().isLost()));
+        Set<Long> aside = new HashSet<>(partsWith(all, FeatureJudgement::isLostForGood));
         parts.stream().filter(part -> decidedAgainst(part).isPresent()).forEach(part -> aside.add(part.id()));
         Set<Long> begun = partsWith(all, FeatureJudgement::isBegun);
         return all.stream()

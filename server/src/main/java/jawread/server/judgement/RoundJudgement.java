@@ -8,42 +8,57 @@ import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.limit.Limits;
+import jawread.server.form.FormPlace;
+import jawread.server.form.MeasuredForm;
+import jawread.server.form.MeasuredForm.Schools;
+import jawread.server.job.Part;
 import jawread.server.job.Place;
 import jawread.server.measure.Evidence;
 import jawread.server.measure.MeasuringRound;
 import jawread.server.measure.Reading;
+import jawread.server.settings.Setting;
 
 /**
  * What one round of a feature comes to: each place, and the worst of them.
  *
  * @param number 0 as found, n after cut n
- * @param deciding the place that the verdict rests on: the worst one, among equals the farthest out; empty where there is none
+ * @param sizes the worst of the places
+ * @param deciding the place that this rests on: the worst one, among equals the farthest out; empty where there is none
+ * @param form of sections and axes; empty while fewer than two places have a size
+ * @param verdict the worst of sizes and form
  */
-record RoundJudgement(
+public record RoundJudgement(
         int number,
         Optional<Length> asked,
         List<PlaceJudgement> places,
-        SizeVerdict verdict,
-        Optional<PlaceJudgement> deciding) {
+        SizeVerdict sizes,
+        Optional<PlaceJudgement> deciding,
+        Optional<MeasuredForm> form,
+        SizeVerdict verdict) {
     /** "As found", before anything was read in it. */
-    static RoundJudgement notYetRead(JudgedFeature feature, Evidence evidence) {
-        return of(feature, evidence, 0, Optional.empty(), Optional.empty(), Optional.empty());
+    static RoundJudgement notYetRead(JudgedFeature feature, Part part, Evidence evidence) {
+        return of(feature, part, evidence, 0, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** @param before what it came to under the same rules before more was read: a place with no more keeps what it came to */
     static RoundJudgement of(
-            JudgedFeature feature, Evidence evidence, MeasuringRound round, Optional<RoundJudgement> before) {
-        return of(feature, evidence, round.number(), round.asked(), Optional.of(round), before);
+            JudgedFeature feature,
+            Part part,
+            Evidence evidence,
+            MeasuringRound round,
+            Optional<RoundJudgement> before) {
+        return of(feature, part, evidence, round.number(), round.asked(), Optional.of(round), before);
     }
 
     private static RoundJudgement of(
             JudgedFeature feature,
+            Part part,
             Evidence evidence,
             int number,
             Optional<Length> asked,
             Optional<MeasuringRound> round,
             Optional<RoundJudgement> before) {
-        List<PlaceJudgement> asRead = feature.feature().places().stream()
+        List<PlaceJudgement> asRead = feature.feature().places(part).stream()
                 .map(place -> {
                     List<Reading> readings =
                             round.map(of -> evidence.at(of, place.id())).orElse(List.of());
@@ -62,7 +77,35 @@ record RoundJudgement(
         Optional<PlaceJudgement> deciding = places.stream()
                 .filter(place -> place.verdict() == worst)
                 .max(Comparator.comparing(place -> place.beyond(limits)));
-        return new RoundJudgement(number, asked, places, worst, deciding);
+        Optional<MeasuredForm> form = form(feature, part, places);
+        boolean isWhole = places.stream()
+                .allMatch(place ->
+                        place.value().value().isPresent() || place.skip().isPresent());
+        // While metal is left the next cut makes the form anew; while places are missing it is drawn, but not judged.
+        SizeVerdict verdict = form.filter(of -> isWhole && worst != SizeVerdict.METAL_LEFT)
+                .flatMap(MeasuredForm::verdict)
+                .map(ofForm -> SizeVerdict.worstOf(List.of(worst, ofForm)))
+                .orElse(worst);
+        return new RoundJudgement(number, asked, places, worst, deciding, form, verdict);
+    }
+
+    private static Optional<MeasuredForm> form(JudgedFeature feature, Part part, List<PlaceJudgement> places) {
+        if (!feature.planned().kind().canBeCut()) {
+            return Optional.empty();
+        }
+        List<FormPlace> measured = places.stream()
+                .flatMap(place -> place.measured(feature.feature().limitsStep()).stream())
+                .toList();
+        return MeasuredForm.of(
+                feature.planned(),
+                feature.feature().places(part),
+                measured,
+                new Schools(feature.judging().rule(), feature.judging().job().choiceOf(Setting.TAPER)));
+    }
+
+    /** Whether the form is worse than any size. */
+    boolean isDecidedByForm() {
+        return verdict != sizes;
     }
 
     private static List<Length> valuesBut(PlaceJudgement one, List<PlaceJudgement> all) {
@@ -89,18 +132,20 @@ record RoundJudgement(
     }
 
     /** Whether anything that counts was read. */
-    boolean isBegun() {
+    public boolean isBegun() {
         return places.stream().anyMatch(place -> !place.standing().isEmpty());
     }
 
     /** The size of the feature in this round: the mean of its places once each has a value. */
-    Optional<Length> size() {
-        List<Length> sizes = sizes();
-        return sizes.size() == places.size() && !sizes.isEmpty() ? Optional.of(Length.meanOf(sizes)) : Optional.empty();
+    public Optional<Length> size() {
+        List<Length> values = values();
+        return values.size() == places.size() && !values.isEmpty()
+                ? Optional.of(Length.meanOf(values))
+                : Optional.empty();
     }
 
     /** Of the places that have one. */
-    List<Length> sizes() {
+    public List<Length> values() {
         return places.stream().flatMap(place -> place.value().value().stream()).toList();
     }
 }

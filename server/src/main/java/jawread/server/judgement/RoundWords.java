@@ -10,6 +10,9 @@ import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.server.form.FormWords;
+import jawread.server.form.MeasuredForm;
+import jawread.server.form.StoryWords;
 import jawread.server.job.Job;
 import jawread.server.job.RoundNames;
 import jawread.server.judgement.SheetView.CutView;
@@ -33,6 +36,8 @@ class RoundWords {
     private final RuleWords rules;
     private final ReadingWords readings;
     private final DoubtWords doubts;
+    private final FormWords forms;
+    private final StoryWords stories;
 
     RoundWords(
             Words words,
@@ -40,8 +45,12 @@ class RoundWords {
             VerdictWords verdicts,
             RuleWords rules,
             ReadingWords readings,
-            DoubtWords doubts) {
+            DoubtWords doubts,
+            FormWords forms,
+            StoryWords stories) {
         this.doubts = doubts;
+        this.forms = forms;
+        this.stories = stories;
         this.words = words;
         this.figures = figures;
         this.verdicts = verdicts;
@@ -62,6 +71,12 @@ class RoundWords {
                 round == feature.inForce()
                         ? feature.envelope()
                                 .map(said -> words.say("envelope." + said.code()))
+                                .orElse(null)
+                        : null,
+                round == feature.inForce()
+                        ? round.form()
+                                .filter(MeasuredForm::isSeen)
+                                .map(form -> forms.picture(form, job.unit()))
                                 .orElse(null)
                         : null);
     }
@@ -86,6 +101,10 @@ class RoundWords {
     }
 
     VerdictView verdict(RoundJudgement round, FeatureJudgement feature, Job job) {
+        if (round.isDecidedByForm()) {
+            return verdicts.ofForm(
+                    round.verdict(), stories.deciding(round.form().orElseThrow(), job.unit()));
+        }
         return round.deciding()
                 .map(place -> verdict(place, sized(place, feature, job)))
                 .orElseGet(() -> verdicts.withoutSize(round.verdict()));

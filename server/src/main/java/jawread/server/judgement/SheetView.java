@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import jawread.server.form.FormPictureView;
 import jawread.server.job.LimitsView;
 import jawread.server.measure.Said;
 import jawread.server.scale.ScaleReadingView.AddendView;
@@ -84,6 +85,7 @@ public record SheetView(
      * @param cut what the cut before this round was asked to take and what came off, once that is known
      * @param at the place where the walk stands: the first that wants a reading, else the one that a cut is waited for, else the one read last
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
+     * @param form of the round in force, to be drawn; absent while fewer than two places have a size
      */
     public record RoundView(
             int number,
@@ -92,7 +94,8 @@ public record SheetView(
             List<PlaceView> places,
             long at,
             VerdictView verdict,
-            @Nullable String envelope) {}
+            @Nullable String envelope,
+            @Nullable FormPictureView form) {}
 
     /**
      * @param took absent until there is a size on both sides of the cut

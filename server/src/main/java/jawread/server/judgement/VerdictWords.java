@@ -72,6 +72,17 @@ class VerdictWords {
                 null);
     }
 
+    /** Where the form is worse than any size. @param sentence how it stands to its limit */
+    VerdictView ofForm(SizeVerdict verdict, String sentence) {
+        return new VerdictView(
+                verdict.code(),
+                "",
+                verdict.isLost() ? words.say("verdict.form.word") : word(verdict),
+                sentence,
+                null,
+                null);
+    }
+
     VerdictView of(Sized sized) {
         SizeVerdict verdict = sized.judged().verdict();
         Optional<ToCutView> cut = sized.judged().cut().map(of -> toCut(of, sized));

@@ -54,7 +54,7 @@ public class PlaceMarks {
         }
         Part part = jobs.part(mark.part());
         Feature feature = jobs.featureOf(part, mark.feature());
-        Place place = jobs.placeOf(feature, mark.place());
+        Place place = jobs.placeOf(part, feature, mark.place());
         String reason =
                 mark.kind() == PlaceMark.Kind.TAKE_UP ? mark.reason().strip() : Marks.reason(mark.reason(), words);
         journal.write(part.job().id(), What.MARK);

@@ -111,7 +111,7 @@ public class Readings {
         }
         Part part = jobs.part(asked.part());
         Feature feature = jobs.featureOf(part, asked.feature());
-        Place place = jobs.placeOf(feature, asked.place());
+        Place place = jobs.placeOf(part, feature, asked.place());
         GaugeAndReader method = drawer.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature);
         refuseMadeUp(asked, part);

@@ -43,7 +43,13 @@ class MeasuringControllerTest {
     private final Sheets sheets = mock();
     private final Words words = mock();
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
-                    readings, marks, rounds, sheets, mock(PlaceMarks.class), mock(BenchOverview.class)))
+                    readings,
+                    marks,
+                    rounds,
+                    sheets,
+                    mock(PlaceMarks.class),
+                    mock(ThirdAxes.class),
+                    mock(BenchOverview.class)))
             .setControllerAdvice(new Problems(words))
             .build();
     private final UUID id = UUID.randomUUID();

@@ -1,0 +1,381 @@
+package jawread.server.form;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import jawread.core.form.AxisForm;
+import jawread.core.form.FeatureForm;
+import jawread.core.form.FormDecision;
+import jawread.core.form.FormSizes;
+import jawread.core.form.OutOfRound;
+import jawread.core.form.Ovality;
+import jawread.core.form.Wear;
+import jawread.core.form.WearHint;
+import jawread.core.form.WearReference;
+import jawread.core.judge.CriticalRange;
+import jawread.core.judge.DecisionRule;
+import jawread.core.judge.NoiseRange;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.WearLadder.Wears;
+import jawread.core.length.Length;
+import jawread.core.limit.FormLimit;
+import jawread.core.limit.TypedLimits;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.rework.FinishedSize;
+import jawread.core.rework.HeldGrade;
+import jawread.core.rework.NextSize;
+import jawread.core.walk.Axis;
+import jawread.server.job.Place;
+
+/**
+ * One round of a feature, laid out by section and axis, and what its form comes to.
+ *
+ * @param levels its sections, the first at the face; those that never wore are left out
+ * @param axes around it, in the order in which they stand in the plan
+ * @param places with their sizes, by section and axis; empty where nothing was measured
+ * @param unworn the sizes of sections called unworn, which wear is reckoned from
+ * @param figures each judged by itself
+ * @param placeDeviation u_place in µm, the largest of the places
+ */
+public record MeasuredForm(
+        PlannedFeature planned,
+        DecisionRule rule,
+        List<Level> levels,
+        List<Axis> axes,
+        List<List<Optional<FormPlace>>> places,
+        List<FormPlace> unworn,
+        FormSizes sizes,
+        FeatureForm form,
+        List<FormFigure> figures,
+        double placeDeviation,
+        Length resolution,
+        Length criticalRange) {
+    private static final String UNWORN = "unworn";
+    private static final String THRUST = "thrust";
+    private static final BigDecimal HALF_RIGHT = BigDecimal.valueOf(45);
+    private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
+
+    /** A section. @param depth from the feature's face; empty where nobody has said */
+    public record Level(String name, Optional<Length> depth) {}
+
+    /** How a job wants taper figured: {@code largest-difference}, {@code end-to-end}, {@code slope}. */
+    public record Schools(DecisionRule rule, String taper) {}
+
+    /**
+     * Empty without a size in a section that wears.
+     *
+     * @param all places of the feature on this part, measured or not
+     */
+    public static Optional<MeasuredForm> of(
+            PlannedFeature planned, List<Place> all, List<FormPlace> measured, Schools schools) {
+        List<FormPlace> worn =
+                measured.stream().filter(place -> !isUnworn(place.place())).toList();
+        return worn.isEmpty() ? Optional.empty() : Optional.of(laidOut(planned, all, measured, worn, schools));
+    }
+
+    private static boolean isUnworn(Place place) {
+        return place.section().toLowerCase(Locale.ROOT).startsWith(UNWORN);
+    }
+
+    private static MeasuredForm laidOut(
+            PlannedFeature planned, List<Place> all, List<FormPlace> measured, List<FormPlace> worn, Schools schools) {
+        List<Level> levels = all.stream()
+                .filter(place -> !isUnworn(place))
+                .map(place -> new Level(place.section(), place.depth()))
+                .distinct()
+                .sorted(Comparator.comparing(level -> level.depth().orElse(Length.ZERO)))
+                .toList();
+        List<Axis> axes = List.copyOf(all.stream()
+                .map(place -> new Axis(place.axis(), place.degrees()))
+                .collect(
+                        LinkedHashMap<BigDecimal, Axis>::new,
+                        (map, axis) -> map.putIfAbsent(axis.degrees().stripTrailingZeros(), axis),
+                        Map::putAll)
+                .values());
+        List<List<Optional<FormPlace>>> places = levels.stream()
+                .map(level -> axes.stream().map(axis -> at(worn, level, axis)).toList())
+                .toList();
+        var sizes = new FormSizes(
+                levels.stream().map(Level::depth).toList(),
+                axes.stream().map(Axis::degrees).toList(),
+                places.stream()
+                        .map(level -> level.stream()
+                                .map(place -> place.map(FormPlace::size))
+                                .toList())
+                        .toList());
+        double deviation =
+                worn.stream().mapToDouble(place -> place.known().place()).max().orElseThrow();
+        Length resolution = largest(worn.stream().map(FormPlace::resolution).toList());
+        var form = FeatureForm.of(sizes, Wears.of(planned.kind()), deviation, resolution);
+        return new MeasuredForm(
+                planned,
+                schools.rule(),
+                levels,
+                axes,
+                places,
+                measured.stream().filter(place -> isUnworn(place.place())).toList(),
+                sizes,
+                form,
+                figures(planned, form, levels, deviation, schools),
+                deviation,
+                resolution,
+                CriticalRange.of(2, largest(worn.stream().map(FormPlace::spread).toList()), resolution));
+    }
+
+    private static Optional<FormPlace> at(List<FormPlace> places, Level level, Axis axis) {
+        return places.stream()
+                .filter(place -> place.place().section().equals(level.name())
+                        && place.place().degrees().compareTo(axis.degrees()) == 0)
+                .findFirst();
+    }
+
+    private static Length largest(List<Length> lengths) {
+        return lengths.stream().max(Length::compareTo).orElseThrow();
+    }
+
+    private static List<FormFigure> figures(
+            PlannedFeature planned, FeatureForm form, List<Level> levels, double deviation, Schools schools) {
+        var figures = new ArrayList<FormFigure>();
+        if (planned.typed().round()) {
+            for (OutOfRound around : form.around()) {
+                around.difference()
+                        .ifPresent(difference -> figures.add(new FormFigure(
+                                FormFigure.What.OUT_OF_ROUND,
+                                around.section(),
+                                FormDecision.of(
+                                        schools.rule(), difference, around.axes(), planned.outOfRound(), deviation),
+                                planned.outOfRound())));
+                around.fit()
+                        .ifPresent(fit -> figures.add(new FormFigure(
+                                FormFigure.What.OVALITY,
+                                around.section(),
+                                FormDecision.of(schools.rule(), fit, planned.outOfRound(), deviation),
+                                planned.outOfRound())));
+            }
+        }
+        for (AxisForm down : form.down()) {
+            taper(down, levels, planned, schools)
+                    .ifPresent(taper -> figures.add(new FormFigure(
+                            FormFigure.What.TAPER,
+                            down.axis(),
+                            FormDecision.of(schools.rule(), taper, down.places(), planned.taper(), deviation),
+                            planned.taper())));
+        }
+        int count = form.around().stream().mapToInt(OutOfRound::axes).sum();
+        if (count > 1) {
+            figures.add(new FormFigure(
+                    FormFigure.What.SPREAD,
+                    0,
+                    FormDecision.of(schools.rule(), form.spread(), count, Optional.<FormLimit>empty(), deviation),
+                    Optional.empty()));
+        }
+        return List.copyOf(figures);
+    }
+
+    /** The job's school; where the depths are not known there is no slope, and the largest difference stands. */
+    private static Optional<Length> taper(AxisForm down, List<Level> levels, PlannedFeature planned, Schools schools) {
+        return switch (schools.taper()) {
+            case "end-to-end" -> down.endDifference().map(Length::abs);
+            case "slope" ->
+                length(planned, levels).flatMap(down::over).map(Length::abs).or(down::taper);
+            default -> down.taper();
+        };
+    }
+
+    /** Of the whole feature; of one nobody has measured, from its first section to its last. */
+    private static Optional<Length> length(PlannedFeature planned, List<Level> levels) {
+        return planned.lies()
+                .map(lies -> lies.length())
+                .or(() -> levels.get(0)
+                        .depth()
+                        .flatMap(first -> levels.get(levels.size() - 1).depth().map(last -> last.minus(first))));
+    }
+
+    /** Whether there is more than one size to tell a form from. */
+    public boolean isSeen() {
+        return !figures.isEmpty();
+    }
+
+    public Optional<Length> length() {
+        return length(planned, levels);
+    }
+
+    public Wears wears() {
+        return Wears.of(planned.kind());
+    }
+
+    /**
+     * What the form alone makes of the feature: past a form limit it is as lost as a size past its own, by service where it may wear;
+     * empty while no form limit says anything against it.
+     */
+    public Optional<SizeVerdict> verdict() {
+        if (figures.stream().anyMatch(FormFigure::isOut)) {
+            boolean mayWear = planned.service().isPresent() || planned.steps().isPresent();
+            return Optional.of(mayWear ? SizeVerdict.BEYOND_SERVICE : SizeVerdict.GONE);
+        }
+        return figures.stream().anyMatch(FormFigure::isTooClose)
+                ? Optional.of(SizeVerdict.TOO_CLOSE)
+                : Optional.empty();
+    }
+
+    /** The figure of a kind that is worst against its limit, then the largest; empty where there is none. */
+    public Optional<FormFigure> worst(Predicate<FormFigure.What> kind) {
+        return figures.stream()
+                .filter(figure -> kind.test(figure.what()))
+                .max(Comparator.<FormFigure>comparingInt(figure -> figure.isOut() ? 2 : figure.isTooClose() ? 1 : 0)
+                        .thenComparing(figure -> figure.isSeen())
+                        .thenComparing(figure -> figure.decision().figure()));
+    }
+
+    /** Sections where two crossed axes agree, so that an oval between them would show nothing. */
+    public List<Level> wantThirdAxis() {
+        return planned.typed().round()
+                ? form.around().stream()
+                        .filter(around -> around.wantsThirdAxis(criticalRange))
+                        .map(around -> levels.get(around.section()))
+                        .toList()
+                : List.of();
+    }
+
+    /** Half way between the two crossed axes; empty where none is wanted. */
+    public Optional<Axis> thirdAxis() {
+        return wantThirdAxis().stream()
+                .findFirst()
+                .map(level -> sizes.around(levels.indexOf(level)).get(0).axis())
+                .map(first -> axes.get(first).degrees().add(HALF_RIGHT).remainder(HALF_TURN))
+                .map(Axis::at);
+    }
+
+    /**
+     * Where a section is longest across, in [0°, 180°): of a fit its long axis, of crossed axes the longer one. Empty where there is no
+     * more oval than noise alone makes, and so no direction.
+     */
+    public OptionalDouble longAxis(int section) {
+        boolean isSeen = figures.stream()
+                .anyMatch(figure -> figure.what().isAround() && figure.at() == section && figure.isSeen());
+        return isSeen ? ellipse(section).map(Ellipse::longAxis).orElse(OptionalDouble.empty()) : OptionalDouble.empty();
+    }
+
+    /** An ellipse through a section: d(θ) = mean + cosine·cos 2θ + sine·sin 2θ. Lengths in µm. */
+    public record Ellipse(Length mean, double cosine, double sine) {
+        OptionalDouble longAxis() {
+            double half = Math.toDegrees(Math.atan2(sine, cosine)) / 2;
+            return cosine == 0 && sine == 0 ? OptionalDouble.empty() : OptionalDouble.of(half < 0 ? half + 180 : half);
+        }
+    }
+
+    /** The fit, or through two crossed axes the one ellipse along them; empty with fewer, and where they stand askew. */
+    public Optional<Ellipse> ellipse(int section) {
+        OutOfRound around = form.around().get(section);
+        Optional<Ovality> fit = around.fit();
+        if (fit.isPresent()) {
+            return fit.map(of -> new Ellipse(of.mean(), of.cosine(), of.sine()));
+        }
+        if (!around.isCrossed()) {
+            return Optional.empty();
+        }
+        List<FormSizes.At> both = sizes.around(section);
+        double twice = 2 * Math.toRadians(axes.get(both.get(0).axis()).degrees().doubleValue());
+        Length first = both.get(0).size();
+        Length second = both.get(1).size();
+        double half = first.minus(second).micrometres() / 2;
+        return Optional.of(
+                new Ellipse(Length.meanOf(List.of(first, second)), half * Math.cos(twice), half * Math.sin(twice)));
+    }
+
+    /** What noise alone makes of all the places, or one step of the gauge. */
+    public Length threshold() {
+        Length noise = NoiseRange.of(sizes.measured().size(), placeDeviation);
+        return noise.compareTo(resolution) > 0 ? noise : resolution;
+    }
+
+    /** U of the place that is known least, in µm. */
+    public double expanded() {
+        return sizesKnown().mapToDouble(place -> place.known().expanded()).max().orElseThrow();
+    }
+
+    /** u of the place that is known least, in µm. */
+    double standard() {
+        return expanded() / 2;
+    }
+
+    private Stream<FormPlace> sizesKnown() {
+        return places.stream().flatMap(List::stream).flatMap(Optional::stream);
+    }
+
+    private List<Length> all() {
+        return sizesKnown().map(FormPlace::size).toList();
+    }
+
+    /** Whether anybody has said how it may wear: a part that is being made does not. */
+    public boolean canWear() {
+        return planned.kind().canBeCut()
+                && (planned.service().isPresent() || planned.steps().isPresent());
+    }
+
+    /** What it has worn, against the best reference there is. @param earlier mean size of the same part at an inspection before */
+    public Optional<Wear> wear(Optional<Length> earlier) {
+        return canWear()
+                ? reference(earlier).map(of -> Wear.of(sizes, wears(), of, NoiseRange.of(2, placeDeviation)))
+                : Optional.empty();
+    }
+
+    /** The best there is: the part's own unworn place, an earlier record, the limits of a new part. */
+    public Optional<WearReference> reference(Optional<Length> earlier) {
+        if (!unworn.isEmpty()) {
+            return Optional.of(WearReference.of(
+                    WearReference.Kind.UNWORN_PLACE,
+                    Length.meanOf(unworn.stream().map(FormPlace::size).toList())));
+        }
+        return earlier.map(size -> WearReference.of(WearReference.Kind.EARLIER_RECORD, size))
+                .or(() -> planned.limits()
+                        .map(TypedLimits::limits)
+                        .flatMap(limits -> limits.low()
+                                .flatMap(low -> limits.high().map(high -> WearReference.asNew(low, high)))));
+    }
+
+    /** Things to look at where it wears so. */
+    public List<WearHint> hints(Wear wear) {
+        OptionalInt thrust = IntStream.range(0, axes.size())
+                .filter(axis -> axes.get(axis).name().toLowerCase(Locale.ROOT).contains(THRUST))
+                .findFirst();
+        return WearHint.of(wear, sizes, form, wears(), thrust, threshold());
+    }
+
+    /** What it can still be reworked to; empty where no size is listed, or not both limits of a new part. */
+    public Optional<NextSize> nextSize() {
+        return planned.limits()
+                .map(TypedLimits::limits)
+                .filter(limits -> limits.middle().isPresent())
+                .flatMap(asNew -> {
+                    List<FinishedSize> listed = planned.steps()
+                            .map(steps -> FinishedSize.of(steps, asNew, wears()))
+                            .orElseGet(
+                                    () -> planned.grades().map(FinishedSize::of).orElse(List.of()));
+                    return listed.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(NextSize.of(
+                                    wears(),
+                                    asNew,
+                                    listed,
+                                    all(),
+                                    planned.block().unit().isInch() ? NextSize.CLEAN_UP_INCH : NextSize.CLEAN_UP_METRIC,
+                                    Length.nearest(expanded())));
+                });
+    }
+
+    /** Which of the listed grades it is; empty where none is listed. */
+    public Optional<HeldGrade> grade() {
+        return planned.grades().map(grades -> HeldGrade.of(grades, all(), rule, standard()));
+    }
+}

@@ -1,0 +1,39 @@
+package jawread.server.judgement;
+
+import java.math.BigDecimal;
+import java.util.List;
+import jawread.core.length.Refusal;
+import jawread.core.walk.Axis;
+import jawread.server.access.People;
+import jawread.server.job.Jobs;
+import jawread.server.job.Part;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes an axis that was offered because two crossed ones cannot see an oval between them. */
+@Service
+class ThirdAxes {
+    private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
+    private final Jobs jobs;
+    private final People people;
+    private final Words words;
+
+    ThirdAxes(Jobs jobs, People people, Words words) {
+        this.jobs = jobs;
+        this.people = people;
+        this.words = words;
+    }
+
+    /** Refuses an angle outside [0°, 180°); an axis that is there already changes nothing. */
+    @Transactional
+    void take(long partId, long featureId, BigDecimal degrees, List<String> sections, long person) {
+        if (degrees.signum() < 0 || degrees.compareTo(HALF_TURN) >= 0) {
+            var refusal = Refusal.of("axis-angle");
+            throw Refused.field("degrees", refusal, words.say("refusal.axis-angle"));
+        }
+        Part part = jobs.part(partId);
+        jobs.takeAxis(part, jobs.featureOf(part, featureId), Axis.at(degrees), sections, people.byId(person));
+    }
+}
