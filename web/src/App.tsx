@@ -14,6 +14,8 @@ import { TrialScreen } from './drawer/TrialScreen';
 import { JobsScreen } from './job/JobsScreen';
 import { PlanScreen } from './job/PlanScreen';
 import { Lost } from './Lost';
+import { PairingScreen } from './pairing/PairingScreen';
+import { OverTimeScreen } from './series/OverTimeScreen';
 import { JudgementScreen } from './judgement/JudgementScreen';
 import { MeasureScreen } from './measure/MeasureScreen';
 import { ChooseScale } from './reader/ChooseScale';
@@ -29,6 +31,8 @@ export function App() {
     <Routes>
       <Route path="/" element={<BenchScreen />} />
       <Route path="/parts/:part/features/:feature" element={<MeasureScreen />} />
+      <Route path="/parts/:part/features/:feature/over-time" element={<OverTimeScreen />} />
+      <Route path="/jobs/:job/pairing" element={<PairingScreen />} />
       <Route path="/parts/:part/judgement" element={<JudgementScreen />} />
       <Route path="/read" element={<ChooseScale />} />
       <Route path="/read/:scale" element={<ReaderScreen />} />

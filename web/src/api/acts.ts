@@ -100,6 +100,27 @@ export const useDecide = () =>
       queries.setQueryData([...keys.judgements, judgement.part.id], judgement),
   });
 
+interface ThirdAxis {
+  part: number;
+  feature: number;
+  degrees: number;
+  sections: string[];
+  person: number;
+}
+
+/** Takes an axis that was offered, on this part. */
+export const useTakeAxis = () =>
+  useMutation({
+    mutationFn: ({ part, feature, degrees, ...body }: ThirdAxis) =>
+      answered(
+        client.PUT('/api/parts/{part}/features/{feature}/axes/{degrees}', {
+          params: { path: { part, feature, degrees } },
+          body,
+        }),
+      ),
+    onSuccess: showSheet,
+  });
+
 interface Cut {
   id: string;
   part: number;

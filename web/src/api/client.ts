@@ -66,6 +66,8 @@ export type ReadyCard = Schemas['ReadyCardView'];
 export type SettingUp = Schemas['SettingUpView'];
 export type SetOn = Schemas['SetOnView'];
 export type StandsAt = Schemas['StandsAtView'];
+export type Pairing = Schemas['PairingView'];
+export type OverTime = Schemas['OverTimeView'];
 export type QuickSize = Schemas['QuickSizeView'];
 export type QuickSizeBody = Schemas['QuickSizeBody'];
 
@@ -80,6 +82,13 @@ export const pathToReady = (part: number): string => `/parts/${part}/ready`;
 export const pathToDoubts = '/doubts';
 
 export const pathToJudgement = (part: number): string => `/parts/${part}/judgement`;
+
+/** A feature of one part, at one inspection after another. */
+export const pathToOverTime = (part: number, feature: number): string =>
+  `/parts/${part}/features/${feature}/over-time`;
+
+/** Parts of a job that go into one another. */
+export const pathToPairing = (job: number): string => `/jobs/${job}/pairing`;
 
 export const client = createClient<paths>({
   baseUrl: globalThis.location.origin,

@@ -103,6 +103,37 @@ export const useJudgement = (part: number) =>
       answered(client.GET('/api/parts/{part}/judgement', { params: { path: { part } } })),
   });
 
+/** A feature of one part, at one inspection after another. */
+export const useOverTime = (part: number, feature: number, days: boolean) =>
+  useQuery({
+    queryKey: [...keys.judgements, 'over time', part, feature, days],
+    queryFn: () =>
+      answered(
+        client.GET('/api/parts/{part}/features/{feature}/over-time', {
+          params: { path: { part, feature }, query: { days } },
+        }),
+      ),
+  });
+
+/** What is asked of the parts of a job that go into one another. */
+export interface PairingAsked {
+  with?: number;
+  inside?: number;
+  outside?: number;
+  least: string;
+  most: string;
+  pairs?: string;
+}
+
+/** Parts of a job put together; the last answer stays while the next is on its way. */
+export const usePairing = (job: number, asked: PairingAsked) =>
+  useQuery({
+    queryKey: [...keys.judgements, 'pairing', job, asked],
+    queryFn: () =>
+      answered(client.GET('/api/jobs/{job}/pairing', { params: { path: { job }, query: asked } })),
+    placeholderData: keepPreviousData,
+  });
+
 /** What is in doubt now, through all jobs. */
 export const useDoubts = () =>
   useQuery({ queryKey: keys.doubts, queryFn: () => answered(client.GET('/api/doubts')) });

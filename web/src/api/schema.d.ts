@@ -1303,10 +1303,8 @@ export interface components {
             x: number;
         };
         BandView: {
-            /** Format: int64 */
-            fromPm: number;
-            /** Format: int64 */
-            toPm: number;
+            from: components["schemas"]["LengthText"];
+            to: components["schemas"]["LengthText"];
             what: string;
         };
         BenchFeature: {
@@ -1565,7 +1563,7 @@ export interface components {
             word: string;
         };
         FormPictureView: {
-            bands: components["schemas"]["BandView"][];
+            bands: components["schemas"]["KeptClearView"][];
             hollow: boolean;
             /** Format: int64 */
             lengthPm?: number | null;
@@ -1739,6 +1737,13 @@ export interface components {
             rule: string;
             shape: string;
             step: components["schemas"]["StepView"];
+        };
+        KeptClearView: {
+            /** Format: int64 */
+            fromPm: number;
+            /** Format: int64 */
+            toPm: number;
+            what: string;
         };
         KeptWhere: {
             /** Format: int64 */
@@ -1969,6 +1974,7 @@ export interface components {
             id: number;
             name: string;
             size: components["schemas"]["LengthText"];
+            verdict: components["schemas"]["VerdictView"];
         };
         PairingView: {
             best?: components["schemas"]["PairsView"];

@@ -1,9 +1,12 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Feature, JudgedFeature, JudgedPlace } from '../api/client';
+import { type Feature, type JudgedFeature, type JudgedPlace, pathToOverTime } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
 import { Contributions } from '../ui/Contributions';
 import { momentSaid } from '../ui/days';
+import { FormJudged } from './FormJudged';
+import { MethodsJudged } from './MethodsJudged';
 
 interface FeatureJudgedProps {
   judged: JudgedFeature;
@@ -16,7 +19,8 @@ interface FeatureJudgedProps {
 
 /** A feature: its verdict, and one step away its places; of each the readings, what is known of it, and the rule that fired. */
 export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProps) {
-  const { verdict, places } = judged;
+  const { verdict, places, form, methods } = judged;
+  const [lit, setLit] = useState<number | undefined>();
   if (feature === undefined) {
     return null;
   }
@@ -33,7 +37,9 @@ export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProp
           <h2 id={`feature-${feature.id}`} className="text-title">
             {feature.name}: <span className={toneOf(verdict.mark)}>{verdict.word}</span>
           </h2>
-          <p className="font-medium">{verdict.sentence}</p>
+          {!form?.story.includes(verdict.sentence) && (
+            <p className="font-medium">{verdict.sentence}</p>
+          )}
           {judged.envelope && <p className="border-l-4 border-near pl-3">{judged.envelope}</p>}
           <p className="text-label text-quiet">
             Limits {limits.sentence}
@@ -49,6 +55,17 @@ export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProp
           service={service}
         />
       </header>
+      {judged.runout && <p className="mt-2 text-title font-medium">{judged.runout}</p>}
+      {form && <FormJudged form={form} feature={feature} lit={lit} onLight={setLit} />}
+      {methods && <MethodsJudged methods={methods} lit={lit} onLight={setLit} />}
+      {feature.service && (
+        <Link
+          to={pathToOverTime(part, feature.id)}
+          className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4 print:hidden"
+        >
+          Over time
+        </Link>
+      )}
       <details open={open} className="group mt-2">
         <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet print:hidden">
           {places.length === 1 ? 'Its place' : `Its ${places.length} places`}, readings, and what is
@@ -59,6 +76,8 @@ export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProp
             <AtPlace
               key={at.place.id}
               judged={at}
+              isLit={lit === at.place.id}
+              onLight={setLit}
               to={`/parts/${part}/features/${feature.id}?place=${at.place.id}`}
             />
           ))}
@@ -68,9 +87,23 @@ export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProp
   );
 }
 
-function AtPlace({ judged: { place, known, rule }, to }: { judged: JudgedPlace; to: string }) {
+interface AtPlaceProps {
+  judged: JudgedPlace;
+  to: string;
+  /** Whether it is pointed at, here or in a picture. */
+  isLit: boolean;
+  onLight: (place: number | undefined) => void;
+}
+
+function AtPlace({ judged: { place, known, rule }, to, isLit, onLight }: AtPlaceProps) {
   return (
-    <li className="border-t border-line py-2">
+    <li
+      className={`border-t border-line py-2 ${isLit ? 'border-l-8 border-l-now pl-3' : ''}`}
+      onPointerEnter={() => onLight(place.id)}
+      onPointerLeave={() => onLight(undefined)}
+      onFocus={() => onLight(place.id)}
+      onBlur={() => onLight(undefined)}
+    >
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <VerdictMark verdict={place.verdict} size={24} />
         <Link

@@ -1,5 +1,11 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { type Judgement, type JudgedFeature, pathToJudgement, pathToReady } from '../api/client';
+import {
+  type Judgement,
+  type JudgedFeature,
+  pathToJudgement,
+  pathToPairing,
+  pathToReady,
+} from '../api/client';
 import { useJudgement } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
@@ -115,6 +121,12 @@ function OfPart({ judgement }: { judgement: Judgement }) {
               ))}
             </ul>
           </nav>
+          <Link
+            to={pathToPairing(job.id)}
+            className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+          >
+            Pair its parts with others
+          </Link>
           <p className="text-label text-quiet">{judgement.rule}</p>
           <Button onClick={() => globalThis.print()}>Print it as a sheet</Button>
         </aside>

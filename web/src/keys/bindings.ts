@@ -11,6 +11,7 @@ export const ACTIONS = {
   again: ['t', 'take it again: the last reading is struck as slipped'],
   place: ['p', 'this place: its history, a note, pass it over'],
   quick: ['q', 'a quick check with another gauge, or not'],
+  axis: ['v', 'the third axis that is offered'],
   doubtAgain: ['a', 'in doubt: read it again'],
   doubtCorrect: ['o', 'in doubt: it was what the slip says'],
   doubtKeep: ['k', 'in doubt: keep it as read'],

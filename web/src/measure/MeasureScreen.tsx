@@ -19,6 +19,7 @@ import { ReadingCard } from './ReadingCard';
 import { ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
 import { Next } from './Next';
+import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { PickGauge } from './PickGauge';
 import { useEntry } from './useEntry';
@@ -61,6 +62,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const navigate = useNavigate();
   const again = useStrike();
   const doubt = useDoubtAnswer(measuring);
+  const third = useThirdAxis(measuring);
   const doubts = (
     <Doubts
       measuring={measuring}
@@ -102,6 +104,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         again: takeAgain,
         place: () => setCard('place'),
         quick: measuring.toggleChecking,
+        axis: third.take,
         doubtAgain: () => doubt.give('again'),
         doubtCorrect: () => doubt.give('correct'),
         doubtKeep: () => doubt.give('keep'),
@@ -184,7 +187,9 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             />
             <section aria-label="So far" className="flex flex-col gap-3">
               <VerdictHere measuring={measuring} />
+              <ThirdAxis third={third} takes={bindings.on ? bindings.keyOf('axis') : ''} />
               <WindowHere measuring={measuring} />
+              <FormHere measuring={measuring} />
               {/* On a narrow screen it stands under the figure, where the thumb is. */}
               <div className="hidden bench:flex bench:flex-col">
                 <Next

@@ -7,7 +7,7 @@ interface JobNavProps {
   part: number;
   /** Where measuring goes on; absent where that is not known. */
   measure?: string | undefined;
-  here: 'ready' | 'measure' | 'judgement';
+  here: 'ready' | 'measure' | 'judgement' | 'over-time';
 }
 
 /** The pages of one part of a job, in the order of the work. */
@@ -18,6 +18,9 @@ export function JobNav({ job, plan, part, measure, here }: JobNavProps) {
     ['measure', 'Measure', measure],
     ['judgement', 'Judgement', pathToJudgement(part)],
   ];
+  if (here === 'over-time') {
+    pages.push(['over-time', 'Over time', undefined]);
+  }
   return (
     <nav aria-label={`Pages of ${job.name}`} className="flex flex-wrap gap-x-5 text-label">
       {pages.map(([name, words, to]) =>

@@ -127,7 +127,8 @@ class ArchitectureTest {
             .whereLayer("card")
             .mayOnlyBeAccessedByLayers("ready")
             .whereLayer("job")
-            .mayOnlyBeAccessedByLayers("choosing", "measure", "plan", "judgement", "ready", "pairing", "series", "demo")
+            .mayOnlyBeAccessedByLayers(
+                    "choosing", "measure", "form", "plan", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("choosing")
             .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("form")

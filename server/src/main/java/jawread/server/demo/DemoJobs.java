@@ -132,14 +132,14 @@ final class DemoJobs {
                         List.of(PartHead.of("pump", "Ostrel"))));
     }
 
-    /** The sluice spindle: worn a little more at each inspection. */
-    Job spindle() {
+    /** The sluice spindle: worn a little more at each inspection. @param inspection first, second … @param hours it has run by then */
+    Job spindle(String inspection, String hours) {
         return open(
                 new JobHead(
                         "Sluice spindle",
-                        "Tarrow gate, third inspection in nine years",
+                        "Tarrow gate, " + inspection + " inspection in nine years",
                         "drawing LW-044, revision C",
-                        "inspection 3",
+                        inspection + " inspection",
                         LengthUnit.MILLIMETRE,
                         "stainless",
                         "",
@@ -154,7 +154,7 @@ final class DemoJobs {
                                 journal("lower journal", "580-630"),
                                 lookedAt("scored"),
                                 lookedAt("pitted")),
-                        List.of(new PartHead("spindle", "TG-7", Optional.of(new BigDecimal("21400"))))),
+                        List.of(new PartHead("spindle", "TG-7", Optional.of(new BigDecimal(hours))))),
                 new NewPlan(
                         new PlanHead("bush", PartShape.BUSH, RoundNames.AS_LEFT),
                         List.of(TypedFeature.of("bush bore Ø 44 E9", FeatureKind.BORE, "44 E9")

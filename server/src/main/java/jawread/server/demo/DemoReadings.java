@@ -44,7 +44,7 @@ final class DemoReadings {
         this.person = person;
         this.parts = jobs.partsOf(plan);
         this.features = jobs.newest(plan).features();
-        this.job = plan.job().name();
+        this.job = plan.job().name() + plan.job().head().customerReference() + plan.name();
     }
 
     /** The first shaft is done, the second waits, the third is being turned, the fourth was turned too small. */
@@ -83,10 +83,83 @@ final class DemoReadings {
         }
     }
 
-    /** The first place of a bearing seat, read twice: once with a line too many. */
+    /**
+     * Top, middle and bottom, thrust and cross. The first is as new, and was held against a telescoping gauge; the second is oval near
+     * the top, the third tapered.
+     */
+    void theBarrels() {
+        time = DemoDay.MORNING.minusSeconds(11_000);
+        String[][] found = {
+            {"3.2514", "3.2512", "3.2510", "3.2512", "3.2511", "3.2510"},
+            {"3.2563", "3.2554", "3.2546", "3.2537", "3.2541", "3.2541"},
+            {"3.2581", "3.2562", "3.2543", "3.2579", "3.2561", "3.2542"}
+        };
+        for (int part = 0; part < found.length; part++) {
+            for (int item = 1; item <= 4; item++) {
+                look(part, item);
+            }
+            for (int place = 0; place < found[part].length; place++) {
+                String figure = found[part][place];
+                readAt("B1", part, 0, place, 0, figure, nearby(figure, (place + part) % 3 - 1, 4));
+            }
+        }
+        String[] byTelescope = {"3.2517", "3.2513", "3.2512", "3.2515", "3.2512", "3.2513"};
+        for (int place = 0; place < byTelescope.length; place++) {
+            quick("T1 + M4", 0, 0, place, byTelescope[place]);
+        }
+    }
+
+    /** Three journals, left and right, thrust and cross, a little thinner each time; the middle one hardly. */
+    void theSpindle(int inspection, Instant at) {
+        time = at;
+        String[][][] found = {
+            {
+                {"43.976", "43.975", "43.974", "43.975"},
+                {"43.964", "43.962", "43.961", "43.962"},
+                {"43.950", "43.948", "43.947", "43.949"}
+            },
+            {
+                {"43.981", "43.980", "43.981", "43.980"},
+                {"43.980", "43.981", "43.980", "43.980"},
+                {"43.980", "43.979", "43.980", "43.979"}
+            },
+            {
+                {"43.970", "43.968", "43.969", "43.969"},
+                {"43.951", "43.946", "43.950", "43.948"},
+                {"43.934", "43.925", "43.932", "43.928"}
+            }
+        };
+        look(0, 3);
+        look(0, 4);
+        for (int journal = 0; journal < found.length; journal++) {
+            String[] sizes = found[journal][inspection];
+            for (int place = 0; place < sizes.length; place++) {
+                readAt("M6", 0, journal, place, 0, sizes[place], nearby(sizes[place], place % 2, 3));
+            }
+        }
+    }
+
+    /**
+     * The first place of a bearing seat, read twice: once with a line too many. The drum seat across three axes, a little oval in its
+     * middle; and what it runs out by in V-blocks.
+     */
     void theDrumShaft() {
+        time = DemoDay.MORNING.minusSeconds(5400);
+        String[] seat = {"71.984", "71.986", "71.985", "71.983", "71.991", "71.984", "71.985", "71.981", "71.986"};
+        for (int place = 0; place < seat.length; place++) {
+            readAt("M7", 0, 1, place, 0, seat[place], nearby(seat[place], place % 2, 3));
+        }
+        String[] runout = {"0.018 mm", "0.034 mm", "0.021 mm"};
+        for (int place = 0; place < runout.length; place++) {
+            readAt("P1", 0, 3, place, 0, runout[place], runout[place]);
+        }
         time = DemoDay.MORNING.minusSeconds(1500);
         readAt("M7", 0, 0, 0, 0, "60.511", "60.012");
+    }
+
+    /** A figure some steps of its last place away. */
+    private static String nearby(String figure, long steps, int decimals) {
+        return new BigDecimal(figure).add(BigDecimal.valueOf(steps, decimals)).toPlainString();
     }
 
     /**
@@ -105,10 +178,7 @@ final class DemoReadings {
             look(part, 2);
             for (int place = 0; place < found[part].length; place++) {
                 String figure = found[part][place];
-                String again = new BigDecimal(figure)
-                        .add(BigDecimal.valueOf((place + part) % 3 - 1L, 4))
-                        .toPlainString();
-                readAt("M4", part, 0, place, 0, figure, again);
+                readAt("M4", part, 0, place, 0, figure, nearby(figure, (place + part) % 3 - 1, 4));
             }
         }
     }
@@ -127,6 +197,15 @@ final class DemoReadings {
     }
 
     private void readAt(String number, int part, int feature, int place, int round, String... figures) {
+        keep(number, part, feature, place, round, false, figures);
+    }
+
+    /** With another method, once. */
+    private void quick(String number, int part, int feature, int place, String figure) {
+        keep(number, part, feature, place, 0, true, figure);
+    }
+
+    private void keep(String number, int part, int feature, int place, int round, boolean quick, String... figures) {
         GaugeAndReader method = drawer.methods().stream()
                 .filter(each -> each.number().equals(number))
                 .findFirst()
@@ -147,7 +226,7 @@ final class DemoReadings {
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
-                    false,
+                    quick,
                     time));
         }
     }

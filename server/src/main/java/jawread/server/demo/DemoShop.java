@@ -1,5 +1,6 @@
 package jawread.server.demo;
 
+import java.time.Duration;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
@@ -20,7 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 /**
  * Low Weir Workshop, which keeps the water machinery of a small valley; loaded once, into an empty shop. Five jobs are
  * planned. Of the new idler shafts for the trash-rack rake the first is turned, the second waits, the third is being turned,
- * the fourth was turned too small. Six of twelve valve seats are done, and the pump's plungers: one larger than it can be, one worn.
+ * the fourth was turned too small. Six of twelve valve seats are done, the pump's plungers (one larger than it can be, one worn) and its
+ * barrels (one oval, one tapered), and the sluice spindle for the third time in nine years.
  */
 @Component
 @Profile("demo")
@@ -64,6 +66,18 @@ class DemoShop implements SmartLifecycle {
         return new DemoReadings(jobs, drawer, readings, looks, jobs.plansOf(job).get(plan), person);
     }
 
+    /** Three inspections in nine years; the first two are put away. */
+    private void theSpindle(Person bero, Person tilde) {
+        Job first = new DemoJobs(jobs, tilde).spindle("first", "7200");
+        reading(first, 0, tilde).theSpindle(0, DemoDay.MORNING.minus(Duration.ofDays(6 * 365)));
+        Job second = new DemoJobs(jobs, tilde).spindle("second", "14300");
+        reading(second, 0, tilde).theSpindle(1, DemoDay.MORNING.minus(Duration.ofDays(3 * 365)));
+        jobs.archive(first, true);
+        jobs.archive(second, true);
+        Job third = new DemoJobs(jobs, bero).spindle("third", "21400");
+        reading(third, 0, bero).theSpindle(2, DemoDay.MORNING.minusSeconds(12_000));
+    }
+
     /** Before the server opens its port, so that no page ever sees the shop half furnished. */
     @Override
     public int getPhase() {
@@ -95,8 +109,9 @@ class DemoShop implements SmartLifecycle {
             Job shafts = new DemoJobs(jobs, ansa).idlerShafts();
             Job seats = new DemoJobs(jobs, tilde).valveSeats();
             Job drum = new DemoJobs(jobs, tilde).drumShaft();
-            new DemoJobs(jobs, bero).spindle();
+            theSpindle(bero, tilde);
             Job pump = new DemoJobs(jobs, bero).pump();
+            reading(pump, 0, bero).theBarrels();
             reading(pump, 1, bero).thePlungers();
             reading(seats, 0, tilde).halfTheSeats();
             demoChecks.afterTheSeats(tilde);

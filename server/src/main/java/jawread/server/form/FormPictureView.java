@@ -20,7 +20,7 @@ public record FormPictureView(
         @Nullable Long lengthPm,
         List<LevelView> levels,
         List<WallView> walls,
-        List<BandView> bands,
+        List<KeptClearView> bands,
         @Nullable ThirdAxisView thirdAxis) {
     /**
      * A section, as a round picture.
@@ -48,7 +48,7 @@ public record FormPictureView(
     public record DownView(
             long place, String section, @Nullable Long depthPm, LengthText size) {}
 
-    public record BandView(long fromPm, long toPm, String what) {}
+    public record KeptClearView(long fromPm, long toPm, String what) {}
 
     /** @param sections that want it */
     public record ThirdAxisView(BigDecimal degrees, List<String> sections, String sentence) {}

@@ -19,9 +19,9 @@ import jawread.core.limit.FormLimit;
 import jawread.core.walk.Axis;
 import jawread.core.walk.KeepClear;
 import jawread.server.form.FormPictureView.AroundView;
-import jawread.server.form.FormPictureView.BandView;
 import jawread.server.form.FormPictureView.DownView;
 import jawread.server.form.FormPictureView.EllipseView;
+import jawread.server.form.FormPictureView.KeptClearView;
 import jawread.server.form.FormPictureView.LevelView;
 import jawread.server.form.FormPictureView.ThirdAxisView;
 import jawread.server.form.FormPictureView.WallView;
@@ -71,8 +71,8 @@ public class FormWords {
                 thirdAxis(form, unit).orElse(null));
     }
 
-    private static BandView band(KeepClear band) {
-        return new BandView(band.from().picometres(), band.to().picometres(), band.what());
+    private static KeptClearView band(KeepClear band) {
+        return new KeptClearView(band.from().picometres(), band.to().picometres(), band.what());
     }
 
     private LevelView level(MeasuredForm form, int section, LengthUnit unit) {
@@ -200,12 +200,14 @@ public class FormWords {
                 + words.say(
                         "form.down.slope",
                         Map.of(
-                                "slope", figures.number(rounded(down.slope().getAsDouble(), 3)),
+                                "slope", signed(rounded(down.slope().getAsDouble(), 3)),
                                 "over", inUnit(down.over(form.length().get()).orElseThrow(), form, unit),
                                 "length", figures.exactly(form.length().get(), unit),
-                                "angle",
-                                        figures.number(
-                                                rounded(down.includedAngle().getAsDouble(), 4))));
+                                "angle", signed(rounded(down.includedAngle().getAsDouble(), 3))));
+    }
+
+    private String signed(BigDecimal figure) {
+        return (figure.signum() < 0 ? "\u2212" : "") + figures.number(figure.abs());
     }
 
     private static int firstMeasured(MeasuredForm form, int axis) {
@@ -314,8 +316,12 @@ public class FormWords {
         };
     }
 
+    /** In whole steps of the gauge where it is some; else with a digit more. */
     LengthText shown(Length length, MeasuredForm form, LengthUnit unit) {
-        return figures.computed(length, unit, form.resolution(), List.of());
+        boolean isWhole = length.picometres() % form.resolution().picometres() == 0;
+        return isWhole
+                ? figures.reading(length, unit, form.resolution())
+                : figures.computed(length, unit, form.resolution(), List.of());
     }
 
     String inUnit(Length length, MeasuredForm form, LengthUnit unit) {

@@ -66,14 +66,15 @@ public class StoryWords {
         wear.flatMap(of -> worn(measured, of, beside, unit)).ifPresent(story::add);
         grade(measured, beside).ifPresent(story::add);
         if (isLost) {
-            story.add(next.map(of -> next(of, unit)).orElseGet(() -> words.say("story.next.unlisted")));
+            story.add(next.map(of -> next(measured, of, unit)).orElseGet(() -> words.say("story.next.unlisted")));
         }
         return new FormView(
                 String.join(" ", story),
                 form.picture(measured, unit),
                 form.figures(measured, unit, beside.aroundAs()),
                 remarks(measured, beside),
-                wear.map(of -> measured.hints(of).stream()
+                wear.filter(of -> isTold(measured, of, beside))
+                        .map(of -> measured.hints(of).stream()
                                 .map(hint -> words.say("wear.hint." + hint.code()))
                                 .toList())
                         .orElse(List.of()),
@@ -201,12 +202,13 @@ public class StoryWords {
                 .orElseThrow()
                 .place()
                 .name();
-        Length doubt = doubt(measured, reference);
         if (reference.kind() == WearReference.Kind.AS_NEW) {
             Wear.Reach reach = wear.reach().orElseThrow();
-            if (reach.atLeast().compareTo(doubt) <= 0) {
-                return Optional.of(
-                        words.say("story.wear.perhaps", Map.of("most", form.inUnit(reach.atMost(), measured, unit))));
+            if (!isTold(measured, wear, beside)) {
+                return Optional.of(reach.atMost())
+                        .filter(most -> !most.isZero())
+                        .map(most ->
+                                words.say("story.wear.perhaps", Map.of("most", form.inUnit(most, measured, unit))));
             }
             return Optional.of(words.say(
                     "story.wear.as-new",
@@ -216,10 +218,10 @@ public class StoryWords {
                             "place", place,
                             "side", side(wear, measured, unit))));
         }
-        if (wear.worst().wear().compareTo(doubt) <= 0) {
+        if (!isTold(measured, wear, beside)) {
             return Optional.of(words.say(
                     "story.wear.unseen." + reference.kind().code(),
-                    Map.of("seen", form.inUnit(doubt, measured, unit))));
+                    Map.of("seen", form.inUnit(doubt(measured, reference), measured, unit))));
         }
         return Optional.of(words.say(
                 "story.wear." + reference.kind().code(),
@@ -228,6 +230,13 @@ public class StoryWords {
                         "place", place,
                         "reference", form.inUnit(reference.single(), measured, unit),
                         "side", side(wear, measured, unit))));
+    }
+
+    /** Whether there is more of it than is not known of it. */
+    private static boolean isTold(MeasuredForm measured, Wear wear, Beside beside) {
+        WearReference reference = measured.reference(beside.earlier()).orElseThrow();
+        Length least = wear.reach().map(Wear.Reach::atLeast).orElse(wear.worst().wear());
+        return least.compareTo(doubt(measured, reference)) > 0;
     }
 
     /** What two sizes differ by without wear: of one setting little, of two inspections both their U. */
@@ -275,7 +284,7 @@ public class StoryWords {
     }
 
     /** The next size, whether it cleans up everywhere and with how much, and what if all the wear lies on one side. */
-    private String next(NextSize next, LengthUnit unit) {
+    private String next(MeasuredForm measured, NextSize next, LengthUnit unit) {
         if (next.size().isEmpty()) {
             return words.say("story.next.none");
         }
@@ -284,9 +293,7 @@ public class StoryWords {
                 "story.next.size",
                 Map.of(
                         "size", name(size, unit),
-                        "stock",
-                                figures.all(next.leastStock().orElseThrow(), unit)
-                                        .withUnit()));
+                        "stock", form.inUnit(next.leastStock().orElseThrow(), measured, unit)));
         if (next.oneSideSize().equals(next.size())) {
             return said;
         }
@@ -299,10 +306,16 @@ public class StoryWords {
     /** {@code +0.030 in}, or {@code grade C}. */
     public String name(FinishedSize size, LengthUnit unit) {
         return size.fromNew()
-                .map(step -> (step.isNegative() ? "\u2212" : "+")
-                        + figures.all(step.abs(), unit).withUnit())
+                .map(step -> (step.isNegative() ? "\u2212" : "+") + stepSaid(step.abs(), unit))
                 .orElseGet(() ->
                         words.say("story.grade", Map.of("grade", size.stamp().orElseThrow())));
+    }
+
+    /** As steps are usually listed, to a thou or a hundredth, with more digits only where it has them. */
+    private String stepSaid(Length step, LengthUnit unit) {
+        Length usual = unit.isInch() ? Length.ofInches("0.001") : Length.ofMillimetres("0.01");
+        boolean isWhole = step.picometres() % usual.picometres() == 0;
+        return (isWhole ? figures.reading(step, unit, usual) : figures.all(step, unit)).withUnit();
     }
 
     private List<StockView> stock(MeasuredForm measured, NextSize next, LengthUnit unit) {
@@ -314,7 +327,7 @@ public class StoryWords {
                     stock.add(new StockView(
                             place.get().place().id(),
                             place.get().place().name(),
-                            figures.all(next.stockPerSide().get(i++), unit)));
+                            form.shown(next.stockPerSide().get(i++), measured, unit)));
                 }
             }
         }

@@ -75,7 +75,7 @@ public record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, L
 
     /** On which side of the limits the place lies that the verdict rests on. */
     Side side() {
-        return inForce().isDecidedByForm() ? Side.NEITHER : inForce().side();
+        return inForce().side();
     }
 
     /** Whether every place has its size, or is passed over for a reason. */

@@ -109,8 +109,7 @@ class MethodsCompared {
         Length step = Stream.concat(first.stream(), second.stream())
                 .map(Found::resolution)
                 .min(Length::compareTo)
-                .orElseThrow()
-                .dividedBy(10);
+                .orElseThrow();
         var places = new ArrayList<ComparedView>();
         for (int i = 0; i < first.size(); i++) {
             Length a = first.get(i).size();

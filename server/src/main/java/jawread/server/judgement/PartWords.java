@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 
 /** Puts what a part comes to into words, and what is to be done next. */
 @Component
-class PartWords {
+public class PartWords {
     private final RoundWords rounds;
     private final VerdictWords verdicts;
     private final Words words;
@@ -27,7 +27,7 @@ class PartWords {
     }
 
     /** Of a feature of a part: that of its round in force. */
-    VerdictView verdict(FeatureJudgement feature) {
+    public VerdictView verdict(FeatureJudgement feature) {
         return verdicts.brief(feature.verdict(), feature.side());
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import jawread.core.doubt.References;
 import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.WearLadder.Wears;
 import jawread.core.length.Length;
 import jawread.core.limit.Limits;
 import jawread.server.form.FormPlace;
@@ -123,6 +124,10 @@ public record RoundJudgement(
     }
 
     Side side() {
+        if (isDecidedByForm()) {
+            // Where its form is lost, on the side that wear leads to.
+            return !verdict.isLost() ? Side.NEITHER : form.orElseThrow().wears() == Wears.LARGER ? Side.HIGH : Side.LOW;
+        }
         return deciding.map(PlaceJudgement::side).orElse(Side.NEITHER);
     }
 

@@ -103,7 +103,7 @@ class RoundWords {
     VerdictView verdict(RoundJudgement round, FeatureJudgement feature, Job job) {
         if (round.isDecidedByForm()) {
             return verdicts.ofForm(
-                    round.verdict(), stories.deciding(round.form().orElseThrow(), job.unit()));
+                    round.verdict(), round.side(), stories.deciding(round.form().orElseThrow(), job.unit()));
         }
         return round.deciding()
                 .map(place -> verdict(place, sized(place, feature, job)))

@@ -73,10 +73,10 @@ class VerdictWords {
     }
 
     /** Where the form is worse than any size. @param sentence how it stands to its limit */
-    VerdictView ofForm(SizeVerdict verdict, String sentence) {
+    VerdictView ofForm(SizeVerdict verdict, Side side, String sentence) {
         return new VerdictView(
                 verdict.code(),
-                "",
+                side.code(),
                 verdict.isLost() ? words.say("verdict.form.word") : word(verdict),
                 sentence,
                 null,

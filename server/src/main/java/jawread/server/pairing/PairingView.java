@@ -2,6 +2,7 @@ package jawread.server.pairing;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.words.LengthText;
 
 /**
@@ -38,8 +39,8 @@ public record PairingView(
 
     public record PairedFeatureView(long id, String name) {}
 
-    /** @param size the mean of its places @param expanded U of the place that is known least */
-    public record PairedPartView(long id, String name, LengthText size, LengthText expanded) {}
+    /** @param verdict of its own limits: one in doubt is no size to go by @param size the mean of its places @param expanded U of the place that is known least */
+    public record PairedPartView(long id, String name, VerdictView verdict, LengthText size, LengthText expanded) {}
 
     public record WantedView(LengthText least, LengthText most) {}
 

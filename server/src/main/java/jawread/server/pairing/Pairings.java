@@ -25,6 +25,7 @@ import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.judgement.FeatureJudgement;
 import jawread.server.judgement.Judgements;
+import jawread.server.judgement.PartWords;
 import jawread.server.pairing.PairingView.PairView;
 import jawread.server.pairing.PairingView.PairedFeatureView;
 import jawread.server.pairing.PairingView.PairedJobView;
@@ -45,13 +46,15 @@ import org.springframework.transaction.annotation.Transactional;
 class Pairings {
     private final Jobs jobs;
     private final Judgements judgements;
+    private final PartWords partWords;
     private final TypedFields fields;
     private final Figures figures;
     private final Words words;
 
-    Pairings(Jobs jobs, Judgements judgements, TypedFields fields, Figures figures, Words words) {
+    Pairings(Jobs jobs, Judgements judgements, PartWords partWords, TypedFields fields, Figures figures, Words words) {
         this.jobs = jobs;
         this.judgements = judgements;
+        this.partWords = partWords;
         this.fields = fields;
         this.figures = figures;
         this.words = words;
@@ -135,6 +138,7 @@ class Pairings {
         return new PairedPartView(
                 part.part().id(),
                 part.part().name(),
+                part.verdict(),
                 shown(part.mean(), part, unit),
                 figures.significant(Length.nearest(part.expanded()), unit));
     }
@@ -164,7 +168,7 @@ class Pairings {
     }
 
     /** Those with a size at every place. */
-    private static List<PairedPart> measured(List<FeatureJudgement> all, Optional<Feature> of) {
+    private List<PairedPart> measured(List<FeatureJudgement> all, Optional<Feature> of) {
         return all.stream()
                 .filter(each -> of.filter(
                                 feature -> feature.id() == each.feature().id())
@@ -176,6 +180,7 @@ class Pairings {
                                 .form()
                                 .map(form -> new PairedPart(
                                         each.part(),
+                                        partWords.verdict(each),
                                         each.inForce().values(),
                                         size,
                                         form.expanded(),
@@ -282,7 +287,11 @@ class Pairings {
 
     private String bestSaid(Pairing best, Said said) {
         return words.say(
-                best.pairs().isEmpty() ? "pairing.best.none" : "pairing.best",
+                switch (best.pairs().size()) {
+                    case 0 -> "pairing.best.none";
+                    case 1 -> "pairing.best.one";
+                    default -> "pairing.best";
+                },
                 Map.of(
                         "pairs", best.pairs().size(),
                         "insides", said.in().size(),

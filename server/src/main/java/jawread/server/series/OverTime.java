@@ -194,7 +194,7 @@ class OverTime {
                         trend -> new SeriesView(
                                 name,
                                 trend.state().code(),
-                                said(trend, service, along, unit),
+                                said(trend, service, along, unit, feature.limitsStep()),
                                 points,
                                 band(trend, seen),
                                 orNull(trend.meets()),
@@ -206,7 +206,7 @@ class OverTime {
         return figure.isPresent() ? figure.getAsDouble() : null;
     }
 
-    private String said(Trend trend, Optional<Length> service, Along along, LengthUnit unit) {
+    private String said(Trend trend, Optional<Length> service, Along along, LengthUnit unit, Length step) {
         String rate = words.say("over-time.rate." + along.code(), Map.of("rate", rate(trend.slope(), along, unit)));
         return switch (trend.state()) {
             case RATE_ONLY -> words.say("over-time.rate-only", Map.of("rate", rate));
