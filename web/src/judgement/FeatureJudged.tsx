@@ -56,7 +56,7 @@ export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProp
         />
       </header>
       {judged.runout && <p className="mt-2 text-title font-medium">{judged.runout}</p>}
-      {form && <FormJudged form={form} feature={feature} lit={lit} onLight={setLit} />}
+      {form && <FormJudged form={form} feature={feature} open={open} lit={lit} onLight={setLit} />}
       {methods && <MethodsJudged methods={methods} lit={lit} onLight={setLit} />}
       {feature.service && (
         <Link

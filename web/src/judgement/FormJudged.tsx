@@ -12,12 +12,15 @@ type Form = Schemas['FormView'];
 interface FormJudgedProps {
   form: Form;
   feature: Feature;
+  /** Whether its pictures stand open at first: of a part with many bores only the worst one’s are drawn. */
+  open: boolean;
   lit: number | undefined;
   onLight: (place: number | undefined) => void;
 }
 
 /** A feature’s story, its pictures and its figures of form. */
-export function FormJudged({ form, feature, lit, onLight }: FormJudgedProps) {
+export function FormJudged({ form, feature, open, lit, onLight }: FormJudgedProps) {
+  const [drawn, setDrawn] = useState(open);
   const { picture, hints, stock, remarks } = form;
   return (
     <section aria-label={`Form of ${feature.name}`} className="mt-3">
@@ -33,7 +36,13 @@ export function FormJudged({ form, feature, lit, onLight }: FormJudgedProps) {
           ))}
         </ul>
       )}
-      <Pictures picture={picture} feature={feature} lit={lit} onLight={onLight} />
+      {drawn ? (
+        <Pictures picture={picture} feature={feature} lit={lit} onLight={onLight} />
+      ) : (
+        <Button onClick={() => setDrawn(true)} className="mt-3 print:hidden">
+          Show its pictures
+        </Button>
+      )}
       {stock.length > 0 && (
         <p className="mt-3">
           Off each side, to the middle of the next size:{' '}
@@ -66,7 +75,7 @@ export function FormJudged({ form, feature, lit, onLight }: FormJudgedProps) {
   );
 }
 
-interface PicturesProps extends Omit<FormJudgedProps, 'form'> {
+interface PicturesProps extends Omit<FormJudgedProps, 'form' | 'open'> {
   picture: Schemas['FormPictureView'];
 }
 

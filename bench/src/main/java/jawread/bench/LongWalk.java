@@ -4,8 +4,11 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
+import jawread.browser.PlannedJob;
 
 /**
  * How the walk holds on a long job: 10 parts of 10 features of 20 places, filled to 100, to 2 000 and to 20 000 readings. At each: from
@@ -16,43 +19,37 @@ public final class LongWalk {
     private static final int OPENINGS = 9;
     private static final List<Integer> STAGES = List.of(100, 2_000, 20_000);
 
-    /** A job with its plan and its parts, by the calls that the screens make; answers where its features are. */
-    private static final String PLAN = """
-            async () => {
-              const call = async (method, path, body, headers = {}) => {
-                const answer = await fetch('/api' + path, {
-                  method, body: body && JSON.stringify(body),
-                  headers: { 'Content-Type': 'application/json', ...headers },
-                });
-                if (!answer.ok) throw new Error(path + ': ' + await answer.text());
-                return answer.json();
-              };
-              const job = await call('POST', '/jobs', {
-                name: 'A long walk', limitsSource: 'drawing 1', unit: 'mm', template: '' });
-              const plan = (await call('GET', `/jobs/${job.id}/plan`)).plans[0];
-              const sections = Array.from({ length: 10 }, (_, i) => `${String.fromCharCode(97 + i)} ${5 + 10 * i}`).join('; ');
-              const empty = Object.fromEntries(['service', 'outOfRound', 'taper', 'steps', 'grades', 'face',
-                'keepClear', 'outOfReach', 'order'].map((name) => [name, '']));
-              await call('POST', `/plans/${plan.id}/changes`, { removes: [], puts: Array.from({ length: 10 }, (_, i) => ({
-                key: crypto.randomUUID(), typed: { ...empty, name: `journal ${i + 1}`, kind: 'outside',
-                  limits: '32.02/31.90', lies: `${100 * i}-${100 * i + 100}`, layout: 'free', sections, axes: 'thrust 0; cross 90',
-                  round: true, envelope: false, decisive: false } })) });
-              const now = (await call('GET', `/jobs/${job.id}/plan`)).plans[0];
-              await call('PUT', `/plans/${plan.id}/parts`, { parts: Array.from({ length: 10 }, (_, i) => ({
-                ...(i === 0 && now.parts[0] ? { id: now.parts[0].id } : {}), name: `part ${i + 1}`, mark: '', hours: '' })) },
-                { 'If-Match': `"${now.edition}"` });
-              const bench = (await call('GET', '/bench')).jobs.find(({ id }) => id === job.id);
+    /** Ten parts of ten features of twenty places. */
+    private static List<String> planned(Page page) {
+        String sections = IntStream.range(0, 10)
+                .mapToObj(i -> (char) ('a' + i) + " " + (5 + 10 * i))
+                .collect(Collectors.joining("; "));
+        List<Map<String, Object>> features = IntStream.range(0, 10)
+                .mapToObj(i -> PlannedJob.feature(
+                        "journal " + (i + 1),
+                        "outside",
+                        "32.02/31.90",
+                        Map.of(
+                                "lies", 100 * i + "-" + (100 * i + 100),
+                                "layout", "free",
+                                "sections", sections,
+                                "axes", "thrust 0; cross 90")))
+                .toList();
+        List<String> parts =
+                IntStream.rangeClosed(1, 10).mapToObj(i -> "part " + i).toList();
+        return PlannedJob.plan(page, "A long walk", "mm", features, parts);
+    }
+
+    /** Every place of the features at some paths, in their order. */
+    static final String SPOTS = """
+            async (paths) => {
               globalThis.spots = [];
-              for (const part of bench.plans[0].parts) {
-                for (const feature of part.features) {
-                  const sheet = await call('GET', `/parts/${part.id}/features/${feature.id}/sheet`);
-                  for (const place of sheet.rounds[0].places) {
-                    globalThis.spots.push({ part: part.id, feature: feature.id, place: place.id });
-                  }
+              for (const path of paths) {
+                const sheet = await (await fetch('/api' + path + '/sheet')).json();
+                for (const { id } of sheet.rounds[0].places) {
+                  globalThis.spots.push({ part: sheet.part.id, feature: sheet.feature.id, place: id });
                 }
               }
-              const last = globalThis.spots.at(-1);
-              return `/parts/${last.part}/features/${last.feature}`;
             }""";
 
     /** Place after place, over and over, each as a screen would send it: ten readings a place in the end. */
@@ -83,7 +80,9 @@ public final class LongWalk {
             Page filler = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             // Away from the bench, which would ask anew after each reading.
             filler.navigate(server.address() + "/technique");
-            String last = (String) filler.evaluate(PLAN);
+            List<String> paths = planned(filler);
+            filler.evaluate(SPOTS, paths);
+            String last = paths.get(paths.size() - 1);
             Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             int filled = 0;
             for (int stage : STAGES) {

@@ -11,34 +11,22 @@ import static com.microsoft.playwright.options.AriaRole.RADIO;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A misread is seen, named and answered for; a zero found off throws its readings into doubt, and they are answered for. */
 class DoubtTest extends AtTheBench {
-    /** A job of one feature at one place, as the screens plan it; answers the path to it. */
-    private static final String PLAN = """
-            async ([kind, limits, unit]) => {
-              const call = async (method, path, body, headers = {}) => {
-                const answer = await fetch('/api' + path, {
-                  method, body: body && JSON.stringify(body),
-                  headers: { 'Content-Type': 'application/json', ...headers },
-                });
-                if (!answer.ok) throw new Error(path + ': ' + await answer.text());
-                return answer.json();
-              };
-              const job = await call('POST', '/jobs', {
-                name: `slip ${limits}`, limitsSource: 'drawing 1', unit, template: '' });
-              const plan = (await call('GET', `/jobs/${job.id}/plan`)).plans[0];
-              const empty = Object.fromEntries(['service', 'outOfRound', 'taper', 'steps', 'grades', 'lies', 'face', 'sections',
-                'axes', 'keepClear', 'outOfReach', 'order'].map((name) => [name, '']));
-              await call('POST', `/plans/${plan.id}/changes`, { removes: [], puts: [{ key: crypto.randomUUID(),
-                typed: { ...empty, name: 'size', kind, limits, layout: 'one-place',
-                  round: kind !== 'depth', envelope: false, decisive: false } }] });
-              const bench = (await call('GET', '/bench')).jobs.find(({ id }) => id === job.id);
-              const part = bench.plans[0].parts[0];
-              return `/parts/${part.id}/features/${part.features[0].id}`;
-            }""";
+    /** A job of one feature at one place; answers the path to it. */
+    private static String planned(Page page, String kind, String limits, String unit) {
+        return PlannedJob.plan(
+                        page,
+                        "slip " + limits,
+                        unit,
+                        List.of(PlannedJob.feature("size", kind, limits, Map.of("layout", "one-place"))),
+                        List.of())
+                .get(0);
+    }
 
     /** A gauge's number, as the page knows it. */
     private static final String KEY_OF = """
@@ -82,7 +70,7 @@ class DoubtTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         page.evaluate(SET_B1, "B1");
         for (Made made : FAMILIES) {
-            String path = (String) page.evaluate(PLAN, List.of(made.kind(), made.limits(), made.unit()));
+            String path = planned(page, made.kind(), made.limits(), made.unit());
             page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, made.gauge()));
             assertThat(page.locator("[data-entry]")).isVisible();
             page.keyboard().type(made.typed() + "\n");
@@ -97,7 +85,7 @@ class DoubtTest extends AtTheBench {
     @Test
     void a_doubt_is_shown_on_the_drawn_scale_the_walk_goes_on_and_one_key_answers() {
         Page page = ansasScreen(Chromium.desk());
-        String path = (String) page.evaluate(PLAN, List.of("outside", "32 h9", "mm"));
+        String path = planned(page, "outside", "32 h9", "mm");
         page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, "M6"));
         assertThat(page.locator("[data-entry]")).isVisible();
         page.keyboard().type("32.470\n");
@@ -132,7 +120,7 @@ class DoubtTest extends AtTheBench {
     @Test
     void a_quick_check_is_one_key_away_and_finds_what_two_repeats_alike_cannot() {
         Page page = ansasScreen(Chromium.desk());
-        String path = (String) page.evaluate(PLAN, List.of("outside", "33 max", "mm"));
+        String path = planned(page, "outside", "33 max", "mm");
         page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, "M6"));
         assertThat(page.locator("[data-entry]")).isVisible();
         page.keyboard().press("q");
@@ -155,8 +143,8 @@ class DoubtTest extends AtTheBench {
     void a_zero_found_off_doubts_exactly_what_was_read_since_in_two_jobs_and_is_answered_for_in_three_ways() {
         Page page = ansasScreen(Chromium.desk());
         String mic = (String) page.evaluate(KEY_OF, "M6");
-        String first = (String) page.evaluate(PLAN, List.of("outside", "32 h9", "mm"));
-        String second = (String) page.evaluate(PLAN, List.of("outside", "40 h9", "mm"));
+        String first = planned(page, "outside", "32 h9", "mm");
+        String second = planned(page, "outside", "40 h9", "mm");
         checkOfM6(page, "0", "nothing was done");
         page.navigate(server().address() + first + "?gauge=" + mic);
         assertThat(page.locator("[data-entry]")).isVisible();

@@ -89,6 +89,14 @@ public final class Drafting {
         return typed;
     }
 
+    /** Lists the parts of a plan anew. @param plan as it is now */
+    public Answer listParts(JsonNode plan, List<Map<String, Object>> parts) {
+        String path = "/api/plans/" + plan.path("id").asLong() + "/parts";
+        String edition = "\"" + plan.path("edition").asLong() + "\"";
+        return server.send(
+                Server.json(server.ansasRequest(path).header("If-Match", edition), "PUT", Map.of("parts", parts)));
+    }
+
     public Answer change(JsonNode plan, Object puts, Object removes) {
         return post("/api/plans/" + plan.path("id").asLong() + "/changes", Map.of("puts", puts, "removes", removes));
     }

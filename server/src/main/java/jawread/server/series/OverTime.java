@@ -236,7 +236,7 @@ class OverTime {
                                 Map.of(
                                         "rate", rate,
                                         "service",
-                                                figures.all(service.orElseThrow(), unit)
+                                                figures.reading(service.orElseThrow(), unit, step)
                                                         .withUnit(),
                                         "meets", whole(trend.meets().getAsDouble(), along),
                                         "earliest", whole(trend.earliest().getAsDouble(), along)));

@@ -95,4 +95,61 @@ class DemoShopTest {
         assertThat(sheet.path("gauge").asString())
                 .isEqualTo(gauges.get(5).path("key").asString());
     }
+
+    private JsonNode feature(String job, int plan, String part, String name) {
+        JsonNode parts = Walk.named(server.get("/api/bench").json().path("jobs"), job)
+                .path("plans")
+                .get(plan)
+                .path("parts");
+        long id = Walk.named(parts, part).path("id").asLong();
+        JsonNode judgement = server.get("/api/parts/" + id + "/judgement").json();
+        long feature = Walk.named(judgement.path("drawn"), name).path("id").asLong();
+        for (JsonNode each : judgement.path("features")) {
+            if (each.path("id").asLong() == feature) {
+                return each;
+            }
+        }
+        throw new IllegalArgumentException(name);
+    }
+
+    @Test
+    void the_pumps_barrels_tell_their_stories() {
+        assertThat(feature("Three-throw pump", 0, "barrel 2", "barrel bore")
+                        .path("form")
+                        .path("story")
+                        .asString())
+                .isEqualTo("Oval by 0.0026 in at the top, the long way across thrust: past the limit of 0.0020 in. "
+                        + "Tapered down thrust by 0.00175 in, wide at the top; inside the limit of 0.0030 in. "
+                        + "The rest holds: the sizes are worn and serviceable. "
+                        + "Worn by 0.0045 in at the least and 0.0063 in at the most at top, thrust, by the limits of a new one: "
+                        + "up to all of it may be on one side. "
+                        + "Next: +0.030 in cleans up everywhere, with 0.0123 in a side at the least.");
+        assertThat(feature("Three-throw pump", 0, "barrel 3", "barrel bore")
+                        .path("form")
+                        .path("story")
+                        .asString())
+                .contains("Tapered down thrust by 0.00385 in, wide at the top: past the limit of 0.0030 in.");
+        JsonNode first = feature("Three-throw pump", 0, "barrel 1", "barrel bore");
+        assertThat(first.path("form").path("story").asString()).contains("may still be as new");
+        assertThat(first.path("methods").path("places")).hasSize(6);
+        assertThat(first.path("methods").path("differs").asBoolean()).isFalse();
+    }
+
+    @Test
+    void the_spindle_has_worn_since_its_last_inspection_and_the_drum_shaft_is_bent_most_in_its_middle() {
+        assertThat(feature("Sluice spindle", 0, "spindle", "lower journal")
+                        .path("form")
+                        .path("story")
+                        .asString())
+                .contains("since its last inspection");
+        assertThat(feature("Stop-log hoist", 0, "drum shaft", "runout")
+                        .path("runout")
+                        .asString())
+                .startsWith("It runs out by 0.034 mm at middle, where its axis is bent most: by 0.017 mm");
+        assertThat(feature("Stop-log hoist", 0, "drum shaft", "drum seat")
+                        .path("form")
+                        .path("story")
+                        .asString())
+                .startsWith("Oval by 0.011");
+    }
 }

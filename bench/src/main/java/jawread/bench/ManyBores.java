@@ -1,0 +1,75 @@
+package jawread.bench;
+
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import jawread.browser.Chromium;
+import jawread.browser.PackagedServer;
+import jawread.browser.PlannedJob;
+
+/** How long a part with 40 bores takes to show what it comes to: each bore's story, and the pictures of the worst. */
+public final class ManyBores {
+    private static final int BORES = 40;
+    private static final int OPENINGS = 9;
+
+    /** Twice at each place, each bore a little tapered and a little oval, the last of them past its limit. */
+    private static final String FILL = """
+            async () => {
+              const { spots } = globalThis;
+              for (const [i, spot] of spots.entries()) {
+                const worst = i >= spots.length - 6 && i % 6 < 3 ? 0.03 : 0;
+                for (const again of [0, 1]) {
+                  const size = 50.006 + ((i * 7) % 5) / 1000 + (i % 3) / 1000 + worst;
+                  const answer = await fetch('/api/readings/' + crypto.randomUUID(), {
+                    method: 'PUT', headers: { 'Content-Type': 'application/json' },
+                    body: JSON.stringify({ ...spot, round: 0, gauge: 19, person: 1,
+                      typed: size.toFixed(3), takenAt: '2026-03-10T08:00:00.000Z' }) });
+                  const said = await answer.text();
+                  if (!answer.ok) throw new Error(said + again);
+                }
+              }
+            }""";
+
+    private ManyBores() {}
+
+    public static void main(String[] arguments) {
+        try (PackagedServer server = PackagedServer.alone();
+                var chromium = new Chromium()) {
+            Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
+            page.navigate(server.address() + "/technique");
+            List<Map<String, Object>> features = IntStream.rangeClosed(1, BORES)
+                    .mapToObj(i -> PlannedJob.feature(
+                            "bore " + i,
+                            "bore",
+                            "50.000 +0.020",
+                            Map.of(
+                                    "service", "50.100",
+                                    "outOfRound", "0.020",
+                                    "taper", "0.025",
+                                    "steps", "0.25 0.5",
+                                    "lies", "0-90",
+                                    "layout", "bore")))
+                    .toList();
+            List<String> paths = PlannedJob.plan(page, "Many bores", "mm", features, List.of());
+            page.evaluate(LongWalk.SPOTS, paths);
+            page.evaluate(FILL);
+            String judgement = paths.get(0).replaceAll("/features/.*", "/judgement");
+            List<Double> openings = new ArrayList<>();
+            for (int i = 0; i < OPENINGS; i++) {
+                page.navigate(server.address() + "/jobs");
+                long start = System.nanoTime();
+                page.navigate(server.address() + judgement);
+                page.getByTestId("side").first().waitFor();
+                openings.add((System.nanoTime() - start) / 1e6);
+            }
+            System.out.printf(
+                    "%d bores of 6 places: their stories and the pictures of the worst in %.0f ms (median of %d), %d pictures%n",
+                    BORES,
+                    EnterToVerdict.at(openings, 0.5),
+                    OPENINGS,
+                    page.locator("[data-testid=round], [data-testid=side]").count());
+        }
+    }
+}
