@@ -8,17 +8,19 @@ interface OverTimePictureProps {
   limits: readonly Limit[];
   /** What stands along the foot: hours, days. */
   along: string;
+  /** For a narrow screen: the view stands nearer. */
+  narrow: boolean;
 }
 
-const WIDTH = 960;
 const HEIGHT = 320;
 const LEFT = 14;
-const RIGHT = WIDTH - 130;
 const TOP = 18;
 const BOTTOM = HEIGHT - 40;
 
 /** A size at one inspection after another, each with its U; the line, its band, and where they meet the service limit. */
-export function OverTimePicture({ series, limits, along }: OverTimePictureProps) {
+export function OverTimePicture({ series, limits, along, narrow }: OverTimePictureProps) {
+  const width = narrow ? 480 : 960;
+  const right = width - (narrow ? 104 : 130);
   const { points, band, meets, earliest } = series;
   const sizes = [
     ...points.flatMap(({ size, expandedPm }) => [size.pm - expandedPm, size.pm + expandedPm]),
@@ -29,7 +31,7 @@ export function OverTimePicture({ series, limits, along }: OverTimePictureProps)
   const xs = [...points.map((point) => point.x), ...band.map((point) => point.x)];
   const from = Math.min(...xs);
   const wide = Math.max(...xs) - from || 1;
-  const x = (at: number) => LEFT + 14 + ((at - from) / wide) * (RIGHT - LEFT - 28);
+  const x = (at: number) => LEFT + 14 + ((at - from) / wide) * (right - LEFT - 28);
   const y = (pm: number) =>
     Math.min(Math.max(TOP + ((most - pm) / tall) * (BOTTOM - TOP), TOP - 14), BOTTOM + 10);
   const lineOf = (of: (point: Schemas['BandPointView']) => number) =>
@@ -41,7 +43,7 @@ export function OverTimePicture({ series, limits, along }: OverTimePictureProps)
     .join('L');
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      viewBox={`0 0 ${width} ${HEIGHT}`}
       className="block w-full"
       role="img"
       aria-label={`${series.place}: ${series.sentence}`}
@@ -63,17 +65,17 @@ export function OverTimePicture({ series, limits, along }: OverTimePictureProps)
           <line
             data-limit={name}
             x1={LEFT}
-            x2={RIGHT}
+            x2={right}
             y1={y(size.pm)}
             y2={y(size.pm)}
             className={name === 'service' ? 'stroke-gone' : 'stroke-in'}
             strokeWidth={name === 'service' ? 3 : 1.8}
             strokeDasharray={name === 'service' ? '12 4 2 4' : '7 5'}
           />
-          <text x={RIGHT + 8} y={y(size.pm) + 5} className="fill-ink text-[15px]">
+          <text x={right + 8} y={y(size.pm) + 5} className="fill-ink text-[15px]">
             {size.text}
           </text>
-          <text x={RIGHT + 8} y={y(size.pm) + 20} className="fill-quiet text-[13px]">
+          <text x={right + 8} y={y(size.pm) + 20} className="fill-quiet text-[13px]">
             {name}
           </text>
         </g>
@@ -136,13 +138,13 @@ export function OverTimePicture({ series, limits, along }: OverTimePictureProps)
       ))}
       <line
         x1={LEFT}
-        x2={RIGHT}
+        x2={right}
         y1={BOTTOM + 4}
         y2={BOTTOM + 4}
         className="stroke-line"
         strokeWidth="2"
       />
-      <text x={RIGHT + 8} y={HEIGHT - 20} className="fill-quiet text-[14px]">
+      <text x={right + 8} y={HEIGHT - 20} className="fill-quiet text-[14px]">
         {along}
       </text>
     </svg>

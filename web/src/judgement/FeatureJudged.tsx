@@ -21,6 +21,8 @@ interface FeatureJudgedProps {
 export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProps) {
   const { verdict, places, form, methods } = judged;
   const [lit, setLit] = useState<number | undefined>();
+  // Of a part with many bores the places of most are never opened.
+  const [listed, setListed] = useState(open);
   if (feature === undefined) {
     return null;
   }
@@ -66,22 +68,28 @@ export function FeatureJudged({ judged, feature, part, open }: FeatureJudgedProp
           Over time
         </Link>
       )}
-      <details open={open} className="group mt-2">
+      <details
+        open={open}
+        onToggle={({ currentTarget }) => setListed((before) => before || currentTarget.open)}
+        className="group mt-2"
+      >
         <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet print:hidden">
           {places.length === 1 ? 'Its place' : `Its ${places.length} places`}, readings, and what is
           known of them
         </summary>
-        <ul>
-          {places.map((at) => (
-            <AtPlace
-              key={at.place.id}
-              judged={at}
-              isLit={lit === at.place.id}
-              onLight={setLit}
-              to={`/parts/${part}/features/${feature.id}?place=${at.place.id}`}
-            />
-          ))}
-        </ul>
+        {listed && (
+          <ul>
+            {places.map((at) => (
+              <AtPlace
+                key={at.place.id}
+                judged={at}
+                isLit={lit === at.place.id}
+                onLight={setLit}
+                to={`/parts/${part}/features/${feature.id}?place=${at.place.id}`}
+              />
+            ))}
+          </ul>
+        )}
       </details>
     </article>
   );

@@ -1,11 +1,11 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Feature, Schemas } from '../api/client';
 import { baseOf, factorFor, farthest, limitsOf, otherFactor } from '../drawings/magnified';
 import { RADIUS, REACH, RoundPicture } from '../drawings/RoundPicture';
-import { saveSvg } from '../drawings/saveSvg';
 import { SidePicture } from '../drawings/SidePicture';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { Button } from '../ui/Button';
+import { Saved } from '../ui/Saved';
 
 type Form = Schemas['FormView'];
 
@@ -80,7 +80,6 @@ interface PicturesProps extends Omit<FormJudgedProps, 'form' | 'open'> {
 }
 
 function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
-  const box = useRef<HTMLDivElement>(null);
   const limits = limitsOf(feature);
   const sizes = picture.walls.flatMap(({ points }) => points.map(({ size }) => size.pm));
   const base = baseOf(limits, sizes);
@@ -94,18 +93,28 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
     lit,
     onLight,
   };
-  const save = () =>
-    box.current
-      ?.querySelectorAll('svg')
-      .forEach((svg) =>
-        saveSvg(svg, `${feature.name} ${svg.getAttribute('aria-label')?.split(':')[0] ?? ''}`),
-      );
   return (
-    <>
-      <div
-        ref={box}
-        className="mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(13rem,1fr))]"
-      >
+    <Saved
+      name={feature.name}
+      beside={
+        <>
+          <span className="flex items-center gap-2">
+            <Button onClick={() => setFactor(otherFactor(factor, -1))} aria-label="Magnify less">
+              −
+            </Button>
+            <Button onClick={() => setFactor(otherFactor(factor, 1))} aria-label="Magnify more">
+              +
+            </Button>
+            {factor !== fitting && <Button onClick={() => setFactor(fitting)}>as it fits</Button>}
+          </span>
+          <span className="max-w-md text-quiet">
+            Dashed: limits of a new one{feature.service && '; dash and dot: service limit'}. Metal
+            is hatched. Angles go against the clock from the right.
+          </span>
+        </>
+      }
+    >
+      <div className="mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(13rem,1fr))]">
         {picture.round &&
           picture.levels.map((level) => (
             <figure key={level.name} className="border border-line">
@@ -125,23 +134,7 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
           </figure>
         ))}
       </div>
-      <p className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2 text-label print:hidden">
-        <span className="flex items-center gap-2">
-          <Button onClick={() => setFactor(otherFactor(factor, -1))} aria-label="Magnify less">
-            −
-          </Button>
-          <Button onClick={() => setFactor(otherFactor(factor, 1))} aria-label="Magnify more">
-            +
-          </Button>
-          {factor !== fitting && <Button onClick={() => setFactor(fitting)}>as it fits</Button>}
-        </span>
-        <span className="text-quiet">
-          Dashed: limits of a new one{feature.service && '; dash and dot: service limit'}. Metal is
-          hatched. Angles go against the clock from the right.
-        </span>
-        <Button onClick={save}>Save the pictures</Button>
-      </p>
-    </>
+    </Saved>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { DifferencePlot } from '../drawings/DifferencePlot';
+import { Saved } from '../ui/Saved';
 
 interface MethodsJudgedProps {
   methods: Schemas['TwoMethodsView'];
@@ -22,7 +23,11 @@ export function MethodsJudged({ methods, lit, onLight }: MethodsJudgedProps) {
         {methods.sentence}
       </p>
       <div className="mt-2 grid gap-4 tablet:grid-cols-2">
-        <DifferencePlot methods={methods} lit={lit} onLight={onLight} />
+        <div>
+          <Saved name={`${first} and ${second}`}>
+            <DifferencePlot methods={methods} lit={lit} onLight={onLight} />
+          </Saved>
+        </div>
         <table className="self-start text-left">
           <thead>
             <tr className="label border-b-2 border-line">

@@ -162,7 +162,7 @@ function Found({ shown, ask }: { shown: Pairing; ask: (change: Record<string, st
   const inForce = chosen ?? best;
   return (
     <>
-      <p className="text-order font-semibold" data-testid="pairs-said">
+      <p className="text-title font-semibold tablet:text-order" data-testid="pairs-said">
         {inForce.sentence}
       </p>
       {inForce.pairs.length > 0 && <PairsTable pairs={inForce.pairs} />}

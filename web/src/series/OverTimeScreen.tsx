@@ -6,7 +6,9 @@ import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
 import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
+import { Saved } from '../ui/Saved';
 import { Shell } from '../ui/Shell';
+import { useNarrow } from '../ui/useNarrow';
 
 /** A feature of one part, told by what is stamped on it, through all its inspections. */
 export function OverTimeScreen() {
@@ -89,28 +91,36 @@ function AllSeries({ overTime }: { overTime: OverTime }) {
       {first && (
         <section aria-label={first.place} className="border-2 border-line bg-panel p-4">
           <h2 className="text-title">{first.place}</h2>
-          <p className="text-order font-semibold" data-testid="forecast">
+          <p className="text-title font-semibold tablet:text-order" data-testid="forecast">
             {first.sentence}
           </p>
-          <OverTimePicture series={first} limits={overTime.limits} along={overTime.along} />
+          <Drawn series={first} overTime={overTime} />
         </section>
       )}
       {others.map((series) => (
-        <OneSeries key={series.place} series={series} overTime={overTime} />
+        <details key={series.place} className="border-2 border-line bg-panel px-4">
+          <summary className="flex min-h-touch cursor-pointer flex-wrap items-center gap-x-4 py-2">
+            <span className="min-w-32 font-semibold">{series.place}</span>
+            <span>{series.sentence}</span>
+          </summary>
+          <Drawn series={series} overTime={overTime} />
+        </details>
       ))}
     </>
   );
 }
 
-function OneSeries({ series, overTime }: { series: Schemas['SeriesView']; overTime: OverTime }) {
+function Drawn({ series, overTime }: { series: Schemas['SeriesView']; overTime: OverTime }) {
+  const narrow = useNarrow();
   return (
-    <details className="border-2 border-line bg-panel px-4">
-      <summary className="flex min-h-touch cursor-pointer flex-wrap items-center gap-x-4 py-2">
-        <span className="min-w-32 font-semibold">{series.place}</span>
-        <span>{series.sentence}</span>
-      </summary>
-      <OverTimePicture series={series} limits={overTime.limits} along={overTime.along} />
-    </details>
+    <Saved name={`${overTime.partName} ${overTime.featureName} ${series.place}`}>
+      <OverTimePicture
+        series={series}
+        limits={overTime.limits}
+        along={overTime.along}
+        narrow={narrow}
+      />
+    </Saved>
   );
 }
 

@@ -30,10 +30,14 @@ public final class LongWalk {
                         "outside",
                         "32.02/31.90",
                         Map.of(
-                                "lies", 100 * i + "-" + (100 * i + 100),
-                                "layout", "free",
-                                "sections", sections,
-                                "axes", "thrust 0; cross 90")))
+                                "lies",
+                                100 * i + "-" + (100 * i + 100),
+                                "layout",
+                                "free",
+                                "sections",
+                                sections,
+                                "axes",
+                                "thrust 0; cross 90")))
                 .toList();
         List<String> parts =
                 IntStream.rangeClosed(1, 10).mapToObj(i -> "part " + i).toList();

@@ -32,6 +32,15 @@ public final class ManyBores {
               }
             }""";
 
+    /** What the page is made of, asked for and read to its end. */
+    private static final String ANSWER = """
+            async (path) => {
+              const start = performance.now();
+              const said = await (await fetch('/api' + path)).text();
+              globalThis.bytes = said.length;
+              return performance.now() - start;
+            }""";
+
     private ManyBores() {}
 
     public static void main(String[] arguments) {
@@ -64,11 +73,17 @@ public final class ManyBores {
                 page.getByTestId("side").first().waitFor();
                 openings.add((System.nanoTime() - start) / 1e6);
             }
+            List<Double> answers = new ArrayList<>();
+            for (int i = 0; i < OPENINGS; i++) {
+                answers.add(((Number) page.evaluate(ANSWER, judgement)).doubleValue());
+            }
             System.out.printf(
-                    "%d bores of 6 places: their stories and the pictures of the worst in %.0f ms (median of %d), %d pictures%n",
+                    "%d bores of 6 places: their stories and the pictures of the worst in %.0f ms (median of %d; the server's answer"
+                            + " alone %.0f ms), %d pictures%n",
                     BORES,
                     EnterToVerdict.at(openings, 0.5),
                     OPENINGS,
+                    EnterToVerdict.at(answers, 0.5),
                     page.locator("[data-testid=round], [data-testid=side]").count());
         }
     }

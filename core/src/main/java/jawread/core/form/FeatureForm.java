@@ -1,5 +1,7 @@
 package jawread.core.form;
 
+import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -22,9 +24,11 @@ public record FeatureForm(List<OutOfRound> around, List<AxisForm> down, Length m
      */
     public static FeatureForm of(FormSizes sizes, Wears wears, double placeDeviation, Length resolution) {
         List<Length> all = sizes.measured().stream().map(FormSizes.At::size).toList();
+        var fits = new HashMap<List<BigDecimal>, Optional<EllipseFit>>();
         return new FeatureForm(
                 IntStream.range(0, sizes.sizes().size())
-                        .mapToObj(section -> OutOfRound.at(section, sizes))
+                        .mapToObj(section -> OutOfRound.at(
+                                section, sizes, degrees -> fits.computeIfAbsent(degrees, EllipseFit::across)))
                         .toList(),
                 IntStream.range(0, sizes.degrees().size())
                         .mapToObj(axis -> AxisForm.of(axis, sizes, wears, placeDeviation, resolution))

@@ -1,9 +1,9 @@
 package jawread.core.form;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import jawread.core.length.Length;
 
 /**
@@ -31,26 +31,32 @@ public record FormSizes(List<Optional<Length>> depths, List<BigDecimal> degrees,
 
     /** Those measured, section by section. */
     public List<At> measured() {
-        return Stream.iterate(0, section -> section < sizes.size(), section -> section + 1)
-                .flatMap(section -> around(section).stream())
-                .toList();
+        var measured = new ArrayList<At>();
+        for (int section = 0; section < sizes.size(); section++) {
+            measured.addAll(around(section));
+        }
+        return measured;
     }
 
     /** Those measured at one section, axis by axis. */
     public List<At> around(int section) {
-        return Stream.iterate(0, axis -> axis < degrees.size(), axis -> axis + 1)
-                .flatMap(axis -> at(section, axis).stream())
-                .toList();
+        var around = new ArrayList<At>();
+        for (int axis = 0; axis < degrees.size(); axis++) {
+            add(section, axis, around);
+        }
+        return around;
     }
 
     /** Those measured down one axis, the first section first. */
     public List<At> down(int axis) {
-        return Stream.iterate(0, section -> section < sizes.size(), section -> section + 1)
-                .flatMap(section -> at(section, axis).stream())
-                .toList();
+        var down = new ArrayList<At>();
+        for (int section = 0; section < sizes.size(); section++) {
+            add(section, axis, down);
+        }
+        return down;
     }
 
-    private Optional<At> at(int section, int axis) {
-        return sizes.get(section).get(axis).map(size -> new At(section, axis, size));
+    private void add(int section, int axis, List<At> measured) {
+        sizes.get(section).get(axis).ifPresent(size -> measured.add(new At(section, axis, size)));
     }
 }

@@ -3,6 +3,7 @@ package jawread.core.form;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import jawread.core.length.Length;
 
 /**
@@ -16,7 +17,8 @@ import jawread.core.length.Length;
 public record OutOfRound(int section, int axes, Optional<Length> difference, Optional<Ovality> fit, boolean isCrossed) {
     private static final BigDecimal RIGHT_ANGLE = BigDecimal.valueOf(90);
 
-    static OutOfRound at(int section, FormSizes sizes) {
+    /** @param across what fits an ellipse to sizes across some axes; asked again for the same axes at other sections */
+    static OutOfRound at(int section, FormSizes sizes, Function<List<BigDecimal>, Optional<EllipseFit>> across) {
         List<FormSizes.At> around = sizes.around(section);
         List<BigDecimal> degrees =
                 around.stream().map(at -> sizes.degrees().get(at.axis())).toList();
@@ -25,13 +27,13 @@ public record OutOfRound(int section, int axes, Optional<Length> difference, Opt
                 section,
                 measured.size(),
                 measured.size() < 2 ? Optional.empty() : Optional.of(Length.spreadOf(measured)),
-                Ovality.of(degrees, measured),
+                across.apply(degrees).map(fit -> fit.through(measured)),
                 isCrossed(degrees));
     }
 
     private static boolean isCrossed(List<BigDecimal> degrees) {
         return degrees.size() == 2
-                && Ovality.halfTurn(degrees.get(0).subtract(degrees.get(1))).compareTo(RIGHT_ANGLE) == 0;
+                && EllipseFit.halfTurn(degrees.get(0).subtract(degrees.get(1))).compareTo(RIGHT_ANGLE) == 0;
     }
 
     /**

@@ -69,8 +69,14 @@ public record Length(long picometres) implements Comparable<Length> {
 
     /** Largest minus smallest; zero for a single one. Exact. */
     public static Length spreadOf(Collection<Length> lengths) {
-        var sorted = lengths.stream().sorted().toList();
-        return sorted.get(sorted.size() - 1).minus(sorted.get(0));
+        Length first = lengths.iterator().next();
+        Length smallest = first;
+        Length largest = first;
+        for (Length length : lengths) {
+            smallest = length.compareTo(smallest) < 0 ? length : smallest;
+            largest = length.compareTo(largest) > 0 ? length : largest;
+        }
+        return largest.minus(smallest);
     }
 
     /** Exact. */

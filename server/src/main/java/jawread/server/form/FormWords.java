@@ -287,17 +287,13 @@ public class FormWords {
 
     /** Half of an out-of-round is a drawing's roundness, half of the whole spread its cylindricity. */
     private Optional<String> roundness(FormFigure figure, MeasuredForm form, LengthUnit unit, String aroundAs) {
-        String half = figures.rounded(figure.decision().figure().half(), unit, halfStep(form));
+        String half = inUnit(figure.decision().figure().half(), form, unit);
         if (figure.what() == FormFigure.What.SPREAD) {
             return Optional.of(words.say("form.half.spread", Map.of("half", half)));
         }
         return figure.what() == FormFigure.What.OUT_OF_ROUND && !aroundAs.equals("difference")
                 ? Optional.of(words.say("form.half.out-of-round", Map.of("half", half)))
                 : Optional.empty();
-    }
-
-    private static Length halfStep(MeasuredForm form) {
-        return form.resolution().dividedBy(10);
     }
 
     private static String where(FormFigure figure, MeasuredForm form) {

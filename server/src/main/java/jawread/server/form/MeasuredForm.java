@@ -65,8 +65,13 @@ public record MeasuredForm(
     private static final BigDecimal HALF_RIGHT = BigDecimal.valueOf(45);
     private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
 
-    /** A section. @param depth from the feature's face; empty where nobody has said */
-    public record Level(String name, Optional<Length> depth) {}
+    /**
+     * A section.
+     *
+     * @param depth from the feature's face; empty where nobody has said
+     * @param places how many axes it is, or is to be, measured across
+     */
+    public record Level(String name, Optional<Length> depth, long places) {}
 
     /** How a job wants taper figured: {@code largest-difference}, {@code end-to-end}, {@code slope}. */
     public record Schools(DecisionRule rule, String taper) {}
@@ -91,7 +96,12 @@ public record MeasuredForm(
             PlannedFeature planned, List<Place> all, List<FormPlace> measured, List<FormPlace> worn, Schools schools) {
         List<Level> levels = all.stream()
                 .filter(place -> !isUnworn(place))
-                .map(place -> new Level(place.section(), place.depth()))
+                .map(place -> new Level(
+                        place.section(),
+                        place.depth(),
+                        all.stream()
+                                .filter(other -> other.section().equals(place.section()))
+                                .count()))
                 .distinct()
                 .sorted(Comparator.comparing(level -> level.depth().orElse(Length.ZERO)))
                 .toList();
@@ -237,12 +247,13 @@ public record MeasuredForm(
                         .thenComparing(figure -> figure.decision().figure()));
     }
 
-    /** Sections where two crossed axes agree, so that an oval between them would show nothing. */
+    /** Sections where two crossed axes agree, so that an oval between them would show nothing, and no third one is taken yet. */
     public List<Level> wantThirdAxis() {
         return planned.typed().round()
                 ? form.around().stream()
                         .filter(around -> around.wantsThirdAxis(criticalRange))
                         .map(around -> levels.get(around.section()))
+                        .filter(level -> level.places() == 2)
                         .toList()
                 : List.of();
     }

@@ -14,6 +14,7 @@ import jawread.server.form.MeasuredForm;
 import jawread.server.form.StoryWords;
 import jawread.server.form.StoryWords.Beside;
 import jawread.server.job.Job;
+import jawread.server.judgement.Inspections.Inspection;
 import jawread.server.settings.Setting;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -22,20 +23,18 @@ import org.springframework.stereotype.Component;
 /** Makes what is said of a feature's form on the page of its part. */
 @Component
 class FormPages {
-    private final Inspections inspections;
     private final StoryWords stories;
     private final Figures figures;
     private final Words words;
 
-    FormPages(Inspections inspections, StoryWords stories, Figures figures, Words words) {
-        this.inspections = inspections;
+    FormPages(StoryWords stories, Figures figures, Words words) {
         this.stories = stories;
         this.figures = figures;
         this.words = words;
     }
 
-    /** Empty with fewer than two sizes. */
-    Optional<FormView> of(FeatureJudgement feature, Job job) {
+    /** Empty with fewer than two sizes. @param inspections all of its part */
+    Optional<FormView> of(FeatureJudgement feature, List<Inspection> inspections, Job job) {
         RoundJudgement round = feature.inForce();
         return round.form()
                 .filter(MeasuredForm::isSeen)
@@ -44,7 +43,7 @@ class FormPages {
                         new Beside(
                                 round.sizes(),
                                 missing(feature, round),
-                                form.canWear() ? inspections.earlier(feature) : Optional.empty(),
+                                form.canWear() ? Inspections.earlier(feature, inspections) : Optional.empty(),
                                 stamped(feature),
                                 job.choiceOf(Setting.OUT_OF_ROUND)),
                         job.unit()));

@@ -36,16 +36,22 @@ public class Inspections {
         }
     }
 
-    /** Of the features called as this one, in the order of time; only this part's own where nothing is stamped on it. */
+    /** Of all features of a part, in the order of time; only its own where nothing is stamped on it. */
     @Transactional(readOnly = true)
-    public List<Inspection> of(Part part, Feature feature) {
+    public List<Inspection> of(Part part) {
         List<Part> same = part.mark().isBlank() ? List.of(part) : jobs.partsMarked(part.mark());
         return same.stream()
                 .flatMap(each -> judgements.of(each.plan()).of(each).stream())
-                .filter(each -> each.feature().name().equalsIgnoreCase(feature.name())
-                        && each.feature().kind() == feature.kind())
                 .flatMap(each -> inspections(each).stream())
                 .sorted(Comparator.comparing(Inspection::at))
+                .toList();
+    }
+
+    /** Those of the features called as this one. */
+    public static List<Inspection> of(Feature feature, List<Inspection> all) {
+        return all.stream()
+                .filter(each -> each.feature().feature().name().equalsIgnoreCase(feature.name())
+                        && each.feature().feature().kind() == feature.kind())
                 .toList();
     }
 
@@ -70,10 +76,13 @@ public class Inspections {
                 .max(Comparator.naturalOrder());
     }
 
-    /** The mean size of the feature at the last inspection of this part in another job before; empty where there was none. */
-    @Transactional(readOnly = true)
-    public Optional<Length> earlier(FeatureJudgement feature) {
-        List<Inspection> all = of(feature.part(), feature.feature());
+    /**
+     * The mean size of the feature at the last inspection of this part in another job before; empty where there was none.
+     *
+     * @param ofPart all inspections of its part
+     */
+    static Optional<Length> earlier(FeatureJudgement feature, List<Inspection> ofPart) {
+        List<Inspection> all = of(feature.feature(), ofPart);
         Optional<Instant> first = all.stream()
                 .filter(each -> each.part().id() == feature.part().id())
                 .map(Inspection::at)

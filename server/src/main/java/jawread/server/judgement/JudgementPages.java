@@ -7,6 +7,7 @@ import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.judgement.Inspections.Inspection;
 import jawread.server.judgement.JudgementView.DecisionView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
@@ -31,6 +32,7 @@ public class JudgementPages {
     private final PartWords partWords;
     private final UncertaintyWords uncertainty;
     private final LookSheets looks;
+    private final Inspections inspections;
     private final FormPages forms;
     private final MethodsCompared compared;
     private final Words words;
@@ -46,6 +48,7 @@ public class JudgementPages {
             PartWords partWords,
             UncertaintyWords uncertainty,
             LookSheets looks,
+            Inspections inspections,
             FormPages forms,
             MethodsCompared compared,
             Words words) {
@@ -59,6 +62,7 @@ public class JudgementPages {
         this.partWords = partWords;
         this.uncertainty = uncertainty;
         this.looks = looks;
+        this.inspections = inspections;
         this.forms = forms;
         this.compared = compared;
         this.words = words;
@@ -71,6 +75,7 @@ public class JudgementPages {
         PlanJudgement plan = judgements.of(part.plan());
         StepView step = steps.of(part, plan);
         List<PartDecision> made = decisions.of(part);
+        List<Inspection> inspected = inspections.of(part);
         return new JudgementView(
                 sheets.job(plan.job()),
                 part.plan().id(),
@@ -87,7 +92,7 @@ public class JudgementPages {
                 looks.items(part, plan),
                 plan.of(part).stream()
                         .sorted(Comparator.comparing(FeatureJudgement::verdict))
-                        .map(feature -> feature(feature, plan.job()))
+                        .map(feature -> feature(feature, inspected, plan.job()))
                         .toList());
     }
 
@@ -107,7 +112,7 @@ public class JudgementPages {
                 decision.madeAt());
     }
 
-    private JudgedFeatureView feature(FeatureJudgement feature, Job job) {
+    private JudgedFeatureView feature(FeatureJudgement feature, List<Inspection> inspected, Job job) {
         RoundView round = rounds.of(feature.inForce(), feature, job);
         return new JudgedFeatureView(
                 feature.feature().id(),
@@ -115,7 +120,7 @@ public class JudgementPages {
                 round.name(),
                 round.cut() == null ? null : round.cut().sentence(),
                 round.envelope(),
-                forms.of(feature, job).orElse(null),
+                forms.of(feature, inspected, job).orElse(null),
                 forms.runout(feature, job.unit()).orElse(null),
                 compared.of(feature, job.unit()).orElse(null),
                 feature.isOpen(),

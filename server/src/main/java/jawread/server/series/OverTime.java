@@ -77,7 +77,7 @@ class OverTime {
     OverTimeView of(long partId, long featureId, boolean byDays) {
         Part part = jobs.part(partId);
         Feature feature = jobs.featureOf(part, featureId);
-        List<Inspection> all = inspections.of(part, feature);
+        List<Inspection> all = Inspections.of(feature, inspections.of(part));
         boolean allCounted =
                 all.stream().allMatch(each -> each.part().runningHours().isPresent());
         Along along = byDays || !allCounted ? Along.DAYS : Along.HOURS;

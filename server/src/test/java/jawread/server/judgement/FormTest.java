@@ -86,6 +86,9 @@ class FormTest {
                         "left, 45\u00b0",
                         "right, 45\u00b0");
         assertThat(mark(one)).as("two places are waited for").isEqualTo("not-measured");
+        assertThat(one.round().path("form").has("thirdAxis"))
+                .as("taken, and not offered again")
+                .isFalse();
 
         one.read("31.990", "31.990");
         one.read("31.992", "31.992");
