@@ -164,21 +164,32 @@ class FormTest extends AtTheBench {
     @Test
     void parts_are_paired_and_a_choice_by_hand_is_told_what_it_costs() {
         Page page = ansasScreen(Chromium.desk());
-        page.navigate(server().address());
-        page.getByRole(LINK, new Page.GetByRoleOptions().setName("Plan of Three-throw pump"))
-                .waitFor();
-        String pump = page.getByRole(LINK, new Page.GetByRoleOptions().setName("Plan of Three-throw pump"))
-                .getAttribute("href");
-        page.navigate(server().address() + pump + "/pairing");
+        List<String> bores = PlannedJob.plan(
+                page,
+                "barrels and plungers",
+                "in",
+                List.of(
+                        PlannedJob.feature("bore", "bore", "3.2500 +0.0018/0", Map.of("layout", "one-place")),
+                        PlannedJob.feature("plunger", "outside", "3.2470 -0.0012", Map.of("layout", "one-place"))),
+                List.of("first", "second"));
+        String[] sizes = {"3.2508", "3.2463", "3.2515", "3.2466"};
+        for (int i = 0; i < sizes.length; i++) {
+            page.navigate(server().address() + bores.get(i) + "?gauge=" + (i % 2 == 0 ? "18" : "4"));
+            measure(page, sizes[i]);
+        }
+        String job = (String) page.evaluate("""
+                async () => (await (await fetch('/api/bench')).json()).jobs
+                  .find(({ name }) => name === 'barrels and plungers').id.toString()""");
+        page.navigate(server().address() + "/jobs/" + job + "/pairing");
         page.getByLabel("Clearance at the least, in").fill("0.0030");
         page.getByLabel("and at the most, in").fill("0.0060");
         page.keyboard().press("Enter");
-        assertThat(page.getByTestId("pairs-said")).containsText("One pair of 3 insides and 3 outsides");
+        assertThat(page.getByTestId("pairs-said")).containsText("2 pairs of 2 insides and 2 outsides");
         page.getByText("Change it by hand").click();
-        page.getByLabel("barrel 1 with").selectOption("plunger 2");
-        assertThat(page.getByTestId("pairs-said")).containsText("0 pairs inside the window; the best there is has 1.");
+        page.getByLabel("first with").selectOption("nothing");
+        assertThat(page.getByTestId("pairs-said")).containsText("Inside the window: 1, of 2 that could be.");
         page.reload();
-        assertThat(page.getByTestId("pairs-said")).containsText("the best there is has 1.");
+        assertThat(page.getByTestId("pairs-said")).containsText("of 2 that could be");
         nothingWasComplainedOf();
     }
 

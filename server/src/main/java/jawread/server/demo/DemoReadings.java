@@ -84,28 +84,28 @@ final class DemoReadings {
     }
 
     /**
-     * Top, middle and bottom, thrust and cross. The first is as new, and was held against a telescoping gauge; the second is oval near
-     * the top, the third tapered.
+     * Top, middle and bottom, thrust and cross. The first still waits; the second is oval near the top; the third is tapered, and was
+     * held against a telescoping gauge.
      */
     void theBarrels() {
         time = DemoDay.MORNING.minusSeconds(11_000);
         String[][] found = {
-            {"3.2514", "3.2512", "3.2510", "3.2512", "3.2511", "3.2510"},
             {"3.2563", "3.2554", "3.2546", "3.2537", "3.2541", "3.2541"},
             {"3.2581", "3.2562", "3.2543", "3.2579", "3.2561", "3.2542"}
         };
-        for (int part = 0; part < found.length; part++) {
+        for (int part = 1; part <= found.length; part++) {
             for (int item = 1; item <= 4; item++) {
                 look(part, item);
             }
-            for (int place = 0; place < found[part].length; place++) {
-                String figure = found[part][place];
+            String[] sizes = found[part - 1];
+            for (int place = 0; place < sizes.length; place++) {
+                String figure = sizes[place];
                 readAt("B1", part, 0, place, 0, figure, nearby(figure, (place + part) % 3 - 1, 4));
             }
         }
-        String[] byTelescope = {"3.2517", "3.2513", "3.2512", "3.2515", "3.2512", "3.2513"};
+        String[] byTelescope = {"3.2584", "3.2563", "3.2545", "3.2582", "3.2562", "3.2545"};
         for (int place = 0; place < byTelescope.length; place++) {
-            quick("T1 + M4", 0, 0, place, byTelescope[place]);
+            quick("T1 + M4", 2, 0, place, byTelescope[place]);
         }
     }
 

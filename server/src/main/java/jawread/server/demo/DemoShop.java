@@ -66,16 +66,11 @@ class DemoShop implements SmartLifecycle {
         return new DemoReadings(jobs, drawer, readings, looks, jobs.plansOf(job).get(plan), person);
     }
 
-    /** Three inspections in nine years; the first two are put away. */
-    private void theSpindle(Person bero, Person tilde) {
-        Job first = new DemoJobs(jobs, tilde).spindle("first", "7200");
-        reading(first, 0, tilde).theSpindle(0, DemoDay.MORNING.minus(Duration.ofDays(6 * 365)));
-        Job second = new DemoJobs(jobs, tilde).spindle("second", "14300");
-        reading(second, 0, tilde).theSpindle(1, DemoDay.MORNING.minus(Duration.ofDays(3 * 365)));
-        jobs.archive(first, true);
-        jobs.archive(second, true);
-        Job third = new DemoJobs(jobs, bero).spindle("third", "21400");
-        reading(third, 0, bero).theSpindle(2, DemoDay.MORNING.minusSeconds(12_000));
+    /** An inspection of the spindle years ago, put away since. */
+    private void earlier(String inspection, String hours, int number, int years, Person tilde) {
+        Job job = new DemoJobs(jobs, tilde).spindle(inspection, hours);
+        reading(job, 0, tilde).theSpindle(number, DemoDay.MORNING.minus(Duration.ofDays(365L * years)));
+        jobs.archive(job, true);
     }
 
     /** Before the server opens its port, so that no page ever sees the shop half furnished. */
@@ -109,7 +104,8 @@ class DemoShop implements SmartLifecycle {
             Job shafts = new DemoJobs(jobs, ansa).idlerShafts();
             Job seats = new DemoJobs(jobs, tilde).valveSeats();
             Job drum = new DemoJobs(jobs, tilde).drumShaft();
-            theSpindle(bero, tilde);
+            Job spindle = new DemoJobs(jobs, bero).spindle("third", "21400");
+            reading(spindle, 0, bero).theSpindle(2, DemoDay.MORNING.minusSeconds(12_000));
             Job pump = new DemoJobs(jobs, bero).pump();
             reading(pump, 0, bero).theBarrels();
             reading(pump, 1, bero).thePlungers();
@@ -117,6 +113,8 @@ class DemoShop implements SmartLifecycle {
             demoChecks.afterTheSeats(tilde);
             reading(drum, 0, tilde).theDrumShaft();
             reading(shafts, 0, ansa).theMorningsShafts(rounds);
+            earlier("first", "7200", 0, 6, tilde);
+            earlier("second", "14300", 1, 3, tilde);
         }
     }
 }

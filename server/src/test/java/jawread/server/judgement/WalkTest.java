@@ -176,7 +176,7 @@ class WalkTest {
         listed.read("82.300", "82.300");
         JsonNode step = listed.judgement().path("step");
         assertThat(step.path("code").asString()).isEqualTo("next-size");
-        assertThat(step.path("sentence").asString()).contains("0.5 mm");
+        assertThat(step.path("sentence").asString()).contains("+0.50 mm");
         typed.put("name", "another past service");
         typed.put("steps", "");
         var unlisted = feature(typed).with("B2");

@@ -1,7 +1,14 @@
 package jawread.server.pairing;
 
+import static jawread.server.Drafting.typed;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import jawread.server.Drafting;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
@@ -10,21 +17,73 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** The pump's barrels and plungers, put together. */
+/** Bores and shafts of two jobs, put together. */
 @ExtendWith(RunningServer.class)
 class PairingTest {
+    /** C2 reads inside and outside; each part has one place, or two where two sizes stand. */
+    private static final String[] BORES = {"40.02", "40.06", "40.10"};
+
+    private static final String[] SHAFTS = {"39.98", "39.90"};
+
     private final Server server;
-    private final long pump;
+    private final Drafting drafting;
 
     PairingTest(Server server) {
         this.server = server;
-        this.pump = Walk.named(server.get("/api/bench").json().path("jobs"), "Three-throw pump")
-                .path("id")
-                .asLong();
+        this.drafting = new Drafting(server);
     }
 
-    private Answer ask(String query) {
-        return server.get("/api/jobs/" + pump + "/pairing?" + query);
+    /** A job of parts of one feature with one place, measured to these sizes; answers its id. */
+    private long measured(String name, String kind, String limits, String... sizes) {
+        JsonNode job = drafting.open(name, "mm", "");
+        JsonNode plan = drafting.plan(job);
+        Map<String, Object> feature = typed(kind, kind, limits);
+        feature.put("layout", "one-place");
+        assertThat(drafting.add(plan, feature).status()).isEqualTo(200);
+        JsonNode now = drafting.plan(job);
+        List<Map<String, Object>> parts = IntStream.rangeClosed(1, sizes.length)
+                .mapToObj(i -> {
+                    var part =
+                            new LinkedHashMap<String, Object>(Map.of("name", kind + " " + i, "mark", "", "hours", ""));
+                    if (i == 1) {
+                        part.put("id", now.path("parts").get(0).path("id").asLong());
+                    }
+                    return (Map<String, Object>) part;
+                })
+                .toList();
+        assertThat(drafting.listParts(now, parts).status()).isEqualTo(200);
+        JsonNode listed = Walk.named(server.get("/api/bench").json().path("jobs"), name)
+                .path("plans")
+                .get(0)
+                .path("parts");
+        for (int i = 0; i < sizes.length; i++) {
+            long part = listed.get(i).path("id").asLong();
+            long ofPart = listed.get(i).path("features").get(0).path("id").asLong();
+            long place = server.get("/api/parts/" + part + "/features/" + ofPart + "/sheet")
+                    .json()
+                    .path("rounds")
+                    .get(0)
+                    .path("at")
+                    .asLong();
+            for (int again = 0; again < 2; again++) {
+                var body = new LinkedHashMap<String, Object>();
+                body.put("part", part);
+                body.put("feature", ofPart);
+                body.put("round", 0);
+                body.put("place", place);
+                body.put("gauge", 11);
+                body.put("person", 1);
+                body.put("typed", sizes[i]);
+                body.put("takenAt", "2026-03-10T08:00:00.000Z");
+                Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body);
+                assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+            }
+        }
+        return job.path("id").asLong();
+    }
+
+    private Answer ask(long job, long with, String query) {
+        return server.get("/api/jobs/" + job + "/pairing?with=" + with + "&" + query);
     }
 
     private static long part(JsonNode parts, String name) {
@@ -32,65 +91,70 @@ class PairingTest {
     }
 
     @Test
-    void one_barrel_and_one_plunger_keep_the_clearance_and_the_rest_is_told_what_to_order() {
-        JsonNode said = ask("least=0.0030&most=0.0060").json();
-        JsonNode pair = said.path("best").path("pairs").get(0);
-        assertThat(said.path("best").path("pairs")).hasSize(1);
-        assertThat(pair.path("insideName").asString()).isEqualTo("barrel 1");
-        assertThat(pair.path("outsideName").asString()).isEqualTo("plunger 3");
-        assertThat(pair.path("clearance").path("text").asString()).isEqualTo("0.00468");
-        assertThat(pair.path("mark").asString()).isEqualTo("in");
+    void as_many_as_can_are_paired_and_what_is_left_over_is_told_what_to_order() {
+        long bores = measured("bores to pair", "bore", "40 +0.2/-0.1", BORES);
+        long shafts = measured("shafts to pair", "outside", "40 +0.1/-0.2", SHAFTS);
+        JsonNode said = ask(bores, shafts, "least=0.05&most=0.11").json();
+        JsonNode best = said.path("best");
+        assertThat(best.path("pairs")).hasSize(1);
+        assertThat(best.path("pairs").get(0).path("insideName").asString()).isEqualTo("bore 2");
+        assertThat(best.path("pairs").get(0).path("outsideName").asString()).isEqualTo("outside 1");
+        assertThat(best.path("pairs").get(0).path("clearance").path("pm").asLong())
+                .isEqualTo(80_000_000);
+        assertThat(best.path("sentence").asString()).startsWith("One pair of 3 insides and 2 outsides");
         assertThat(said.path("order").toString())
-                .contains("barrel 2 is left over: order or turn an outside from 3.2503 to 3.2507 in for it.")
-                .contains("barrel 3 is left over, and no size keeps every place of it inside the window")
-                .contains("plunger 2 is left over: order or bore an inside from 3.2477 to 3.2489 in for it.");
-        assertThat(Walk.named(said.path("outsideParts"), "plunger 1")
-                        .path("verdict")
-                        .path("mark")
+                .contains("bore 1 is left over: order or turn an outside from 39.92 to 39.96 mm for it.")
+                .contains("bore 3 is left over: order or turn an outside from 40.00 to 40.04 mm for it.")
+                .contains("outside 2 is left over: order or bore an inside from 39.96 to 40.00 mm for it.");
+
+        long second = part(said.path("insideParts"), "bore 2");
+        long third = part(said.path("insideParts"), "bore 3");
+        long first = part(said.path("outsideParts"), "outside 1");
+        long thin = part(said.path("outsideParts"), "outside 2");
+        String window = "least=0.05&most=0.11&pairs=";
+        assertThat(ask(bores, shafts, window + second + "-" + first)
+                        .json()
+                        .path("chosen")
+                        .path("sentence")
                         .asString())
-                .as("its size is none to go by")
-                .isEqualTo("wrong-way");
-    }
+                .isEqualTo("As good as the best there is.");
+        JsonNode worse = ask(bores, shafts, window + third + "-" + thin).json().path("chosen");
+        assertThat(worse.path("sentence").asString()).isEqualTo("Inside the window: 0, of 1 that could be.");
+        assertThat(worse.path("pairs").get(0).path("word").asString()).isEqualTo("too loose");
+        assertThat(ask(bores, shafts, window + ",").json().path("chosen").path("pairs"))
+                .isEmpty();
 
-    @Test
-    void a_choice_by_hand_is_told_what_it_costs() {
-        JsonNode free = ask("").json();
-        assertThat(free.has("best")).isFalse();
-        assertThat(free.path("sentence").asString()).contains("Say what there is to be between them");
-        long first = part(free.path("insideParts"), "barrel 1");
-        long third = part(free.path("outsideParts"), "plunger 3");
-        long worn = part(free.path("outsideParts"), "plunger 2");
-
-        JsonNode asBest =
-                ask("least=0.0030&most=0.0060&pairs=" + first + "-" + third).json();
-        assertThat(asBest.path("chosen").path("sentence").asString()).isEqualTo("As good as the best there is.");
-        JsonNode worse =
-                ask("least=0.0030&most=0.0060&pairs=" + first + "-" + worn).json();
-        assertThat(worse.path("chosen").path("sentence").asString())
-                .isEqualTo("0 pairs inside the window; the best there is has 1.");
-        assertThat(worse.path("chosen").path("pairs").get(0).path("word").asString())
-                .isEqualTo("too loose");
-        JsonNode none = ask("least=0.0030&most=0.0060&pairs=,").json();
-        assertThat(none.path("chosen").path("pairs")).isEmpty();
-    }
-
-    @Test
-    void what_cannot_be_is_refused_where_it_stands() {
-        assertThat(ask("least=0.0060&most=0.0030").code()).isEqualTo("clearance-upside-down");
-        assertThat(ask("least=x&most=0.0030").code()).isEqualTo("no-number");
-        JsonNode free = ask("").json();
-        long first = part(free.path("insideParts"), "barrel 1");
-        long second = part(free.path("insideParts"), "barrel 2");
-        long third = part(free.path("outsideParts"), "plunger 3");
-        assertThat(ask("least=0&most=1&pairs=" + first + "-" + third + "," + second + "-" + third)
+        assertThat(ask(bores, shafts, window + second + "-" + first + "," + third + "-" + first)
                         .code())
                 .isEqualTo("paired-twice");
-        assertThat(ask("least=0&most=1&pairs=1-2-3").code()).isEqualTo("no-such-pair");
-        assertThat(ask("least=0.03&most=0.04")
+        assertThat(ask(bores, shafts, window + "1-2-3").code()).isEqualTo("no-such-pair");
+        assertThat(ask(bores, shafts, "least=0.5&most=0.6")
                         .json()
                         .path("best")
                         .path("sentence")
                         .asString())
-                .startsWith("None of 3 insides and 3 outsides");
+                .startsWith("None of 3 insides and 2 outsides");
+        assertThat(ask(bores, shafts, "least=0.11&most=0.05").code()).isEqualTo("clearance-upside-down");
+        assertThat(ask(bores, shafts, "least=x&most=0.05").code()).isEqualTo("no-number");
+        JsonNode free = ask(bores, shafts, "").json();
+        assertThat(free.has("best")).isFalse();
+        assertThat(free.path("sentence").asString()).contains("Say what there is to be between them");
+    }
+
+    @Test
+    void a_part_whose_size_is_none_to_go_by_bears_its_verdict() {
+        long pump = Walk.named(server.get("/api/bench").json().path("jobs"), "Three-throw pump")
+                .path("id")
+                .asLong();
+        JsonNode said = server.get("/api/jobs/" + pump + "/pairing?least=0.0030&most=0.0060")
+                .json();
+        assertThat(Walk.named(said.path("outsideParts"), "plunger 1")
+                        .path("verdict")
+                        .path("mark")
+                        .asString())
+                .isEqualTo("wrong-way");
+        assertThat(said.path("notMeasured").toString()).contains("barrel 1");
+        assertThat(said.path("order").toString())
+                .contains("barrel 3 is left over, and no size keeps every place of it inside the window");
     }
 }

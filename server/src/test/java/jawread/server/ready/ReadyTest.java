@@ -1,10 +1,12 @@
 package jawread.server.ready;
 
+import static jawread.server.Drafting.typed;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import jawread.server.Drafting;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
@@ -43,14 +45,31 @@ class ReadyTest {
 
     @Test
     void only_what_is_due_is_asked_and_what_was_done_is_not_asked_again() {
-        long spindle = part("Sluice spindle", 0, "spindle").path("id").asLong();
+        var drafting = new Drafting(server);
+        JsonNode job = drafting.open("to be made ready", "mm", "");
+        drafting.add(drafting.plan(job), typed("journal", "outside", "32 h9"));
+        drafting.add(drafting.plan(job), typed("scored", "looked-at", ""));
+        JsonNode plan = drafting.plan(job);
+        drafting.listParts(
+                plan,
+                List.of(
+                        Map.of(
+                                "id",
+                                plan.path("parts").get(0).path("id").asLong(),
+                                "name",
+                                "spindle",
+                                "mark",
+                                "",
+                                "hours",
+                                ""),
+                        Map.of("name", "another", "mark", "", "hours", "")));
+        long spindle = part("to be made ready", 0, "spindle").path("id").asLong();
         JsonNode ready = ready(spindle);
         assertThat(kinds(ready)).contains("look", "wipe").doesNotContain("set");
         JsonNode wiped = mark(spindle, "wipe", "").json();
         assertThat(kinds(wiped)).contains("look").doesNotContain("wipe");
         // Of the whole job: nobody wipes the same gauge twice for its next part.
-        assertThat(kinds(
-                        ready(part("Sluice spindle", 1, "upper bush").path("id").asLong())))
+        assertThat(kinds(ready(part("to be made ready", 0, "another").path("id").asLong())))
                 .doesNotContain("wipe");
         JsonNode passed =
                 mark(spindle, "look-" + spindle, "done by the customer").json();
@@ -82,7 +101,7 @@ class ReadyTest {
 
     @Test
     void a_bore_gauge_of_the_walk_wants_to_be_set_for_the_first_open_bore() {
-        long barrel = part("Three-throw pump", 0, "barrel 2").path("id").asLong();
+        long barrel = part("Three-throw pump", 0, "barrel 1").path("id").asLong();
         JsonNode set = null;
         for (JsonNode card : ready(barrel).path("cards")) {
             set = card.path("kind").asString().equals("set") ? card : set;

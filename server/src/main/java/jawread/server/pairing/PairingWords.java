@@ -1,0 +1,191 @@
+package jawread.server.pairing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import jawread.core.judge.Decision;
+import jawread.core.judge.DecisionRule;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.limit.Limits;
+import jawread.core.rework.Clearance;
+import jawread.core.rework.Pairing;
+import jawread.core.rework.SizeToOrder;
+import jawread.server.job.Feature;
+import jawread.server.pairing.PairingView.PairView;
+import jawread.server.pairing.PairingView.PairedPartView;
+import jawread.server.pairing.PairingView.PairsView;
+import jawread.server.pairing.PairingView.WantedView;
+import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Puts pairs, what a choice by hand costs, and what to order, into figures and words. */
+@Component
+class PairingWords {
+    private final Figures figures;
+    private final Words words;
+
+    PairingWords(Figures figures, Words words) {
+        this.figures = figures;
+        this.words = words;
+    }
+
+    /** The parts, and under which rule and in which unit they are told. */
+    record Said(List<PairedPart> in, List<PairedPart> out, DecisionRule rule, LengthUnit unit) {}
+
+    PairedPartView view(PairedPart part, LengthUnit unit) {
+        return new PairedPartView(
+                part.part().id(),
+                part.part().name(),
+                part.verdict(),
+                shown(part.mean(), part, unit),
+                figures.significant(Length.nearest(part.expanded()), unit));
+    }
+
+    WantedView wanted(Limits window, LengthUnit unit) {
+        return new WantedView(
+                figures.all(window.low().orElseThrow(), unit),
+                figures.all(window.high().orElseThrow(), unit));
+    }
+
+    PairsView pairs(Pairing pairing, Limits window, Said said, String sentence) {
+        return new PairsView(
+                pairing.pairs().stream().map(pair -> pair(pair, window, said)).toList(), sentence);
+    }
+
+    private PairView pair(Pairing.Pair pair, Limits window, Said said) {
+        PairedPart in = said.in().get(pair.inside());
+        PairedPart out = said.out().get(pair.outside());
+        double expanded = Math.hypot(in.expanded(), out.expanded());
+        Clearance clearance = Clearance.of(in.places(), out.places());
+        Decision.Word word =
+                Decision.of(said.rule(), pair.clearance(), window, expanded / 2).word();
+        String mark = switch (word) {
+            case IN -> "in";
+            case OUT_LOW, OUT_HIGH -> "gone";
+            case TOO_CLOSE_LOW, TOO_CLOSE_HIGH, TOO_CLOSE_BOTH -> "too-close";
+        };
+        return new PairView(
+                in.part().id(),
+                out.part().id(),
+                in.part().name(),
+                out.part().name(),
+                shown(pair.clearance(), in, said.unit()),
+                shown(clearance.smallest(), in, said.unit()),
+                shown(clearance.largest(), in, said.unit()),
+                figures.significant(Length.nearest(expanded), said.unit()),
+                mark,
+                word.code().endsWith("low") ? "low" : word.code().endsWith("high") ? "high" : "",
+                words.say("pairing.word." + word.code()));
+    }
+
+    private LengthText shown(Length length, PairedPart part, LengthUnit unit) {
+        return figures.computed(length, unit, part.step(), List.of());
+    }
+
+    String bestSaid(Pairing best, Said said) {
+        return words.say(
+                switch (best.pairs().size()) {
+                    case 0 -> "pairing.best.none";
+                    case 1 -> "pairing.best.one";
+                    default -> "pairing.best";
+                },
+                Map.of(
+                        "pairs", best.pairs().size(),
+                        "insides", said.in().size(),
+                        "outsides", said.out().size(),
+                        "off", off(best, said)));
+    }
+
+    /** The root of the mean square of how far the clearances lie from the middle of the window. */
+    private String off(Pairing pairing, Said said) {
+        if (pairing.pairs().isEmpty()) {
+            return "";
+        }
+        double meanSquare =
+                pairing.squareMicrometres().doubleValue() / pairing.pairs().size();
+        return figures.significant(Length.nearest(Math.sqrt(meanSquare)), said.unit())
+                .withUnit();
+    }
+
+    String costSaid(Pairing byHand, Pairing best, Limits window, Said said) {
+        long inside = byHand.pairs().stream()
+                .filter(pair -> Pairing.isInside(pair.clearance(), window))
+                .count();
+        long fewer = best.pairs().size() - inside;
+        String key = fewer > 0 ? "fewer" : byHand.squares().equals(best.squares()) ? "same" : "farther";
+        return words.say(
+                "pairing.cost." + key,
+                Map.of(
+                        "inside", inside,
+                        "best", best.pairs().size(),
+                        "off", off(byHand, said),
+                        "bestOff", off(best, said)));
+    }
+
+    /** What to make or to order for those left over. */
+    List<String> order(Pairing pairing, Limits window, Said said, Optional<Feature> outside, Optional<Feature> inside) {
+        var order = new ArrayList<String>();
+        Set<Integer> in = pairing.pairs().stream().map(Pairing.Pair::inside).collect(Collectors.toSet());
+        Set<Integer> out = pairing.pairs().stream().map(Pairing.Pair::outside).collect(Collectors.toSet());
+        for (int i = 0; i < said.in().size(); i++) {
+            if (!in.contains(i)) {
+                PairedPart left = said.in().get(i);
+                order.add(order(
+                        "outside",
+                        left,
+                        SizeToOrder.outsideFor(left.places(), window, step(outside, left)),
+                        step(outside, left),
+                        said.unit()));
+            }
+        }
+        for (int i = 0; i < said.out().size(); i++) {
+            if (!out.contains(i)) {
+                PairedPart left = said.out().get(i);
+                order.add(order(
+                        "inside",
+                        left,
+                        SizeToOrder.insideFor(left.places(), window, step(inside, left)),
+                        step(inside, left),
+                        said.unit()));
+            }
+        }
+        return List.copyOf(order);
+    }
+
+    /** As fine as the drawing or the gauge is, whichever is finer. */
+    private static Length step(Optional<Feature> feature, PairedPart part) {
+        return feature.map(Feature::limitsStep)
+                .filter(step -> step.compareTo(part.step()) < 0)
+                .orElse(part.step());
+    }
+
+    private String order(String what, PairedPart left, Optional<Limits> sizes, Length step, LengthUnit unit) {
+        String part = left.part().name();
+        return sizes.map(limits -> words.say(
+                        "pairing.order." + what,
+                        Map.of(
+                                "part", part,
+                                "from",
+                                        figures.reading(limits.low().orElseThrow(), unit, step)
+                                                .text(),
+                                "to",
+                                        figures.reading(limits.high().orElseThrow(), unit, step)
+                                                .withUnit())))
+                .orElseGet(() -> words.say("pairing.order.none", Map.of("part", part)));
+    }
+
+    String sentence(List<PairedPart> in, List<PairedPart> out, Optional<Limits> wanted) {
+        if (in.isEmpty() || out.isEmpty()) {
+            return words.say(in.isEmpty() ? "pairing.no-insides" : "pairing.no-outsides");
+        }
+        return words.say(
+                wanted.isEmpty() ? "pairing.say-window" : "pairing.there-are",
+                Map.of("insides", in.size(), "outsides", out.size()));
+    }
+}
