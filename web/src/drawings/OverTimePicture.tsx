@@ -102,7 +102,9 @@ export function OverTimePicture({ series, limits, along, narrow }: OverTimePictu
                 x={x(at) - 5}
                 y={words === 'meets it' ? TOP + 12 : TOP + 30}
                 textAnchor="end"
-                className="fill-ink text-[14px]"
+                className="fill-ink stroke-panel text-[14px]"
+                strokeWidth="4"
+                paintOrder="stroke"
               >
                 {words} {Math.round(at)}
               </text>
@@ -144,7 +146,7 @@ export function OverTimePicture({ series, limits, along, narrow }: OverTimePictu
         className="stroke-line"
         strokeWidth="2"
       />
-      <text x={right + 8} y={HEIGHT - 20} className="fill-quiet text-[14px]">
+      <text x={right} y={HEIGHT - 20} textAnchor="end" className="fill-quiet text-[14px]">
         {along}
       </text>
     </svg>

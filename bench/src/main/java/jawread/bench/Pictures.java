@@ -25,7 +25,6 @@ public final class Pictures implements AutoCloseable {
             pictures.scale();
             pictures.reader();
             pictures.doubt();
-            pictures.dim();
             pictures.phone();
         }
     }
@@ -39,19 +38,42 @@ public final class Pictures implements AutoCloseable {
                     .waitFor();
         }
         take(page, "measure");
-        page.navigate(server.address() + "/parts/26/judgement");
-        page.getByText("the rule, and what U comes of").first().click();
+        page.navigate(server.address() + "/parts/23/judgement");
+        page.getByTestId("side").first().waitFor();
+        page.getByTestId("story").scrollIntoViewIfNeeded();
+        page.mouse().wheel(0, 180);
+        page.waitForTimeout(300);
         take(page, "judgement");
+        at(page, "/parts/18/features/21/over-time");
+        page.getByTestId("over-time").first().waitFor();
+        take(page, "over-time");
+        thirdAxis();
+        page.navigate(server.address() + "/jobs/5/pairing?least=0.0030&most=0.0060");
+        page.getByTestId("pairs-said").waitFor();
+        take(page, "pairing");
         at(page, "/");
         take(page, "bench");
+    }
+
+    /** In a dark shop. */
+    private void thirdAxis() {
+        Page page = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
+        page.navigate(server.address() + "/parts/22/features/25?gauge=18");
+        page.locator("[data-entry]").waitFor();
+        for (String size : List.of("3.2514", "3.2512", "3.2510", "3.2512", "3.2511", "3.2510")) {
+            for (int again = 0; again < 2; again++) {
+                page.keyboard().type(size + "\n");
+                page.waitForTimeout(400);
+            }
+        }
+        page.getByText("V Take").waitFor();
+        take(page, "third-axis");
     }
 
     private void planning() {
         Page page = screen(Chromium.desk());
         atPlan(page, "New idler shafts", "body Ø 32 h9");
         take(page, "plan");
-        at(page, "/jobs");
-        take(page, "jobs");
         at(page, "/");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("look first")))
                 .first()
@@ -65,9 +87,6 @@ public final class Pictures implements AutoCloseable {
                 .click();
         page.getByText("So M4 must look").waitFor();
         take(page, "set");
-        page.navigate(server.address() + "/card/blocks?set=mm-88&size=41.125");
-        page.getByText("no fewer do").waitFor();
-        take(page, "stack");
     }
 
     private void drawer() {
@@ -137,12 +156,6 @@ public final class Pictures implements AutoCloseable {
     private void atScale(Page page, String scale) {
         page.navigate(server.address() + "/read/" + scale);
         page.getByText("Often misread as").waitFor();
-    }
-
-    private void dim() {
-        Page page = screen(Chromium.desk().setColorScheme(ColorScheme.DARK));
-        at(page, "/parts/26/features/30");
-        take(page, "measure-dim");
     }
 
     private void phone() {

@@ -105,6 +105,9 @@ class AccessibilityTest extends AtTheBench {
                 "/card/feelers",
                 "/doubts",
                 "/slips",
+                "/parts/23/judgement",
+                "/parts/18/features/21/over-time",
+                "/jobs/5/pairing?least=0.0030&most=0.0060",
                 "/card/twenty")) {
             page.navigate(server().address() + path);
             assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.MAIN))
