@@ -70,6 +70,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       keyOf={(answer) => bindings.keyOf(DOUBT_KEYS[answer])}
     />
   );
+  const axis = <ThirdAxis third={third} takes={bindings.on ? bindings.keyOf('axis') : ''} />;
   const close = () => setCard(undefined);
   const last = standing(place.readings).at(-1);
   const toPart = (by: 1 | -1) => {
@@ -171,6 +172,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             onReading={(reading) => setCard({ reading })}
             onFigure={entry.open}
             doubts={doubts}
+            third={axis}
           />
         ) : (
           <>
@@ -187,7 +189,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             />
             <section aria-label="So far" className="flex flex-col gap-3">
               <VerdictHere measuring={measuring} />
-              <ThirdAxis third={third} takes={bindings.on ? bindings.keyOf('axis') : ''} />
+              {axis}
               <WindowHere measuring={measuring} />
               <FormHere measuring={measuring} />
               {/* On a narrow screen it stands under the figure, where the thumb is. */}

@@ -37,6 +37,8 @@ interface ReadByScaleProps {
   /** A figure is typed here: it opens the entry. */
   onFigure: (figure: string) => void;
   doubts: ReactNode;
+  /** The axis that is offered. */
+  third: ReactNode;
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
@@ -48,6 +50,7 @@ export function ReadByScale({
   onReading,
   onFigure,
   doubts,
+  third,
 }: ReadByScaleProps) {
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const { setting } = measuring;
@@ -129,6 +132,7 @@ export function ReadByScale({
       <div className="flex flex-col gap-3">
         <div className="order-1 bench:order-none">
           <VerdictHere measuring={measuring} />
+          {third}
         </div>
         <section aria-label="Sum" className="flex flex-col gap-2 border-2 border-line bg-panel p-4">
           <SumLines sum={sum} basePm={basePm} at={at} lit={lit} onLit={setLit} />

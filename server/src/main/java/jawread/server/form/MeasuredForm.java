@@ -1,7 +1,6 @@
 package jawread.server.form;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,9 +12,7 @@ import java.util.OptionalInt;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import jawread.core.form.AxisForm;
 import jawread.core.form.FeatureForm;
-import jawread.core.form.FormDecision;
 import jawread.core.form.FormSizes;
 import jawread.core.form.OutOfRound;
 import jawread.core.form.Ovality;
@@ -28,7 +25,6 @@ import jawread.core.judge.NoiseRange;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.WearLadder.Wears;
 import jawread.core.length.Length;
-import jawread.core.limit.FormLimit;
 import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.rework.FinishedSize;
@@ -136,7 +132,7 @@ public record MeasuredForm(
                 measured.stream().filter(place -> isUnworn(place.place())).toList(),
                 sizes,
                 form,
-                figures(planned, form, levels, deviation, schools),
+                new FormFigures(planned, form, length(planned, levels), schools, deviation).all(),
                 deviation,
                 resolution,
                 CriticalRange.of(2, largest(worn.stream().map(FormPlace::spread).toList()), resolution));
@@ -151,55 +147,6 @@ public record MeasuredForm(
 
     private static Length largest(List<Length> lengths) {
         return lengths.stream().max(Length::compareTo).orElseThrow();
-    }
-
-    private static List<FormFigure> figures(
-            PlannedFeature planned, FeatureForm form, List<Level> levels, double deviation, Schools schools) {
-        var figures = new ArrayList<FormFigure>();
-        if (planned.typed().round()) {
-            for (OutOfRound around : form.around()) {
-                around.difference()
-                        .ifPresent(difference -> figures.add(new FormFigure(
-                                FormFigure.What.OUT_OF_ROUND,
-                                around.section(),
-                                FormDecision.of(
-                                        schools.rule(), difference, around.axes(), planned.outOfRound(), deviation),
-                                planned.outOfRound())));
-                around.fit()
-                        .ifPresent(fit -> figures.add(new FormFigure(
-                                FormFigure.What.OVALITY,
-                                around.section(),
-                                FormDecision.of(schools.rule(), fit, planned.outOfRound(), deviation),
-                                planned.outOfRound())));
-            }
-        }
-        for (AxisForm down : form.down()) {
-            taper(down, levels, planned, schools)
-                    .ifPresent(taper -> figures.add(new FormFigure(
-                            FormFigure.What.TAPER,
-                            down.axis(),
-                            FormDecision.of(schools.rule(), taper, down.places(), planned.taper(), deviation),
-                            planned.taper())));
-        }
-        int count = form.around().stream().mapToInt(OutOfRound::axes).sum();
-        if (count > 1) {
-            figures.add(new FormFigure(
-                    FormFigure.What.SPREAD,
-                    0,
-                    FormDecision.of(schools.rule(), form.spread(), count, Optional.<FormLimit>empty(), deviation),
-                    Optional.empty()));
-        }
-        return List.copyOf(figures);
-    }
-
-    /** The job's school; where the depths are not known there is no slope, and the largest difference stands. */
-    private static Optional<Length> taper(AxisForm down, List<Level> levels, PlannedFeature planned, Schools schools) {
-        return switch (schools.taper()) {
-            case "end-to-end" -> down.endDifference().map(Length::abs);
-            case "slope" ->
-                length(planned, levels).flatMap(down::over).map(Length::abs).or(down::taper);
-            default -> down.taper();
-        };
     }
 
     /** Of the whole feature; of one nobody has measured, from its first section to its last. */

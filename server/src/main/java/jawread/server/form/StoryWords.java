@@ -4,20 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import jawread.core.form.AxisForm;
 import jawread.core.form.FormDecision;
 import jawread.core.form.Shape;
-import jawread.core.form.Wear;
-import jawread.core.form.WearReference;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
-import jawread.core.rework.FinishedSize;
-import jawread.core.rework.HeldGrade;
 import jawread.core.rework.NextSize;
-import jawread.server.form.FormView.StockView;
-import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -25,12 +18,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class StoryWords {
     private final FormWords form;
-    private final Figures figures;
+    private final WearWords wear;
+    private final ReworkWords rework;
     private final Words words;
 
-    StoryWords(FormWords form, Figures figures, Words words) {
+    StoryWords(FormWords form, WearWords wear, ReworkWords rework, Words words) {
         this.form = form;
-        this.figures = figures;
+        this.wear = wear;
+        this.rework = rework;
         this.words = words;
     }
 
@@ -52,7 +47,6 @@ public class StoryWords {
 
     /** Everything that is said of a measured form. */
     public FormView of(MeasuredForm measured, Beside beside, LengthUnit unit) {
-        Optional<Wear> wear = measured.wear(beside.earlier());
         boolean isLost = beside.sizes().isLost()
                 || measured.verdict().filter(SizeVerdict::isLost).isPresent();
         Optional<NextSize> next = isLost ? measured.nextSize() : Optional.empty();
@@ -63,22 +57,18 @@ public class StoryWords {
         around(measured, unit).ifPresent(story::add);
         down(measured, unit).ifPresent(story::add);
         story.add(theSizes(measured, beside));
-        wear.flatMap(of -> worn(measured, of, beside, unit)).ifPresent(story::add);
-        grade(measured, beside).ifPresent(story::add);
+        wear.said(measured, beside, unit).ifPresent(story::add);
+        rework.grade(measured, beside).ifPresent(story::add);
         if (isLost) {
-            story.add(next.map(of -> next(measured, of, unit)).orElseGet(() -> words.say("story.next.unlisted")));
+            story.add(next.map(of -> rework.said(measured, of, unit)).orElseGet(() -> words.say("story.next.unlisted")));
         }
         return new FormView(
                 String.join(" ", story),
                 form.picture(measured, unit),
                 form.figures(measured, unit, beside.aroundAs()),
                 remarks(measured, beside),
-                wear.filter(of -> isTold(measured, of, beside))
-                        .map(of -> measured.hints(of).stream()
-                                .map(hint -> words.say("wear.hint." + hint.code()))
-                                .toList())
-                        .orElse(List.of()),
-                next.map(of -> stock(measured, of, unit)).orElse(List.of()));
+                wear.hints(measured, beside),
+                next.map(of -> rework.stock(measured, of, unit)).orElse(List.of()));
     }
 
     /** How the figure stands to its limit that the verdict rests on. */
@@ -192,146 +182,6 @@ public class StoryWords {
                     Map.of("sizes", words.say("story.rest." + beside.sizes().code())));
         }
         return words.say("story.sizes." + beside.sizes().code());
-    }
-
-    private Optional<String> worn(MeasuredForm measured, Wear wear, Beside beside, LengthUnit unit) {
-        WearReference reference = measured.reference(beside.earlier()).orElseThrow();
-        String place = measured.places()
-                .get(wear.worst().section())
-                .get(wear.worst().axis())
-                .orElseThrow()
-                .place()
-                .name();
-        if (reference.kind() == WearReference.Kind.AS_NEW) {
-            Wear.Reach reach = wear.reach().orElseThrow();
-            if (!isTold(measured, wear, beside)) {
-                return Optional.of(reach.atMost())
-                        .filter(most -> !most.isZero())
-                        .map(most ->
-                                words.say("story.wear.perhaps", Map.of("most", form.inUnit(most, measured, unit))));
-            }
-            return Optional.of(words.say(
-                    "story.wear.as-new",
-                    Map.of(
-                            "least", form.inUnit(reach.atLeast(), measured, unit),
-                            "most", form.inUnit(reach.atMost(), measured, unit),
-                            "place", place,
-                            "side", side(wear, measured, unit))));
-        }
-        if (!isTold(measured, wear, beside)) {
-            return Optional.of(words.say(
-                    "story.wear.unseen." + reference.kind().code(),
-                    Map.of("seen", form.inUnit(doubt(measured, reference), measured, unit))));
-        }
-        return Optional.of(words.say(
-                "story.wear." + reference.kind().code(),
-                Map.of(
-                        "by", form.inUnit(wear.worst().wear(), measured, unit),
-                        "place", place,
-                        "reference", form.inUnit(reference.single(), measured, unit),
-                        "side", side(wear, measured, unit))));
-    }
-
-    /** Whether there is more of it than is not known of it. */
-    private static boolean isTold(MeasuredForm measured, Wear wear, Beside beside) {
-        WearReference reference = measured.reference(beside.earlier()).orElseThrow();
-        Length least = wear.reach().map(Wear.Reach::atLeast).orElse(wear.worst().wear());
-        return least.compareTo(doubt(measured, reference)) > 0;
-    }
-
-    /** What two sizes differ by without wear: of one setting little, of two inspections both their U. */
-    private static Length doubt(MeasuredForm measured, WearReference reference) {
-        return switch (reference.kind()) {
-            case UNWORN_PLACE -> measured.threshold();
-            case EARLIER_RECORD -> Length.nearest(Math.sqrt(2) * measured.expanded());
-            case AS_NEW -> Length.nearest(measured.expanded());
-        };
-    }
-
-    private String side(Wear wear, MeasuredForm measured, LengthUnit unit) {
-        return wear.isOneSided()
-                ? words.say("story.side.up-to-all")
-                : words.say(
-                        "story.side.half",
-                        Map.of(
-                                "half",
-                                figures.rounded(
-                                        wear.half(), unit, measured.resolution().dividedBy(10))));
-    }
-
-    private Optional<String> grade(MeasuredForm measured, Beside beside) {
-        return measured.grade().map(held -> {
-            String is = held.proven()
-                    .map(grade -> words.say("story.grade.is", Map.of("grade", grade.stamp())))
-                    .orElseGet(() -> held.possible().isEmpty()
-                            ? words.say("story.grade.none")
-                            : words.say("story.grade.perhaps", Map.of("grades", stamps(held))));
-            return beside.stamped()
-                    .map(stamp -> is + " " + words.say("story.stamp." + agrees(stamp, held), Map.of("stamp", stamp)))
-                    .orElse(is);
-        });
-    }
-
-    private static String agrees(String stamp, HeldGrade held) {
-        if (held.proven().filter(grade -> grade.stamp().equals(stamp)).isPresent()) {
-            return "agrees";
-        }
-        return held.possible().stream().anyMatch(grade -> grade.stamp().equals(stamp)) ? "may-be" : "differs";
-    }
-
-    private static String stamps(HeldGrade held) {
-        return held.possible().stream().map(grade -> grade.stamp()).collect(Collectors.joining(", "));
-    }
-
-    /** The next size, whether it cleans up everywhere and with how much, and what if all the wear lies on one side. */
-    private String next(MeasuredForm measured, NextSize next, LengthUnit unit) {
-        if (next.size().isEmpty()) {
-            return words.say("story.next.none");
-        }
-        FinishedSize size = next.size().get();
-        String said = words.say(
-                "story.next.size",
-                Map.of(
-                        "size", name(size, unit),
-                        "stock", form.inUnit(next.leastStock().orElseThrow(), measured, unit)));
-        if (next.oneSideSize().equals(next.size())) {
-            return said;
-        }
-        return said + " "
-                + next.oneSideSize()
-                        .map(other -> words.say("story.next.one-side", Map.of("size", name(other, unit))))
-                        .orElseGet(() -> words.say("story.next.one-side.none"));
-    }
-
-    /** {@code +0.030 in}, or {@code grade C}. */
-    public String name(FinishedSize size, LengthUnit unit) {
-        return size.fromNew()
-                .map(step -> (step.isNegative() ? "\u2212" : "+") + stepSaid(step.abs(), unit))
-                .orElseGet(() ->
-                        words.say("story.grade", Map.of("grade", size.stamp().orElseThrow())));
-    }
-
-    /** As steps are usually listed, to a thou or a hundredth, with more digits only where it has them. */
-    private String stepSaid(Length step, LengthUnit unit) {
-        Length usual = unit.isInch() ? Length.ofInches("0.001") : Length.ofMillimetres("0.01");
-        boolean isWhole = step.picometres() % usual.picometres() == 0;
-        return (isWhole ? figures.reading(step, unit, usual) : figures.all(step, unit)).withUnit();
-    }
-
-    private List<StockView> stock(MeasuredForm measured, NextSize next, LengthUnit unit) {
-        var stock = new ArrayList<StockView>();
-        int i = 0;
-        for (List<Optional<FormPlace>> level : measured.places()) {
-            for (Optional<FormPlace> place : level) {
-                if (place.isPresent() && i < next.stockPerSide().size()) {
-                    stock.add(new StockView(
-                            place.get().place().id(),
-                            place.get().place().name(),
-                            form.shown(next.stockPerSide().get(i++), measured, unit)));
-                }
-            }
-        }
-        return List.copyOf(stock);
     }
 
     private List<String> remarks(MeasuredForm measured, Beside beside) {

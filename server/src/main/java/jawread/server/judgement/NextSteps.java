@@ -14,7 +14,7 @@ import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.form.MeasuredForm;
-import jawread.server.form.StoryWords;
+import jawread.server.form.ReworkWords;
 import jawread.server.job.Feature;
 import jawread.server.job.Part;
 import jawread.server.judgement.JudgementView.StepView;
@@ -30,14 +30,14 @@ class NextSteps {
 
     private final FeatureMethods methods;
     private final RoundWords rounds;
-    private final StoryWords stories;
+    private final ReworkWords rework;
     private final Figures figures;
     private final Words words;
 
-    NextSteps(FeatureMethods methods, RoundWords rounds, StoryWords stories, Figures figures, Words words) {
+    NextSteps(FeatureMethods methods, RoundWords rounds, ReworkWords rework, Figures figures, Words words) {
         this.methods = methods;
         this.rounds = rounds;
-        this.stories = stories;
+        this.rework = rework;
         this.figures = figures;
         this.words = words;
     }
@@ -127,7 +127,7 @@ class NextSteps {
                 .form()
                 .flatMap(MeasuredForm::nextSize)
                 .flatMap(NextSize::size)
-                .map(size -> stories.name(size, plan.job().unit()));
+                .map(size -> rework.name(size, plan.job().unit()));
     }
 
     /** Of the first feature that is not decided and that something in the drawer could decide. */

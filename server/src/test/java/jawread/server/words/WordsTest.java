@@ -7,6 +7,11 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import jawread.core.form.FormDecision;
+import jawread.core.form.Shape;
+import jawread.core.form.WearHint;
+import jawread.core.form.WearReference;
+import jawread.core.judge.Decision;
 import jawread.core.judge.NextStep;
 import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
@@ -15,6 +20,8 @@ import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.limit.TypedLimits;
+import jawread.core.trend.Trend;
+import jawread.server.form.FormFigure;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -52,6 +59,19 @@ class WordsTest {
     }
 
     @Test
+    void every_form_has_its_words() {
+        assertThat(Shape.values())
+                .allMatch(shape -> words.has("form.down." + shape.code()) && words.has("story.down." + shape.code()));
+        assertThat(FormDecision.Word.values())
+                .allMatch(word -> words.has("form.word." + word.code()) && words.has("story.against." + word.code()));
+        assertThat(FormFigure.What.values()).allMatch(what -> words.has("form.figure." + what.code()));
+        assertThat(WearHint.values()).allMatch(hint -> words.has("wear.hint." + hint.code()));
+        assertThat(WearReference.Kind.values()).allMatch(kind -> words.has("story.wear." + kind.code()));
+        assertThat(Decision.Word.values()).allMatch(word -> words.has("pairing.word." + word.code()));
+        assertThat(Trend.State.values()).allMatch(state -> words.has("over-time." + state.code()));
+    }
+
+    @Test
     void every_verdict_has_its_word_and_every_settled_one_says_what_is_next() {
         assertThat(Stream.of(SizeVerdict.values()).map(verdict -> words.say("verdict." + verdict.code() + ".word")))
                 .doesNotHaveDuplicates()
@@ -61,6 +81,12 @@ class WordsTest {
         assertThat(Stream.of(SizeVerdict.values())
                         .filter(verdict -> verdict != SizeVerdict.NOT_MEASURED && verdict != SizeVerdict.UNSETTLED))
                 .allMatch(verdict -> words.has("next." + verdict.code()));
+        // One that the catalogue lacks would take the whole bench with it.
+        assertThat(Stream.of(SizeVerdict.values()))
+                .allMatch(verdict ->
+                        words.has("bench.next." + verdict.code()) && words.has("story.sizes." + verdict.code()));
+        assertThat(Stream.of(SizeVerdict.values()).filter(SizeVerdict::isGood))
+                .allMatch(verdict -> words.has("story.rest." + verdict.code()));
         assertThat(Stream.of(NextStep.values()))
                 .allMatch(step -> words.has("step." + step.code())
                         && words.has("step-word." + step.code())
