@@ -109,7 +109,8 @@ class FormTest extends AtTheBench {
 
         Locator place = named(page, LINK, "top, thrust");
         place.focus();
-        assertThat(page.locator("circle.fill-now")).hasCount(4);
+        // Both ends in its section, both walls of its axis, and once among the two methods.
+        assertThat(page.locator("circle.fill-now")).hasCount(5);
 
         var saved =
                 page.waitForDownload(() -> named(page, BUTTON, "Save as SVG").click());
