@@ -112,8 +112,8 @@ class FormTest extends AtTheBench {
         // Both ends in its section, both walls of its axis, and once among the two methods.
         assertThat(page.locator("circle.fill-now")).hasCount(5);
 
-        var saved =
-                page.waitForDownload(() -> named(page, BUTTON, "Save as SVG").click());
+        var saved = page.waitForDownload(
+                () -> named(page, BUTTON, "Save as SVG").first().click());
         String svg = Files.readString(saved.path());
         assertThat(svg)
                 .startsWith("<svg")

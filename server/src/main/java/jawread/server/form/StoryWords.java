@@ -60,7 +60,8 @@ public class StoryWords {
         wear.said(measured, beside, unit).ifPresent(story::add);
         rework.grade(measured, beside).ifPresent(story::add);
         if (isLost) {
-            story.add(next.map(of -> rework.said(measured, of, unit)).orElseGet(() -> words.say("story.next.unlisted")));
+            story.add(
+                    next.map(of -> rework.said(measured, of, unit)).orElseGet(() -> words.say("story.next.unlisted")));
         }
         return new FormView(
                 String.join(" ", story),

@@ -32,7 +32,8 @@ class WearWords {
 
     /** Things to look at; none where no wear can be told. */
     List<String> hints(MeasuredForm measured, Beside beside) {
-        return measured.wear(beside.earlier())
+        return measured
+                .wear(beside.earlier())
                 .filter(wear -> isTold(measured, wear, beside))
                 .map(measured::hints)
                 .orElse(List.of())
