@@ -177,8 +177,7 @@ public record MeasuredForm(
      */
     public Optional<SizeVerdict> verdict() {
         if (figures.stream().anyMatch(FormFigure::isOut)) {
-            boolean mayWear = planned.service().isPresent() || planned.steps().isPresent();
-            return Optional.of(mayWear ? SizeVerdict.BEYOND_SERVICE : SizeVerdict.GONE);
+            return Optional.of(canWear() ? SizeVerdict.BEYOND_SERVICE : SizeVerdict.GONE);
         }
         return figures.stream().anyMatch(FormFigure::isTooClose)
                 ? Optional.of(SizeVerdict.TOO_CLOSE)

@@ -8,7 +8,6 @@ import jawread.core.form.WearReference;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.form.StoryWords.Beside;
-import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -16,12 +15,10 @@ import org.springframework.stereotype.Component;
 @Component
 class WearWords {
     private final FormWords form;
-    private final Figures figures;
     private final Words words;
 
-    WearWords(FormWords form, Figures figures, Words words) {
+    WearWords(FormWords form, Words words) {
         this.form = form;
-        this.figures = figures;
         this.words = words;
     }
 
@@ -99,11 +96,6 @@ class WearWords {
     private String side(Wear wear, MeasuredForm measured, LengthUnit unit) {
         return wear.isOneSided()
                 ? words.say("story.side.up-to-all")
-                : words.say(
-                        "story.side.half",
-                        Map.of(
-                                "half",
-                                figures.rounded(
-                                        wear.half(), unit, measured.resolution().dividedBy(10))));
+                : words.say("story.side.half", Map.of("half", form.inUnit(wear.half(), measured, unit)));
     }
 }

@@ -25,7 +25,7 @@ import jawread.server.settings.Setting;
  * @param number 0 as found, n after cut n
  * @param sizes the worst of the places
  * @param deciding the place that this rests on: the worst one, among equals the farthest out; empty where there is none
- * @param form of sections and axes; empty while fewer than two places have a size
+ * @param form of sections and axes; empty while no place has a size
  * @param verdict the worst of sizes and form
  */
 public record RoundJudgement(
