@@ -1,11 +1,10 @@
 import type { Schemas } from '../api/client';
+import { type Lighting, PlaceDot } from './PlaceDot';
 
 type Methods = Schemas['TwoMethodsView'];
 
-interface DifferencePlotProps {
+interface DifferencePlotProps extends Lighting {
   methods: Methods;
-  lit?: number | undefined;
-  onLight?: ((place: number | undefined) => void) | undefined;
 }
 
 const WIDTH = 420;
@@ -68,16 +67,13 @@ export function DifferencePlot({ methods, lit, onLight }: DifferencePlotProps) {
         </g>
       ))}
       {places.map((place) => (
-        <circle
+        <PlaceDot
           key={place.place}
-          data-place={place.place}
+          place={place.place}
           cx={x(place.mean.pm)}
           cy={y(place.apart.pm)}
-          r={lit === place.place ? 8 : 5}
-          className={lit === place.place ? 'fill-now stroke-paper' : 'fill-ink stroke-paper'}
-          strokeWidth="1.5"
-          onPointerEnter={() => onLight?.(place.place)}
-          onPointerLeave={() => onLight?.(undefined)}
+          lit={lit}
+          onLight={onLight}
         />
       ))}
       <text x={LEFT} y={HEIGHT - 8} className="fill-quiet text-[13px]">

@@ -1,10 +1,11 @@
 import { useId } from 'react';
 import type { Schemas } from '../api/client';
 import { type DrawnLimit, factorSaid, LIMIT_LINES } from './magnified';
+import { type Lighting, PlaceDot } from './PlaceDot';
 
 type Level = Schemas['LevelView'];
 
-interface RoundPictureProps {
+interface RoundPictureProps extends Lighting {
   level: Level;
   limits: readonly DrawnLimit[];
   /** The size that is drawn as the middle circle. */
@@ -13,8 +14,6 @@ interface RoundPictureProps {
   factor: number;
   /** Whether metal lies outside: a bore. */
   hollow: boolean;
-  lit?: number | undefined;
-  onLight?: ((place: number | undefined) => void) | undefined;
 }
 
 export const ROUND = 300;
@@ -106,18 +105,14 @@ export function RoundPicture(props: RoundPictureProps) {
       {level.points.map((point) =>
         [0, 180].map((half) => {
           const [x, y] = at(Number(point.degrees) + half, radiusOf(point.size.pm));
-          const isLit = lit === point.place;
           return (
-            <circle
+            <PlaceDot
               key={`${point.place} ${half}`}
-              data-place={point.place}
+              place={point.place}
               cx={x}
               cy={y}
-              r={isLit ? 8 : 5}
-              className={isLit ? 'fill-now stroke-paper' : 'fill-ink stroke-paper'}
-              strokeWidth="1.5"
-              onPointerEnter={() => onLight?.(point.place)}
-              onPointerLeave={() => onLight?.(undefined)}
+              lit={lit}
+              onLight={onLight}
             />
           );
         }),

@@ -1,10 +1,11 @@
 import { useId } from 'react';
 import type { Schemas } from '../api/client';
 import { type DrawnLimit, factorSaid, LIMIT_LINES } from './magnified';
+import { type Lighting, PlaceDot } from './PlaceDot';
 
 type Wall = Schemas['WallView'];
 
-interface SidePictureProps {
+interface SidePictureProps extends Lighting {
   wall: Wall;
   bands: readonly Schemas['KeptClearView'][];
   /** Of the feature; from the last depth on where nobody has said. */
@@ -13,8 +14,6 @@ interface SidePictureProps {
   base: number;
   factor: number;
   hollow: boolean;
-  lit?: number | undefined;
-  onLight?: ((place: number | undefined) => void) | undefined;
 }
 
 export const SIDE_WIDTH = 300;
@@ -129,16 +128,13 @@ export function SidePicture(props: SidePictureProps) {
       <line x1="2" x2={SIDE_WIDTH - 2} y1={TOP} y2={TOP} className="stroke-ink" strokeWidth="1.2" />
       {points.map((point) =>
         ([1, -1] as const).map((sign) => (
-          <circle
+          <PlaceDot
             key={`${point.place} ${sign}`}
-            data-place={point.place}
+            place={point.place}
             cx={MIDDLE + sign * point.off}
             cy={point.y}
-            r={lit === point.place ? 8 : 5}
-            className={lit === point.place ? 'fill-now stroke-paper' : 'fill-ink stroke-paper'}
-            strokeWidth="1.5"
-            onPointerEnter={() => onLight?.(point.place)}
-            onPointerLeave={() => onLight?.(undefined)}
+            lit={lit}
+            onLight={onLight}
           />
         )),
       )}

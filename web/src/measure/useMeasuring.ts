@@ -16,6 +16,7 @@ import { useComparators } from '../api/ready';
 import { useWaiting } from '../api/useOutbox';
 import { readBack } from '../keys/speech';
 import { play } from '../keys/sound';
+import { changedIn } from '../ui/address';
 import { useRemembered } from '../ui/remembered';
 
 /** How a reading comes in: typed, or set on the drawn scale. */
@@ -115,22 +116,8 @@ export function useMeasuring(): {
     return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
   };
   const { next } = sheet.data;
-  /** All at once: of two changes in one turn the address would keep only the second. */
   const set = (values: Partial<Record<'check' | 'unchecked' | 'place' | 'gauge' | 'by', string>>) =>
-    setSearch(
-      (before) => {
-        const after = new URLSearchParams(before);
-        for (const [name, value] of Object.entries(values)) {
-          if (value === '') {
-            after.delete(name);
-          } else {
-            after.set(name, value);
-          }
-        }
-        return after;
-      },
-      { replace: true },
-    );
+    setSearch((before) => changedIn(before, values), { replace: true });
   const person = shop.data?.person?.id;
   const keep = async ({ figure, ...read }: Read): Promise<Fate | undefined> => {
     if (shop.data === undefined || person === undefined || gauge === undefined) {

@@ -2,6 +2,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { pathToJudgement, type Pairing, type Problem, type Schemas } from '../api/client';
 import { type PairingAsked, usePairing } from '../api/queries';
 import { VerdictMark } from '../drawings/VerdictMark';
+import { changedIn } from '../ui/address';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
@@ -18,20 +19,7 @@ export function PairingScreen() {
   const pairing = usePairing(Number(job), asked);
   const failure = pairing.error as Problem | null;
   const ask = (change: Record<string, string>) =>
-    setSearch(
-      (before) => {
-        const after = new URLSearchParams(before);
-        for (const [name, value] of Object.entries(change)) {
-          if (value === '') {
-            after.delete(name);
-          } else {
-            after.set(name, value);
-          }
-        }
-        return after;
-      },
-      { replace: true },
-    );
+    setSearch((before) => changedIn(before, change), { replace: true });
   if (pairing.data === undefined) {
     return (
       <Shell title="Pairing">
