@@ -1524,6 +1524,7 @@ export interface components {
             words: string;
         };
         FeatureView: {
+            depths: number[];
             diameter: boolean;
             /** Format: int64 */
             id: number;
@@ -1531,7 +1532,6 @@ export interface components {
             length?: components["schemas"]["LengthText"];
             limits: components["schemas"]["LimitsView"];
             name: string;
-            places: components["schemas"]["SpotView"][];
             service?: components["schemas"]["LengthText"];
             starts?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
@@ -2066,6 +2066,8 @@ export interface components {
             /** Format: int32 */
             asked: number;
             axis: string;
+            /** Format: int64 */
+            depthPm?: number | null;
             doubts: components["schemas"]["DoubtView"][];
             expanded?: components["schemas"]["LengthText"];
             /** Format: int64 */
@@ -2522,12 +2524,6 @@ export interface components {
             /** Format: date-time */
             until: string;
             what: string;
-        };
-        SpotView: {
-            depth?: components["schemas"]["LengthText"];
-            /** Format: int64 */
-            id: number;
-            name: string;
         };
         SseEmitter: {
             /** Format: int64 */

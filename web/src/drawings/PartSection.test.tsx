@@ -26,7 +26,7 @@ const FEATURES: DrawnFeature[] = [
   limits: { low: mm(10 + i), high: mm(11 + i), middle: mm(10.5 + i), sentence: '' },
   starts: mm(0),
   length: mm(40),
-  places: [{ depth: mm(4) }, { depth: mm(36) }],
+  depths: [4e9, 36e9],
   bands: [{ from: mm(10), to: mm(15) }],
 }));
 

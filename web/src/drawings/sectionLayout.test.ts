@@ -15,7 +15,7 @@ const feature = (kind: string, size: number, from?: number, length?: number): Dr
   limits: { low: mm(size), high: mm(size), middle: mm(size), sentence: '' },
   ...(from === undefined ? {} : { starts: mm(from) }),
   ...(length === undefined ? {} : { length: mm(length) }),
-  places: [],
+  depths: [],
 });
 
 describe('the section of a part', () => {

@@ -9,7 +9,8 @@ export interface DrawnFeature {
   /** From the part's left end, or its upper one. */
   starts?: LengthText | undefined;
   length?: LengthText | undefined;
-  places: readonly { depth?: LengthText | undefined }[];
+  /** Where the gauge is put down its length, each once, from its start, in picometres. */
+  depths: readonly number[];
   bands?: readonly { from: LengthText; to: LengthText }[] | undefined;
 }
 

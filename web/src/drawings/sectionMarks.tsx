@@ -24,11 +24,6 @@ export const isLit = ({ lit }: Draw, { feature }: Laid) => lit === feature.key;
 export const edge = (lit: boolean) => (lit ? 'stroke-now' : 'stroke-ink');
 export const weight = (lit: boolean) => (lit ? 3 : 1.5);
 
-/** Where a feature is measured down its length, each depth once. */
-export const depthsOf = ({ feature }: Laid): number[] => [
-  ...new Set(feature.places.flatMap(({ depth }) => depth?.pm ?? [])),
-];
-
 interface DimensionProps {
   draw: Draw;
   laid: Laid;

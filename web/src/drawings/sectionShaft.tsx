@@ -1,15 +1,5 @@
 import { endOf, type Laid, thicknessAt } from './sectionLayout';
-import {
-  Across,
-  depthsOf,
-  type Draw,
-  edge,
-  isLit,
-  Numbers,
-  type Sheet,
-  weight,
-  WIDTH,
-} from './sectionMarks';
+import { Across, type Draw, edge, isLit, Numbers, type Sheet, weight, WIDTH } from './sectionMarks';
 
 const MARGIN = 34;
 
@@ -187,7 +177,7 @@ function Stations({
   at: (pm: number) => number;
   y: [number, number];
 }) {
-  return depthsOf(laid).map((depth) => (
+  return laid.feature.depths.map((depth) => (
     <path
       key={depth}
       d={`M${at(laid.from + depth)} ${top}v7M${at(laid.from + depth)} ${bottom}v-7`}

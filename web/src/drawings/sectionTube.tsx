@@ -1,15 +1,5 @@
 import { endOf } from './sectionLayout';
-import {
-  depthsOf,
-  Down,
-  type Draw,
-  edge,
-  isLit,
-  Numbers,
-  type Sheet,
-  weight,
-  WIDTH,
-} from './sectionMarks';
+import { Down, type Draw, edge, isLit, Numbers, type Sheet, weight, WIDTH } from './sectionMarks';
 
 const TALLEST = 236;
 
@@ -75,7 +65,7 @@ export function tube(draw: Draw): Sheet {
               />
             )),
           )}
-          {depthsOf(one).map((depth) => (
+          {one.feature.depths.map((depth) => (
             <path
               key={depth}
               d={`M${axis - (one.size * across) / 2} ${y(one.from + depth)}h14M${axis + (one.size * across) / 2} ${y(one.from + depth)}h-14`}

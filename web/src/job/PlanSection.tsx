@@ -11,7 +11,12 @@ export function PlanSection({ planning }: { planning: Planning }) {
   });
   const [pick] = useState(() => (key: string) => latest.current.select(key));
   const drawn = useMemo(
-    () => features.map((feature) => ({ ...feature, kind: feature.typed.kind })),
+    () =>
+      features.map((feature) => ({
+        ...feature,
+        kind: feature.typed.kind,
+        depths: [...new Set(feature.places.flatMap(({ depth }) => depth?.pm ?? []))],
+      })),
     [features],
   );
   // The list first: of a long plan the drawing may follow a moment later.

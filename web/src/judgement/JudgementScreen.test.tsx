@@ -24,7 +24,7 @@ const drawn = (id: number, name: string) => ({
     high: length(2000, '44.000'),
     sentence: '43.961 to 44.000',
   },
-  places: [],
+  depths: [],
   verdict: verdict('in', 'in'),
 });
 

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { useTakeAxis } from '../api/acts';
 import { baseOf, factorFor, farthest, limitsOf } from '../drawings/magnified';
 import { RADIUS, REACH, RoundPicture } from '../drawings/RoundPicture';
@@ -47,8 +48,10 @@ export function ThirdAxis({ third, takes }: ThirdAxisProps) {
   );
 }
 
+type FormHereProps = Pick<Measuring, 'sheet' | 'round' | 'place'>;
+
 /** The section at hand as it draws itself while readings come; of a feature across one axis its walls. */
-export function FormHere({ measuring: { sheet, round, place } }: { measuring: Measuring }) {
+export const FormHere = memo(function FormHere({ sheet, round, place }: FormHereProps) {
   const { form } = round;
   if (!form) {
     return null;
@@ -84,4 +87,4 @@ export function FormHere({ measuring: { sheet, round, place } }: { measuring: Me
       )}
     </section>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Action, Bindings } from '../keys/bindings';
 import { KeysAlong } from '../ui/KeysAlong';
 import type { KeyUse } from '../ui/KeysAlong';
@@ -23,7 +24,13 @@ const BY_WAY: Record<Way, KeyUse[]> = {
 };
 
 /** The keys that act here, in the order in which they are used. */
-export function KeysInUse({ way, bindings }: { way: Way; bindings: Bindings }) {
+export const KeysInUse = memo(function KeysInUse({
+  way,
+  bindings,
+}: {
+  way: Way;
+  bindings: Bindings;
+}) {
   const letter = (action: Action, does: string): KeyUse[] => {
     const key = bindings.on ? bindings.keyOf(action) : '';
     return key === '' ? [] : [[key.length === 1 ? key.toUpperCase() : key, does]];
@@ -39,4 +46,4 @@ export function KeysInUse({ way, bindings }: { way: Way; bindings: Bindings }) {
       ]}
     />
   );
-}
+});

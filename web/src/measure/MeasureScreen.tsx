@@ -176,7 +176,13 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
           />
         ) : (
           <>
-            <Where measuring={measuring} />
+            <Where
+              sheet={sheet}
+              round={round}
+              place={place}
+              pathTo={measuring.pathTo}
+              goToPlace={measuring.goToPlace}
+            />
             <ReadTyped
               measuring={measuring}
               entry={entry}
@@ -188,10 +194,10 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               doubts={doubts}
             />
             <section aria-label="So far" className="flex flex-col gap-3">
-              <VerdictHere measuring={measuring} />
+              <VerdictHere place={place} />
               {axis}
-              <WindowHere measuring={measuring} />
-              <FormHere measuring={measuring} />
+              <WindowHere sheet={sheet} place={place} />
+              <FormHere sheet={sheet} round={round} place={place} />
               {/* On a narrow screen it stands under the figure, where the thumb is. */}
               <div className="hidden bench:flex bench:flex-col">
                 <Next
@@ -200,7 +206,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
                   onCut={() => setCard('cut')}
                 />
               </div>
-              <Rounds measuring={measuring} />
+              <Rounds sheet={sheet} place={place} />
             </section>
           </>
         )}

@@ -2,7 +2,6 @@ import { fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Place, Round } from '../api/client';
 import { Places } from './Places';
-import type { Measuring } from './useMeasuring';
 
 const place = (id: number, section: string, axis: string, more: object = {}): Place =>
   ({
@@ -19,9 +18,9 @@ const place = (id: number, section: string, axis: string, more: object = {}): Pl
 
 const goToPlace = vi.fn();
 
-function sheet(places: Place[], here = places[0]) {
+function sheet(places: Place[], here = places[0] as Place) {
   const round = { number: 0, name: 'as found', places } as Round;
-  render(<Places measuring={{ round, place: here, goToPlace } as unknown as Measuring} />);
+  render(<Places round={round} place={here} goToPlace={goToPlace} />);
 }
 
 const value = (text: string) => ({

@@ -1,11 +1,15 @@
+import { memo } from 'react';
 import type { Place } from '../api/client';
 import { standing } from '../api/keepReading';
 import { VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
 /** The sheet of places, which fills as the walk goes: a section a row, an axis a column; a touch goes there. */
-export function Places({ measuring }: { measuring: Measuring }) {
-  const { round, place } = measuring;
+export function Places({
+  round,
+  place,
+  goToPlace,
+}: Pick<Measuring, 'round' | 'place' | 'goToPlace'>) {
   if (round.places.length < 2) {
     return null;
   }
@@ -52,7 +56,7 @@ export function Places({ measuring }: { measuring: Measuring }) {
               </th>
               {cells.map((at, column) => (
                 <td key={axes[column]} className="p-0">
-                  {at && <Cell place={at} here={at.id === place.id} measuring={measuring} />}
+                  {at && <Cell place={at} here={at.id === place.id} onPick={goToPlace} />}
                 </td>
               ))}
             </tr>
@@ -66,10 +70,10 @@ export function Places({ measuring }: { measuring: Measuring }) {
 interface CellProps {
   place: Place;
   here: boolean;
-  measuring: Measuring;
+  onPick: (place: number) => void;
 }
 
-function Cell({ place, here, measuring: { goToPlace } }: CellProps) {
+const Cell = memo(function Cell({ place, here, onPick }: CellProps) {
   const read = standing(place.readings).length;
   const shown =
     place.value?.text ?? (place.skip ? 'passed over' : read > 0 ? `${read} of ${place.asked}` : '');
@@ -78,7 +82,7 @@ function Cell({ place, here, measuring: { goToPlace } }: CellProps) {
       type="button"
       aria-current={here ? 'step' : undefined}
       aria-label={`${place.name}: ${place.verdict.word}${shown && `, ${shown}`}`}
-      onClick={() => goToPlace(place.id)}
+      onClick={() => onPick(place.id)}
       className={`flex min-h-12 w-full items-center gap-1 border-b-4 px-1 text-left text-label ${
         here ? 'border-now bg-panel' : 'border-transparent hover:bg-panel'
       }`}
@@ -87,4 +91,4 @@ function Cell({ place, here, measuring: { goToPlace } }: CellProps) {
       <span className="reading">{here && shown === '' ? 'here' : shown}</span>
     </button>
   );
-}
+});

@@ -131,7 +131,7 @@ export function ReadByScale({
       </section>
       <div className="flex flex-col gap-3">
         <div className="order-1 bench:order-none">
-          <VerdictHere measuring={measuring} />
+          <VerdictHere place={measuring.place} />
           {third}
         </div>
         <section aria-label="Sum" className="flex flex-col gap-2 border-2 border-line bg-panel p-4">
@@ -152,8 +152,8 @@ export function ReadByScale({
         </section>
         <div className="order-2 flex flex-col gap-3 bench:order-none">
           <Next measuring={measuring} isReading={false} onCut={onCut} />
-          <WindowHere measuring={measuring} />
-          <Rounds measuring={measuring} />
+          <WindowHere sheet={measuring.sheet} place={measuring.place} />
+          <Rounds sheet={measuring.sheet} place={measuring.place} />
           <div className="grid grid-cols-2 gap-3">
             <GaugeInHand measuring={measuring} onGauge={onGauge} />
             <Button onClick={() => measuring.setWay('typed')}>Type it instead</Button>

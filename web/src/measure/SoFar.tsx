@@ -1,13 +1,17 @@
+import { memo } from 'react';
 import type { Verdict } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
 import { standing } from '../api/keepReading';
 import type { Measuring } from './useMeasuring';
 
+/** What is shown of the place at hand: the same as long as the server says the same, and then not drawn anew. */
+type Here = Pick<Measuring, 'sheet' | 'place'>;
+
 type ToCut = NonNullable<Verdict['cut']>;
 
 /** The verdict of the place: its word and mark, the size it rests on, what to take off. */
-export function VerdictHere({ measuring: { place } }: { measuring: Measuring }) {
+export const VerdictHere = memo(function VerdictHere({ place }: Pick<Measuring, 'place'>) {
   const { verdict } = place;
   return (
     <div>
@@ -26,7 +30,7 @@ export function VerdictHere({ measuring: { place } }: { measuring: Measuring }) 
       {place.risk && <p className="text-label text-quiet">{place.risk}</p>}
     </div>
   );
-}
+});
 
 /** The cut in the other unit, for a machine that reads it. */
 const inTheOther = ({ near, middle, sideMiddle, sideNear }: ToCut): string =>
@@ -35,7 +39,7 @@ const inTheOther = ({ near, middle, sideMiddle, sideNear }: ToCut): string =>
     : `${near.other}${sideNear ? ` (${sideNear.other} a side)` : ''} at least`;
 
 /** The value between its limits, with the readings it was made from. */
-export function WindowHere({ measuring: { sheet, place } }: { measuring: Measuring }) {
+export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
   const limits = sheet.feature.limits;
   return (
     <figure>
@@ -54,10 +58,10 @@ export function WindowHere({ measuring: { sheet, place } }: { measuring: Measuri
       </figcaption>
     </figure>
   );
-}
+});
 
 /** Each round with its size, and what the cut before it was asked to take and took. */
-export function Rounds({ measuring: { sheet, place } }: { measuring: Measuring }) {
+export const Rounds = memo(function Rounds({ sheet, place }: Here) {
   if (sheet.rounds.length < 2) {
     return null;
   }
@@ -83,4 +87,4 @@ export function Rounds({ measuring: { sheet, place } }: { measuring: Measuring }
       </ol>
     </section>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { useTick } from '../api/planning';
 import { useCautions } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
@@ -7,9 +7,10 @@ import { VerdictRow } from '../ui/VerdictRow';
 import { Places } from './Places';
 import type { Measuring } from './useMeasuring';
 
+type WhereProps = Pick<Measuring, 'sheet' | 'round' | 'place' | 'pathTo' | 'goToPlace'>;
+
 /** The figure of the part with the place at hand, and the ways to another feature or part. */
-export function Where({ measuring }: { measuring: Measuring }) {
-  const { sheet, place, pathTo } = measuring;
+export const Where = memo(function Where({ sheet, round, place, pathTo, goToPlace }: WhereProps) {
   const cautions = useCautions(sheet.job.id).data ?? [];
   const tick = useTick();
   // The same as long as no verdict among them changes: what is not drawn anew is not in the way of the next reading.
@@ -23,9 +24,9 @@ export function Where({ measuring }: { measuring: Measuring }) {
         shape={sheet.shape}
         features={drawn}
         lit={String(sheet.feature.id)}
-        depthPm={sheet.feature.places.find(({ id }) => id === place.id)?.depth?.pm}
+        depthPm={place.depthPm ?? undefined}
       />
-      <Places measuring={measuring} />
+      <Places round={round} place={place} goToPlace={goToPlace} />
       <nav aria-label="Features">
         <h2 className="label">Features</h2>
         <ul>
@@ -63,4 +64,4 @@ export function Where({ measuring }: { measuring: Measuring }) {
       ))}
     </section>
   );
-}
+});

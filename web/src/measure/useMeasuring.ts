@@ -1,3 +1,4 @@
+import { useCallback } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import {
   type Gauge,
@@ -85,6 +86,26 @@ export function useMeasuring(): {
         body.part === Number(part) &&
         body.round === round?.number,
     );
+  const here = sheet.data?.feature.id;
+  // The same ones as long as one stays here: what only leads elsewhere is not drawn anew with each reading.
+  const pathTo = useCallback(
+    (toPart: number, toFeature: number) => {
+      const kept = new URLSearchParams(search);
+      kept.delete('place');
+      if (toFeature !== here) {
+        kept.delete('gauge');
+      }
+      const query = kept.toString();
+      return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
+    },
+    [search, here],
+  );
+  const set = useCallback(
+    (values: Partial<Record<'check' | 'unchecked' | 'place' | 'gauge' | 'by', string>>) =>
+      setSearch((before) => changedIn(before, values), { replace: true }),
+    [setSearch],
+  );
+  const goToPlace = useCallback((to: number) => set({ place: String(to) }), [set]);
   const place = round && placeAt(round, Number(search.get('place')), (to) => onTheirWay(to).length);
   if (sheet.error) {
     return { failure: sheet.error, away: false };
@@ -106,18 +127,7 @@ export function useMeasuring(): {
   const checking = checkedWith !== undefined;
   const wanted = checkedWith ?? search.get('gauge') ?? sheet.data.gauge;
   const gauge = gauges.find(({ key }) => key === wanted);
-  const pathTo = (toPart: number, toFeature: number) => {
-    const kept = new URLSearchParams(search);
-    kept.delete('place');
-    if (toFeature !== sheet.data.feature.id) {
-      kept.delete('gauge');
-    }
-    const query = kept.toString();
-    return `/parts/${toPart}/features/${toFeature}${query && `?${query}`}`;
-  };
   const { next } = sheet.data;
-  const set = (values: Partial<Record<'check' | 'unchecked' | 'place' | 'gauge' | 'by', string>>) =>
-    setSearch((before) => changedIn(before, values), { replace: true });
   const person = shop.data?.person?.id;
   const keep = async ({ figure, ...read }: Read): Promise<Fate | undefined> => {
     if (shop.data === undefined || person === undefined || gauge === undefined) {
@@ -186,7 +196,7 @@ export function useMeasuring(): {
       toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),
       readsBack: voice === 'on',
       toggleReadBack: () => setVoice(voice === 'on' ? 'off' : 'on'),
-      goToPlace: (to) => set({ place: String(to) }),
+      goToPlace,
     },
   };
 }

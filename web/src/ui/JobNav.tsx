@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { pathToJudgement, pathToReady } from '../api/client';
 
@@ -11,7 +12,7 @@ interface JobNavProps {
 }
 
 /** The pages of one part of a job, in the order of the work. */
-export function JobNav({ job, plan, part, measure, here }: JobNavProps) {
+export const JobNav = memo(function JobNav({ job, plan, part, measure, here }: JobNavProps) {
   const pages: [name: string, words: string, to: string | undefined][] = [
     ['plan', 'Plan', `/jobs/${job.id}${plan === undefined ? '' : `?plan=${plan}`}`],
     ['ready', 'Ready', pathToReady(part)],
@@ -43,4 +44,4 @@ export function JobNav({ job, plan, part, measure, here }: JobNavProps) {
       <span className="hidden py-2 text-quiet wide:inline">{job.name}</span>
     </nav>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { shopTime } from '../api/clock';
 import { useShop } from '../api/queries';
 import { useSoakings, useSoaked } from '../api/ready';
@@ -7,7 +7,7 @@ const SECOND = 1000;
 const MINUTE = 60 * SECOND;
 
 /** The clocks of parts that soak: they run along the head of every page while other things are done. */
-export function SoakClocks() {
+export const SoakClocks = memo(function SoakClocks() {
   const soakings = useSoakings().data ?? [];
   const shop = useShop();
   const soaked = useSoaked();
@@ -44,7 +44,7 @@ export function SoakClocks() {
       })}
     </ul>
   );
-}
+});
 
 /** Whole minutes, rounded up; in the last one seconds. */
 export function timeLeft(ms: number): string {

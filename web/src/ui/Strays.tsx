@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import { useCatchStrays, useStrays } from '../keys/strays';
 import { Button } from './Button';
 
 /** Figures that came while nothing waited for them, on every page until somebody has seen to them. */
-export function Strays() {
+export const Strays = memo(function Strays() {
   useCatchStrays();
   const [strays, putAway] = useStrays();
   if (strays.length === 0) {
@@ -25,4 +26,4 @@ export function Strays() {
       <span className="text-quiet">Where one is measured they can be read in.</span>
     </section>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import type { Verdict } from '../api/client';
 import { VerdictMark } from '../drawings/VerdictMark';
@@ -10,7 +11,7 @@ interface VerdictRowProps {
 }
 
 /** A line of a list of features or parts: what it is called, what it comes to, and the way there. */
-export function VerdictRow({ to, here, name, verdict }: VerdictRowProps) {
+export const VerdictRow = memo(function VerdictRow({ to, here, name, verdict }: VerdictRowProps) {
   return (
     <li>
       <Link
@@ -25,4 +26,4 @@ export function VerdictRow({ to, here, name, verdict }: VerdictRowProps) {
       </Link>
     </li>
   );
-}
+});

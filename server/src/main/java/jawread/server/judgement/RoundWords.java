@@ -163,6 +163,7 @@ class RoundWords {
                 place.place().name(),
                 place.place().section(),
                 place.place().axis(),
+                place.place().depth().map(Length::picometres).orElse(null),
                 place.readings().stream()
                         .map(reading -> readings.of(reading, feature.evidence()))
                         .toList(),

@@ -57,7 +57,7 @@ public record SheetView(
     /**
      * @param starts from the left end of the part; absent while nobody has said
      * @param service how far it may wear; absent where nobody has said
-     * @param places where the gauge is put, for the drawn section
+     * @param depths where the gauge is put down its length, each once, from its start, whole picometres
      */
     public record FeatureView(
             long id,
@@ -68,14 +68,12 @@ public record SheetView(
             @Nullable LengthText service,
             @Nullable LengthText starts,
             @Nullable LengthText length,
-            List<SpotView> places,
+            List<Long> depths,
             VerdictView verdict) {
         FeatureView with(VerdictView now) {
-            return new FeatureView(id, name, kind, diameter, limits, service, starts, length, places, now);
+            return new FeatureView(id, name, kind, diameter, limits, service, starts, length, depths, now);
         }
     }
-
-    public record SpotView(long id, String name, @Nullable LengthText depth) {}
 
     /** @param feature its edition of now; absent where the plan no longer has it */
     public record ChangedView(@Nullable Long feature, String sentence) {}
@@ -105,6 +103,7 @@ public record SheetView(
             @Nullable LengthText asked, @Nullable LengthText took, String sentence) {}
 
     /**
+     * @param depthPm down the feature, whole picometres; absent while nobody has said
      * @param state done, more, scattered, unsettled: where the repeats stand
      * @param wants whether the walk asks for a reading here
      * @param value absent while another reading is asked for
@@ -124,6 +123,7 @@ public record SheetView(
             String name,
             String section,
             String axis,
+            @Nullable Long depthPm,
             List<ReadingView> readings,
             int asked,
             String state,

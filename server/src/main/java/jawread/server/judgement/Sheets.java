@@ -26,7 +26,6 @@ import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.RoundView;
-import jawread.server.judgement.SheetView.SpotView;
 import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -200,12 +199,9 @@ public class Sheets {
                         .map(along -> figures.reading(along, unit, step))
                         .orElse(null),
                 feature.places().stream()
-                        .map(place -> new SpotView(
-                                place.id(),
-                                place.name(),
-                                place.depth()
-                                        .map(depth -> figures.reading(depth, unit, step))
-                                        .orElse(null)))
+                        .flatMap(place -> place.depth().stream())
+                        .map(Length::picometres)
+                        .distinct()
                         .toList(),
                 partWords.verdict(judged));
     }
