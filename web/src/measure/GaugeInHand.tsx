@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
@@ -8,7 +9,10 @@ interface GaugeInHandProps {
 }
 
 /** The gauge in hand, how it is held, and the way to another. */
-export function GaugeInHand({ measuring: { gauge }, onGauge }: GaugeInHandProps) {
+export const GaugeInHand = memo(function GaugeInHand({
+  measuring: { gauge },
+  onGauge,
+}: GaugeInHandProps) {
   return (
     <div className="flex flex-col gap-1">
       <Button onClick={onGauge}>
@@ -37,4 +41,4 @@ export function GaugeInHand({ measuring: { gauge }, onGauge }: GaugeInHandProps)
       )}
     </div>
   );
-}
+});

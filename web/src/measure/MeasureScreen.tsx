@@ -10,18 +10,14 @@ import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { standing } from '../api/keepReading';
-import { CutTaken } from './CutTaken';
+import { type Card, Cards } from './Cards';
 import { Doubts, useDoubtAnswer } from './Doubts';
-import { KeysHelp } from './KeysHelp';
 import { KeysInUse } from './KeysInUse';
-import { PlaceCard } from './PlaceCard';
-import { ReadingCard } from './ReadingCard';
 import { ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
 import { Next } from './Next';
 import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
-import { PickGauge } from './PickGauge';
 import { useEntry } from './useEntry';
 import { type Measuring, neighbour, useMeasuring } from './useMeasuring';
 import { Where } from './Where';
@@ -46,11 +42,16 @@ const hasScale = (gauge: Gauge): gauge is ScaledGauge => gauge.scale !== undefin
 
 const DOUBT_KEYS = { again: 'doubtAgain', correct: 'doubtCorrect', keep: 'doubtKeep' } as const;
 
-type Card = 'cut' | 'gauge' | 'keys' | 'place' | { reading: Reading };
-
 function AtTheBench({ measuring }: { measuring: Measuring }) {
   const { sheet, round, place } = measuring;
   const [card, setCard] = useState<Card | undefined>();
+  const [open] = useState(() => ({
+    none: () => setCard(undefined),
+    cut: () => setCard('cut'),
+    gauge: () => setCard('gauge'),
+    place: () => setCard('place'),
+    reading: (reading: Reading) => setCard({ reading }),
+  }));
   const field = useRef<HTMLInputElement>(null);
   const entry = useEntry(measuring, `${sheet.part.id} ${sheet.feature.id}`, () =>
     field.current?.focus(),
@@ -71,7 +72,6 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     />
   );
   const axis = <ThirdAxis third={third} takes={bindings.on ? bindings.keyOf('axis') : ''} />;
-  const close = () => setCard(undefined);
   const last = standing(place.readings).at(-1);
   const toPart = (by: 1 | -1) => {
     const to = neighbour(sheet.parts, sheet.part.id, by);
@@ -99,11 +99,11 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     {
       ...bindings.shortcuts({
         scale: () => measuring.setWay(way === 'scale' ? 'typed' : 'scale'),
-        cut: () => setCard('cut'),
-        gauge: () => setCard('gauge'),
+        cut: open.cut,
+        gauge: open.gauge,
         strike: () => last && setCard({ reading: last }),
         again: takeAgain,
-        place: () => setCard('place'),
+        place: open.place,
         quick: measuring.toggleChecking,
         axis: third.take,
         doubtAgain: () => doubt.give('again'),
@@ -125,7 +125,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     },
     {
       open: (character) => {
-        close();
+        open.none();
         entry.open(character);
       },
       isOpen: entry.text !== '',
@@ -167,9 +167,9 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             key={`${gauge.key} ${round.number}`}
             measuring={measuring}
             gauge={gauge}
-            onGauge={() => setCard('gauge')}
-            onCut={() => setCard('cut')}
-            onReading={(reading) => setCard({ reading })}
+            onGauge={open.gauge}
+            onCut={open.cut}
+            onReading={open.reading}
             onFigure={entry.open}
             doubts={doubts}
             third={axis}
@@ -187,49 +187,28 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               measuring={measuring}
               entry={entry}
               field={field}
-              onGauge={() => setCard('gauge')}
-              onCut={() => setCard('cut')}
-              onReading={(reading) => setCard({ reading })}
-              onPlace={() => setCard('place')}
+              onGauge={open.gauge}
+              onCut={open.cut}
+              onReading={open.reading}
+              onPlace={open.place}
               doubts={doubts}
             />
-            <section aria-label="So far" className="flex flex-col gap-3">
+            {/* Each column is painted by itself: what is typed in one paints the others not at all. */}
+            <section aria-label="So far" className="isolate flex flex-col gap-3">
               <VerdictHere place={place} />
               {axis}
               <WindowHere sheet={sheet} place={place} />
               <FormHere sheet={sheet} round={round} place={place} />
               {/* On a narrow screen it stands under the figure, where the thumb is. */}
               <div className="hidden bench:flex bench:flex-col">
-                <Next
-                  measuring={measuring}
-                  isReading={entry.text !== ''}
-                  onCut={() => setCard('cut')}
-                />
+                <Next measuring={measuring} isReading={entry.text !== ''} onCut={open.cut} />
               </div>
               <Rounds sheet={sheet} place={place} />
             </section>
           </>
         )}
       </div>
-      <CutTaken
-        key={`cut ${round.number}`}
-        measuring={measuring}
-        open={card === 'cut'}
-        onClose={close}
-      />
-      <PickGauge measuring={measuring} open={card === 'gauge'} onClose={close} />
-      <PlaceCard
-        key={`place ${place.id}`}
-        measuring={measuring}
-        open={card === 'place'}
-        onClose={close}
-      />
-      <KeysHelp measuring={measuring} bindings={bindings} open={card === 'keys'} onClose={close} />
-      <ReadingCard
-        measuring={measuring}
-        reading={typeof card === 'object' ? card.reading : undefined}
-        onClose={close}
-      />
+      <Cards measuring={measuring} bindings={bindings} card={card} onClose={open.none} />
     </Shell>
   );
 }

@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { pathToReady } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import type { Measuring } from './useMeasuring';
 
 /** Where one is, what to do there now, and whether the gauge’s zero wants a look first. */
-export function Order({ measuring }: { measuring: Measuring }) {
+export const Order = memo(function Order({ measuring }: { measuring: Measuring }) {
   const { sheet, place, gauge, checking, toggleChecking } = measuring;
   const wanted = gauge?.wanted ?? (gauge?.key === sheet.gauge ? sheet.startCheck : undefined);
   return (
@@ -43,4 +44,4 @@ export function Order({ measuring }: { measuring: Measuring }) {
       )}
     </header>
   );
-}
+});

@@ -38,7 +38,7 @@ export function ReadTyped({
   return (
     <section
       aria-label="Reading"
-      className="flex flex-col gap-3 border-2 border-line bg-panel p-4 tablet:p-5"
+      className="isolate flex flex-col gap-3 border-2 border-line bg-panel p-4 tablet:p-5"
     >
       <Order measuring={measuring} />
       {entry.goes !== '' && (

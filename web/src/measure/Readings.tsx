@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { VerdictMark } from '../drawings/VerdictMark';
 import { Link } from 'react-router';
 import type { Place, Reading } from '../api/client';
@@ -18,7 +19,10 @@ interface ReadingsProps {
 }
 
 /** What was read at this place in this round, struck ones among them, with how far apart they may lie. */
-export function Readings({ measuring: { place, waiting, gauge }, onReading }: ReadingsProps) {
+export const Readings = memo(function Readings({
+  measuring: { place, waiting, gauge },
+  onReading,
+}: ReadingsProps) {
   if (place.readings.length + place.quick.length + waiting.length === 0) {
     return null;
   }
@@ -85,7 +89,7 @@ export function Readings({ measuring: { place, waiting, gauge }, onReading }: Re
       )}
     </section>
   );
-}
+});
 
 interface OneReadingProps {
   reading: Reading;

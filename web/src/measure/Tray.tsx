@@ -1,10 +1,15 @@
+import { memo } from 'react';
 import { useStrays } from '../keys/strays';
 import { outbox } from '../api/outbox';
 import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
 
 /** Readings that the server would not take. They stay until somebody has seen to them. */
-export function Tray({ measuring: { tray, place, keep } }: { measuring: Measuring }) {
+export const Tray = memo(function Tray({
+  measuring: { tray, place, keep },
+}: {
+  measuring: Measuring;
+}) {
   const [strays, putStrayAway] = useStrays();
   if (tray.length + strays.length === 0) {
     return null;
@@ -36,4 +41,4 @@ export function Tray({ measuring: { tray, place, keep } }: { measuring: Measurin
       </ul>
     </section>
   );
-}
+});

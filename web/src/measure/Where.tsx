@@ -19,7 +19,7 @@ export const Where = memo(function Where({ sheet, round, place, pathTo, goToPlac
     [sheet.features],
   );
   return (
-    <section aria-label="Where" className="order-3 flex flex-col gap-4 bench:order-none">
+    <section aria-label="Where" className="order-3 isolate flex flex-col gap-4 bench:order-none">
       <PartSection
         shape={sheet.shape}
         features={drawn}

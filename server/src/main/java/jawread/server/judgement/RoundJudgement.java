@@ -23,6 +23,7 @@ import jawread.server.settings.Setting;
  * What one round of a feature comes to: each place, and the worst of them.
  *
  * @param number 0 as found, n after cut n
+ * @param wanting the places that want a reading, in the plan's order
  * @param sizes the worst of the places
  * @param deciding the place that this rests on: the worst one, among equals the farthest out; empty where there is none
  * @param form of sections and axes; empty while no place has a size
@@ -32,6 +33,7 @@ public record RoundJudgement(
         int number,
         Optional<Length> asked,
         List<PlaceJudgement> places,
+        List<PlaceJudgement> wanting,
         SizeVerdict sizes,
         Optional<PlaceJudgement> deciding,
         Optional<MeasuredForm> form,
@@ -87,7 +89,9 @@ public record RoundJudgement(
                 .flatMap(MeasuredForm::verdict)
                 .map(ofForm -> SizeVerdict.worstOf(List.of(worst, ofForm)))
                 .orElse(worst);
-        return new RoundJudgement(number, asked, places, worst, deciding, form, verdict);
+        List<PlaceJudgement> wanting =
+                places.stream().filter(PlaceJudgement::wantsReading).toList();
+        return new RoundJudgement(number, asked, places, wanting, worst, deciding, form, verdict);
     }
 
     private static Optional<MeasuredForm> form(JudgedFeature feature, Part part, List<PlaceJudgement> places) {
@@ -133,7 +137,7 @@ public record RoundJudgement(
 
     /** Where the next reading is wanted, in the plan's order. */
     Optional<PlaceJudgement> wanted() {
-        return places.stream().filter(PlaceJudgement::wantsReading).findFirst();
+        return wanting.stream().findFirst();
     }
 
     /** Whether anything that counts was read. */

@@ -58,17 +58,14 @@ class WorkLeft {
         return features.stream()
                 .filter(FeatureJudgement::isOpen)
                 .map(feature -> {
-                    int readings = feature.inForce().places().stream()
-                            .mapToInt(place -> left(place, fewest))
+                    int readings = feature.inForce().wanting().stream()
+                            .mapToInt(place ->
+                                    Math.max(1, fewest - place.standing().size()))
                             .sum();
                     Pace pace = paces.computeIfAbsent(feature.feature().id(), id -> pace(feature, methods));
                     return new Left(readings, readings * pace.aReading() + (feature.isBegun() ? 0 : pace.setUp()));
                 })
                 .reduce(Left.NOTHING, Left::and);
-    }
-
-    private static int left(PlaceJudgement place, int fewest) {
-        return place.wantsReading() ? Math.max(1, fewest - place.standing().size()) : 0;
     }
 
     private static Pace pace(FeatureJudgement feature, MethodsOfPlan methods) {

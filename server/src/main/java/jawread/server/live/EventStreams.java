@@ -20,6 +20,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class EventStreams {
     /** Often enough that a screen whose cable was pulled is noticed, and no proxy closes a quiet stream. */
     private static final int HEARTBEAT_SECONDS = 15;
+    /** The one who measures has the answer first: screens that all ask anew at once would be in its way. */
+    private static final int TELLS_AFTER_MS = 50;
 
     private final Set<Stream> streams = ConcurrentHashMap.newKeySet();
     private final Journal journal;
@@ -42,7 +44,7 @@ class EventStreams {
         teller.execute(() -> {
             stream.heartbeat();
             stream.told = lastSeen.orElseGet(journal::last);
-            journal.after(stream.told).forEach(stream::tell);
+            stream.tellAllSince();
             streams.add(stream);
         });
         return stream.emitter;
@@ -51,7 +53,7 @@ class EventStreams {
     @Order(Ordered.LOWEST_PRECEDENCE)
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
     void committed(Event event) {
-        teller.execute(() -> streams.forEach(stream -> stream.tell(event)));
+        teller.schedule(() -> streams.forEach(stream -> stream.tell(event)), TELLS_AFTER_MS, TimeUnit.MILLISECONDS);
     }
 
     @PreDestroy
@@ -71,10 +73,21 @@ class EventStreams {
         }
 
         void tell(Event event) {
-            if (event.id() > told) {
-                told = event.id();
-                send(SseEmitter.event().id(Long.toString(event.id())).data(event.told()));
+            if (event.id() == told + 1) {
+                send(event);
+            } else if (event.id() > told) {
+                // Another thread committed before and speaks after: by now both stand in the journal.
+                tellAllSince();
             }
+        }
+
+        void tellAllSince() {
+            journal.after(told).forEach(this::send);
+        }
+
+        private void send(Event event) {
+            told = event.id();
+            send(SseEmitter.event().id(Long.toString(event.id())).data(event.told()));
         }
 
         void heartbeat() {

@@ -65,6 +65,24 @@ class EventsTest {
         assertThat(idsOf(stream("?after=" + (before + 1), ""), 1)).containsExactly(before + 2);
     }
 
+    @Test
+    void what_was_committed_first_is_told_first_whichever_thread_speaks_first() throws Exception {
+        long before = last();
+        Stream<String> lines = stream("?after=" + before, "");
+        var database = server.bean(JdbcTemplate.class);
+        for (long id = before + 1; id <= before + 2; id++) {
+            database.update(
+                    "insert into journal (id, job_id, seq, what, at) values (?, 99, ?, 'READING', current_timestamp)",
+                    id,
+                    id - before);
+        }
+        database.update("update journal_head set last_id = ?", before + 2);
+        var streams = server.bean(EventStreams.class);
+        streams.committed(new Event(before + 2, 99, 2, What.READING));
+        streams.committed(new Event(before + 1, 99, 1, What.READING));
+        assertThat(idsOf(lines, 2)).containsExactly(before + 1, before + 2);
+    }
+
     private static List<Long> idsOf(Stream<String> lines, int count) {
         var ids = new ArrayList<Long>();
         try (lines) {

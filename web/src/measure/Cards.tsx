@@ -1,0 +1,51 @@
+import { memo } from 'react';
+import type { Reading } from '../api/client';
+import type { Bindings } from '../keys/bindings';
+import { CutTaken } from './CutTaken';
+import { KeysHelp } from './KeysHelp';
+import { PickGauge } from './PickGauge';
+import { PlaceCard } from './PlaceCard';
+import { ReadingCard } from './ReadingCard';
+import type { Measuring } from './useMeasuring';
+
+/** What lies beside the work; one at a time. */
+export type Card = 'cut' | 'gauge' | 'keys' | 'place' | { reading: Reading };
+
+interface CardsProps {
+  measuring: Measuring;
+  bindings: Bindings;
+  card: Card | undefined;
+  onClose: () => void;
+}
+
+/** The cards of the walk. What is being typed is none of their business, and does not draw them anew. */
+export const Cards = memo(function Cards({ measuring, bindings, card, onClose }: CardsProps) {
+  return (
+    <>
+      <CutTaken
+        key={`cut ${measuring.round.number}`}
+        measuring={measuring}
+        open={card === 'cut'}
+        onClose={onClose}
+      />
+      <PickGauge measuring={measuring} open={card === 'gauge'} onClose={onClose} />
+      <PlaceCard
+        key={`place ${measuring.place.id}`}
+        measuring={measuring}
+        open={card === 'place'}
+        onClose={onClose}
+      />
+      <KeysHelp
+        measuring={measuring}
+        bindings={bindings}
+        open={card === 'keys'}
+        onClose={onClose}
+      />
+      <ReadingCard
+        measuring={measuring}
+        reading={typeof card === 'object' ? card.reading : undefined}
+        onClose={onClose}
+      />
+    </>
+  );
+});
