@@ -1,60 +1,46 @@
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Route, Routes } from 'react-router';
 import { BenchScreen } from './bench/BenchScreen';
-import { FeelersScreen } from './card/FeelersScreen';
-import { StackScreen } from './card/StackScreen';
-import { TwentyScreen } from './card/TwentyScreen';
-import { ChoosingScreen } from './choosing/ChoosingScreen';
-import { AddGauges } from './drawer/AddGauges';
-import { DoubtsScreen } from './doubt/DoubtsScreen';
-import { SlipsScreen } from './doubt/SlipsScreen';
-import { DrawerScreen } from './drawer/DrawerScreen';
-import { GaugeScreen } from './drawer/GaugeScreen';
-import { StudyScreen } from './drawer/StudyScreen';
-import { TrialScreen } from './drawer/TrialScreen';
-import { JobsScreen } from './job/JobsScreen';
-import { PlanScreen } from './job/PlanScreen';
-import { Lost } from './Lost';
-import { PairingScreen } from './pairing/PairingScreen';
-import { OverTimeScreen } from './series/OverTimeScreen';
 import { JudgementScreen } from './judgement/JudgementScreen';
 import { MeasureScreen } from './measure/MeasureScreen';
-import { ChooseScale } from './reader/ChooseScale';
-import { ReaderScreen } from './reader/ReaderScreen';
 import { ReadyScreen } from './ready/ReadyScreen';
-import { SetScreen } from './setting/SetScreen';
-import { SettingsScreen } from './settings/SettingsScreen';
-import { TechniqueScreen } from './technique/TechniqueScreen';
+import { ServerAwayNotice } from './ui/Notice';
+import { Shell } from './ui/Shell';
 
-/** Every view is a link, and a link opens what it shows. */
+const ASK_AGAIN_MS = 1500;
+
+const again = () => new Promise((tell) => setTimeout(tell, ASK_AGAIN_MS)).then(fetchBeside);
+
+/** Asked for until it is here. */
+const fetchBeside = (): Promise<typeof import('./Beside')> => import('./Beside').catch(again);
+
+const Beside = lazy(fetchBeside);
+
+/**
+ * Every view is a link, and a link opens what it shows. The walk is here at once; the pages beside it are fetched as soon as
+ * the first one stands, so that going to one of them waits for nothing, with the server or without it.
+ */
 export function App() {
+  useEffect(() => void fetchBeside(), []);
   return (
-    <Routes>
-      <Route path="/" element={<BenchScreen />} />
-      <Route path="/parts/:part/features/:feature" element={<MeasureScreen />} />
-      <Route path="/parts/:part/features/:feature/over-time" element={<OverTimeScreen />} />
-      <Route path="/jobs/:job/pairing" element={<PairingScreen />} />
-      <Route path="/parts/:part/judgement" element={<JudgementScreen />} />
-      <Route path="/read" element={<ChooseScale />} />
-      <Route path="/read/:scale" element={<ReaderScreen />} />
-      <Route path="/jobs" element={<JobsScreen />} />
-      <Route path="/jobs/:job" element={<PlanScreen />} />
-      <Route path="/parts/:part/ready" element={<ReadyScreen />} />
-      <Route path="/card/blocks" element={<StackScreen />} />
-      <Route path="/card/feelers" element={<FeelersScreen />} />
-      <Route path="/card/twenty" element={<TwentyScreen />} />
-      <Route path="/plans/:plan/gauges" element={<ChoosingScreen />} />
-      <Route path="/doubts" element={<DoubtsScreen />} />
-      <Route path="/slips" element={<SlipsScreen />} />
-      <Route path="/drawer" element={<DrawerScreen />} />
-      <Route path="/drawer/add" element={<AddGauges />} />
-      <Route path="/drawer/study" element={<StudyScreen />} />
-      <Route path="/drawer/:gauge" element={<GaugeScreen />} />
-      <Route path="/drawer/:gauge/set" element={<SetScreen />} />
-      <Route path="/drawer/:gauge/trial" element={<TrialScreen />} />
-      <Route path="/technique" element={<TechniqueScreen />} />
-      <Route path="/technique/:kind" element={<TechniqueScreen />} />
-      <Route path="/settings" element={<SettingsScreen />} />
-      <Route path="*" element={<Lost />} />
-    </Routes>
+    <Suspense fallback={<Fetching />}>
+      <Routes>
+        <Route path="/" element={<BenchScreen />} />
+        <Route path="/parts/:part/features/:feature" element={<MeasureScreen />} />
+        <Route path="/parts/:part/judgement" element={<JudgementScreen />} />
+        <Route path="/parts/:part/ready" element={<ReadyScreen />} />
+        <Route path="*" element={<Beside />} />
+      </Routes>
+    </Suspense>
   );
+}
+
+/** A page on its way. One that takes longer has met a server that does not answer. */
+function Fetching() {
+  const [isLate, setLate] = useState(false);
+  useEffect(() => {
+    const late = setTimeout(() => setLate(true), ASK_AGAIN_MS);
+    return () => clearTimeout(late);
+  }, []);
+  return <Shell title="One moment">{isLate && <ServerAwayNotice />}</Shell>;
 }

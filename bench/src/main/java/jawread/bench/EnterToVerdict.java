@@ -3,7 +3,6 @@ package jawread.bench;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import java.io.IOException;
-import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -95,21 +94,32 @@ public final class EnterToVerdict {
         return sorted.get((int) Math.min(sorted.size() - 1, Math.round(share * (sorted.size() - 1))));
     }
 
-    /** What a first visit loads of the built front end, as the server compresses it, fonts aside. */
+    /**
+     * What a first visit loads of the built front end, as the server compresses it, fonts aside: what the page names itself, and what is
+     * fetched once that stands.
+     */
     private static void firstLoad(PackagedServer server, Chromium chromium) throws IOException, InterruptedException {
         Page page = chromium.screen(Chromium.desk());
         Set<String> files = new TreeSet<>();
         page.onResponse((Response response) -> files.add(response.url().replace(server.address(), "")));
         page.navigate(server.address());
         page.getByText("Who measures?").waitFor();
-        long total = 0;
+        // What is fetched once the page stands.
+        page.waitForTimeout(1000);
+        String named = server.get("/").body();
+        long first = 0;
+        long after = 0;
         for (String file : files) {
             if (!file.startsWith("/api/") && !file.endsWith(".woff2")) {
-                HttpResponse<byte[]> response = server.getCompressed(file);
-                total += response.body().length;
-                System.out.printf("  %-40s %7d bytes%n", file, response.body().length);
+                int size = server.getCompressed(file).body().length;
+                boolean isFirst = file.equals("/") || named.contains(file);
+                first += isFirst ? size : 0;
+                after += isFirst ? 0 : size;
+                System.out.printf("  %-40s %7d bytes%s%n", file, size, isFirst ? "" : ", after");
             }
         }
-        System.out.printf("First load of the front end, compressed, fonts aside: %.1f kB%n", total / 1000.0);
+        System.out.printf(
+                "First load of the front end, compressed, fonts aside: %.1f kB; the pages beside the walk, after: %.1f kB%n",
+                first / 1000.0, after / 1000.0);
     }
 }
