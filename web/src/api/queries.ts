@@ -1,5 +1,5 @@
 import { keepPreviousData, notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
-import { answered, client, Problem, type Sheet } from './client';
+import { answered, client, type JudgedFeature, Problem, type Sheet } from './client';
 
 // Shown in the same turn in which the answer came, not one timer later.
 notifyManager.setScheduler(queueMicrotask);
@@ -102,6 +102,21 @@ export const useJudgement = (part: number) =>
     queryFn: () =>
       answered(client.GET('/api/parts/{part}/judgement', { params: { path: { part } } })),
   });
+
+/** What is said of one feature rests on this: here already of the worst, asked for of another. */
+export function useJudgedInFull(part: number, { id, inFull }: JudgedFeature, asked: boolean) {
+  const { data } = useQuery({
+    queryKey: [...keys.judgements, part, 'in full', id],
+    queryFn: () =>
+      answered(
+        client.GET('/api/parts/{part}/features/{feature}/judgement', {
+          params: { path: { part, feature: id } },
+        }),
+      ),
+    enabled: asked && !inFull,
+  });
+  return inFull ?? data;
+}
 
 /** A feature of one part, at one inspection after another. */
 export const useOverTime = (part: number, feature: number, days: boolean) =>

@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{part}/features/{feature}/judgement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["inFull"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{part}/features/{feature}/over-time": {
         parameters: {
             query?: never;
@@ -1562,6 +1578,11 @@ export interface components {
             where: string;
             word: string;
         };
+        FormInFullView: {
+            figures: components["schemas"]["FormFigureView"][];
+            picture: components["schemas"]["FormPictureView"];
+            remarks: string[];
+        };
         FormPictureView: {
             bands: components["schemas"]["KeptClearView"][];
             hollow: boolean;
@@ -1573,10 +1594,7 @@ export interface components {
             walls: components["schemas"]["WallView"][];
         };
         FormView: {
-            figures: components["schemas"]["FormFigureView"][];
             hints: string[];
-            picture: components["schemas"]["FormPictureView"];
-            remarks: string[];
             stock: components["schemas"]["StockView"][];
             story: string;
         };
@@ -1705,18 +1723,25 @@ export interface components {
         };
         JudgedFeatureView: {
             cut?: string | null;
-            /** Format: int64 */
-            deciding?: number | null;
             envelope?: string | null;
+            expanded?: components["schemas"]["LengthText"];
             form?: components["schemas"]["FormView"];
             /** Format: int64 */
             id: number;
+            inFull?: components["schemas"]["JudgedInFullView"];
             methods?: components["schemas"]["TwoMethodsView"];
             open: boolean;
-            places: components["schemas"]["JudgedPlaceView"][];
+            /** Format: int32 */
+            places: number;
             round: string;
             runout?: string | null;
+            sizes: components["schemas"]["LengthText"][];
+            value?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
+        };
+        JudgedInFullView: {
+            form?: components["schemas"]["FormInFullView"];
+            places: components["schemas"]["JudgedPlaceView"][];
         };
         JudgedPlaceView: {
             known?: components["schemas"]["UncertaintyView"];
@@ -3851,6 +3876,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    inFull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                feature: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgedInFullView"];
                 };
             };
         };

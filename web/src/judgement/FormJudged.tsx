@@ -7,21 +7,20 @@ import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { Button } from '../ui/Button';
 import { Saved } from '../ui/Saved';
 
-type Form = Schemas['FormView'];
+type InFull = Schemas['FormInFullView'];
 
 interface FormJudgedProps {
-  form: Form;
+  form: Schemas['FormView'];
+  /** What it rests on; absent until it is looked at. */
+  inFull: InFull | undefined;
   feature: Feature;
-  /** Whether its pictures stand open at first: of a part with many bores only the worst one’s are drawn. */
-  open: boolean;
   lit: number | undefined;
   onLight: (place: number | undefined) => void;
 }
 
 /** A feature’s story, its pictures and its figures of form. */
-export function FormJudged({ form, feature, open, lit, onLight }: FormJudgedProps) {
-  const [drawn, setDrawn] = useState(open);
-  const { picture, hints, stock, remarks } = form;
+export function FormJudged({ form, inFull, feature, lit, onLight }: FormJudgedProps) {
+  const { hints, stock } = form;
   return (
     <section aria-label={`Form of ${feature.name}`} className="mt-3">
       <p className="max-w-4xl text-title font-medium" data-testid="story">
@@ -36,12 +35,8 @@ export function FormJudged({ form, feature, open, lit, onLight }: FormJudgedProp
           ))}
         </ul>
       )}
-      {drawn ? (
-        <Pictures picture={picture} feature={feature} lit={lit} onLight={onLight} />
-      ) : (
-        <Button onClick={() => setDrawn(true)} className="mt-3 print:hidden">
-          Show its pictures
-        </Button>
+      {inFull && (
+        <Pictures picture={inFull.picture} feature={feature} lit={lit} onLight={onLight} />
       )}
       {stock.length > 0 && (
         <p className="mt-3">
@@ -60,23 +55,25 @@ export function FormJudged({ form, feature, open, lit, onLight }: FormJudgedProp
           .
         </p>
       )}
-      <details className="mt-2">
-        <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet">
-          Its figures of form, and what this way of measuring cannot see
-        </summary>
-        <Figures figures={form.figures} />
-        <ul className="mt-2 text-label text-quiet">
-          {remarks.map((remark) => (
-            <li key={remark}>{remark}</li>
-          ))}
-        </ul>
-      </details>
+      {inFull && (
+        <details className="mt-2">
+          <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet">
+            Its figures of form, and what this way of measuring cannot see
+          </summary>
+          <Figures figures={inFull.figures} />
+          <ul className="mt-2 text-label text-quiet">
+            {inFull.remarks.map((remark) => (
+              <li key={remark}>{remark}</li>
+            ))}
+          </ul>
+        </details>
+      )}
     </section>
   );
 }
 
-interface PicturesProps extends Omit<FormJudgedProps, 'form' | 'open'> {
-  picture: Schemas['FormPictureView'];
+interface PicturesProps extends Omit<FormJudgedProps, 'form' | 'inFull'> {
+  picture: InFull['picture'];
 }
 
 function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
@@ -138,7 +135,7 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
   );
 }
 
-function Figures({ figures }: { figures: Form['figures'] }) {
+function Figures({ figures }: { figures: InFull['figures'] }) {
   return (
     <div className="overflow-x-auto">
       <table className="w-full text-left">

@@ -33,33 +33,37 @@ const judged = (id: number, mark: string, word: string) => ({
   verdict: verdict(mark, word),
   round: 'as found',
   open: mark === 'not-measured',
-  deciding: 10 * id,
-  places: [
-    {
-      place: {
-        id: 10 * id,
-        name: 'left, thrust',
-        doubts: [],
-        readings: [
-          {
-            id: 'a',
-            size: length(1500, '43.980'),
-            person: 'Bero',
-            gauge: 'M6',
-            takenAt: '2026-03-10T08:00:00Z',
-            notes: [],
-          },
-        ],
-        verdict: verdict(mark, word),
-        known: '43.980 ± 0.003 mm',
-        value: length(1500, '43.980'),
-        repeats: 'apart 0.001',
-        notes: [],
+  sizes: [length(1500, '43.980')],
+  value: length(1500, '43.980'),
+  places: 1,
+  inFull: {
+    places: [
+      {
+        place: {
+          id: 10 * id,
+          name: 'left, thrust',
+          doubts: [],
+          readings: [
+            {
+              id: 'a',
+              size: length(1500, '43.980'),
+              person: 'Bero',
+              gauge: 'M6',
+              takenAt: '2026-03-10T08:00:00Z',
+              notes: [],
+            },
+          ],
+          verdict: verdict(mark, word),
+          known: '43.980 ± 0.003 mm',
+          value: length(1500, '43.980'),
+          repeats: 'apart 0.001',
+          notes: [],
+        },
+        rule: 'In from 43.964 to 43.997.',
+        known: { expanded: length(3, '0.003'), sentence: 'Mostly the gauge.', contributions: [] },
       },
-      rule: 'In from 43.964 to 43.997.',
-      known: { expanded: length(3, '0.003'), sentence: 'Mostly the gauge.', contributions: [] },
-    },
-  ],
+    ],
+  },
 });
 
 const judgement = (more: object = {}): Judgement =>

@@ -1,11 +1,5 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import {
-  type Judgement,
-  type JudgedFeature,
-  pathToJudgement,
-  pathToPairing,
-  pathToReady,
-} from '../api/client';
+import { type Judgement, pathToJudgement, pathToPairing, pathToReady } from '../api/client';
 import { useJudgement } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
@@ -97,7 +91,6 @@ function OfPart({ judgement }: { judgement: Judgement }) {
               judged={feature}
               feature={drawn.find(({ id }) => id === feature.id)}
               part={part.id}
-              open={isWorst(feature, features)}
             />
           ))}
           {looked.length > 0 && <Looked judgement={judgement} />}
@@ -134,10 +127,6 @@ function OfPart({ judgement }: { judgement: Judgement }) {
     </Shell>
   );
 }
-
-/** The one that the part’s verdict rests on stands open; where all is well none needs to. */
-const isWorst = (feature: JudgedFeature, features: JudgedFeature[]): boolean =>
-  feature === features[0] || features.length <= 2;
 
 /** On paper there is no head of the page: which part, of which job, by which limits. */
 function PrintedHead({ judgement: { job, part } }: { judgement: Judgement }) {

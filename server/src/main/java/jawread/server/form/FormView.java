@@ -5,20 +5,20 @@ import java.util.List;
 import jawread.server.words.LengthText;
 
 /**
- * The form of a feature in words and figures.
+ * The form of a feature in words.
  *
  * @param story one paragraph: form, wear, and what comes next
- * @param remarks what this way of measuring cannot see, and what was left out
  * @param hints things to look at where it wears as it does
  * @param stock what comes off each side at each place on the way to the next size; none where no size is wanted
  */
-public record FormView(
-        String story,
-        FormPictureView picture,
-        List<FormFigureView> figures,
-        List<String> remarks,
-        List<String> hints,
-        List<StockView> stock) {
+public record FormView(String story, List<String> hints, List<StockView> stock) {
+    /**
+     * What the words rest on: pictures and figures.
+     *
+     * @param remarks what this way of measuring cannot see, and what was left out
+     */
+    public record FormInFullView(FormPictureView picture, List<FormFigureView> figures, List<String> remarks) {}
+
     /**
      * @param what out of round, taper …
      * @param where the section or the axis; empty for the whole feature

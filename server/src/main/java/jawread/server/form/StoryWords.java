@@ -11,6 +11,7 @@ import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.rework.NextSize;
+import jawread.server.form.FormView.FormInFullView;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -45,7 +46,7 @@ public class StoryWords {
             Optional<String> stamped,
             String aroundAs) {}
 
-    /** Everything that is said of a measured form. */
+    /** What is said of a measured form. */
     public FormView of(MeasuredForm measured, Beside beside, LengthUnit unit) {
         boolean isLost = beside.sizes().isLost()
                 || measured.verdict().filter(SizeVerdict::isLost).isPresent();
@@ -65,11 +66,16 @@ public class StoryWords {
         }
         return new FormView(
                 String.join(" ", story),
-                form.picture(measured, unit),
-                form.figures(measured, unit, beside.aroundAs()),
-                remarks(measured, beside),
                 wear.hints(measured, beside),
                 next.map(of -> rework.stock(measured, of, unit)).orElse(List.of()));
+    }
+
+    /** What that rests on. */
+    public FormInFullView inFull(MeasuredForm measured, Beside beside, LengthUnit unit) {
+        return new FormInFullView(
+                form.picture(measured, unit),
+                form.figures(measured, unit, beside.aroundAs()),
+                remarks(measured, beside));
     }
 
     /** How the figure stands to its limit that the verdict rests on. */

@@ -10,6 +10,7 @@ import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.SizeGrades;
 import jawread.server.form.FormView;
+import jawread.server.form.FormView.FormInFullView;
 import jawread.server.form.MeasuredForm;
 import jawread.server.form.StoryWords;
 import jawread.server.form.StoryWords.Beside;
@@ -35,18 +36,26 @@ class FormPages {
 
     /** Empty with fewer than two sizes. @param inspections all of its part */
     Optional<FormView> of(FeatureJudgement feature, List<Inspection> inspections, Job job) {
+        return seen(feature).map(form -> stories.of(form, beside(form, feature, inspections, job), job.unit()));
+    }
+
+    /** What that rests on; empty with fewer than two sizes. */
+    Optional<FormInFullView> inFull(FeatureJudgement feature, List<Inspection> inspections, Job job) {
+        return seen(feature).map(form -> stories.inFull(form, beside(form, feature, inspections, job), job.unit()));
+    }
+
+    private static Optional<MeasuredForm> seen(FeatureJudgement feature) {
+        return feature.inForce().form().filter(MeasuredForm::isSeen);
+    }
+
+    private static Beside beside(MeasuredForm form, FeatureJudgement feature, List<Inspection> inspections, Job job) {
         RoundJudgement round = feature.inForce();
-        return round.form()
-                .filter(MeasuredForm::isSeen)
-                .map(form -> stories.of(
-                        form,
-                        new Beside(
-                                round.sizes(),
-                                missing(feature, round),
-                                form.canWear() ? Inspections.earlier(feature, inspections) : Optional.empty(),
-                                stamped(feature),
-                                job.choiceOf(Setting.OUT_OF_ROUND)),
-                        job.unit()));
+        return new Beside(
+                round.sizes(),
+                missing(feature, round),
+                form.canWear() ? Inspections.earlier(feature, inspections) : Optional.empty(),
+                stamped(feature),
+                job.choiceOf(Setting.OUT_OF_ROUND));
     }
 
     /** Places no gauge gets to, and those passed over. */

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
+import jawread.server.judgement.JudgementView.JudgedInFullView;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -35,6 +36,13 @@ class JudgementController {
     @GetMapping("/judgement")
     JudgementView judgement(@PathVariable long part) {
         return pages.of(part);
+    }
+
+    /** What is said of one feature rests on this. */
+    @Allowed(ANYONE)
+    @GetMapping("/features/{feature}/judgement")
+    JudgedInFullView inFull(@PathVariable long part, @PathVariable long feature) {
+        return pages.inFull(part, feature);
     }
 
     /** Keeps what a person decides of a part against the rule that fired. */

@@ -10,18 +10,24 @@ import jawread.server.job.Part;
 import jawread.server.judgement.Inspections.Inspection;
 import jawread.server.judgement.JudgementView.DecisionView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
+import jawread.server.judgement.JudgementView.JudgedInFullView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
 import jawread.server.judgement.JudgementView.StepView;
-import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.judgement.SheetView.CutView;
 import jawread.server.measure.Reading;
 import jawread.server.settings.Setting;
+import jawread.server.words.Refused;
 import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Makes the page of what a part comes to. */
 @Service
 public class JudgementPages {
+    /** A part of more features shows the worst in full, and of the others what they come to. */
+    private static final int SHOWN_IN_FULL = 2;
+
     private final Jobs jobs;
     private final Judgements judgements;
     private final NextSteps steps;
@@ -75,7 +81,6 @@ public class JudgementPages {
         PlanJudgement plan = judgements.of(part.plan());
         StepView step = steps.of(part, plan);
         List<PartDecision> made = decisions.of(part);
-        List<Inspection> inspected = inspections.of(part);
         return new JudgementView(
                 sheets.job(plan.job()),
                 part.plan().id(),
@@ -90,10 +95,31 @@ public class JudgementPages {
                         .map(each -> sheets.feature(each, plan.job()))
                         .toList(),
                 looks.items(part, plan),
-                plan.of(part).stream()
-                        .sorted(Comparator.comparing(FeatureJudgement::verdict))
-                        .map(feature -> feature(feature, inspected, plan.job()))
-                        .toList());
+                features(part, plan, inspections.of(part)));
+    }
+
+    /** What is said of one feature rests on this. Refuses an unknown part or feature with 404. */
+    @Transactional(readOnly = true)
+    public JudgedInFullView inFull(long partId, long featureId) {
+        Part part = jobs.part(partId);
+        PlanJudgement plan = judgements.of(part.plan());
+        FeatureJudgement judged = plan.of(part).stream()
+                .filter(each -> each.feature().id() == featureId)
+                .findFirst()
+                .orElseThrow(() ->
+                        Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
+        return inFull(judged, inspections.of(part), plan.job());
+    }
+
+    /** The worst first. */
+    private List<JudgedFeatureView> features(Part part, PlanJudgement plan, List<Inspection> inspected) {
+        List<FeatureJudgement> all = plan.of(part).stream()
+                .sorted(Comparator.comparing(FeatureJudgement::verdict))
+                .toList();
+        return all.stream()
+                .map(feature ->
+                        feature(feature, inspected, plan.job(), all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
+                .toList();
     }
 
     /** Once the rule says something else, what was decided against it is no answer any more. */
@@ -112,19 +138,32 @@ public class JudgementPages {
                 decision.madeAt());
     }
 
-    private JudgedFeatureView feature(FeatureJudgement feature, List<Inspection> inspected, Job job) {
-        RoundView round = rounds.of(feature.inForce(), feature, job);
+    private JudgedFeatureView feature(FeatureJudgement feature, List<Inspection> inspected, Job job, boolean isInFull) {
+        RoundJudgement round = feature.inForce();
+        CutView cut = rounds.cut(round, feature, job);
+        Optional<PlaceJudgement> deciding = round.deciding();
         return new JudgedFeatureView(
                 feature.feature().id(),
-                round.verdict(),
-                round.name(),
-                round.cut() == null ? null : round.cut().sentence(),
-                round.envelope(),
+                rounds.verdict(round, feature, job),
+                rounds.name(round.number(), feature.part().plan().roundNames()),
+                cut == null ? null : cut.sentence(),
+                rounds.envelope(feature),
                 forms.of(feature, inspected, job).orElse(null),
                 forms.runout(feature, job.unit()).orElse(null),
                 compared.of(feature, job.unit()).orElse(null),
                 feature.isOpen(),
-                feature.inForce().deciding().map(place -> place.place().id()).orElse(null),
+                round.places().stream()
+                        .flatMap(place -> rounds.value(place, feature, job).stream())
+                        .toList(),
+                deciding.flatMap(place -> rounds.value(place, feature, job)).orElse(null),
+                deciding.flatMap(place -> rounds.expanded(place, job)).orElse(null),
+                round.places().size(),
+                isInFull ? inFull(feature, inspected, job) : null);
+    }
+
+    private JudgedInFullView inFull(FeatureJudgement feature, List<Inspection> inspected, Job job) {
+        return new JudgedInFullView(
+                forms.inFull(feature, inspected, job).orElse(null),
                 feature.inForce().places().stream()
                         .map(place -> place(place, feature, job))
                         .toList());

@@ -5,12 +5,14 @@ import java.time.Instant;
 import java.util.List;
 import jawread.server.drawer.UncertaintyView;
 import jawread.server.form.FormView;
+import jawread.server.form.FormView.FormInFullView;
 import jawread.server.judgement.LookView.ItemView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.PartView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.VerdictView;
+import jawread.server.words.LengthText;
 
 /**
  * What a part comes to: the verdict and the next step, then each feature, the worst first.
@@ -51,11 +53,15 @@ public record JudgementView(
      * @param round as found, after cut 1 …
      * @param cut what the last cut was asked to take, and took; absent before the first
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
-     * @param form what it is like around its sections and down its axes; absent with fewer than two sizes
+     * @param form what it is like around its sections and down its axes, in words; absent with fewer than two sizes
      * @param runout how far its axis is bent, of an indicator; absent for any other feature
      * @param methods two methods on the same places; absent where there were none
-     * @param deciding the place that its verdict rests on; absent where there is none
      * @param open whether the walk still asks for something here
+     * @param sizes of its places, those that have one
+     * @param value of the place that its verdict rests on; absent where that has none
+     * @param expanded U of that value
+     * @param places how many it has
+     * @param inFull what all this rests on, of the worst; of the others it is asked for when it is looked at
      */
     public record JudgedFeatureView(
             long id,
@@ -67,8 +73,16 @@ public record JudgementView(
             @Nullable String runout,
             @Nullable TwoMethodsView methods,
             boolean open,
-            @Nullable Long deciding,
-            List<JudgedPlaceView> places) {}
+            List<LengthText> sizes,
+            @Nullable LengthText value,
+            @Nullable LengthText expanded,
+            int places,
+            @Nullable JudgedInFullView inFull) {}
+
+    /**
+     * @param form pictures and figures; absent with fewer than two sizes
+     */
+    public record JudgedInFullView(@Nullable FormInFullView form, List<JudgedPlaceView> places) {}
 
     /**
      * @param known U and what it comes of; absent without a value

@@ -1,5 +1,6 @@
 package jawread.server.judgement;
 
+import jakarta.annotation.Nullable;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -68,17 +69,21 @@ class RoundWords {
                 places,
                 at(round),
                 verdict(round, feature, job),
-                round == feature.inForce()
-                        ? feature.envelope()
-                                .map(said -> words.say("envelope." + said.code()))
-                                .orElse(null)
-                        : null,
+                round == feature.inForce() ? envelope(feature) : null,
                 round == feature.inForce()
                         ? round.form()
                                 .filter(MeasuredForm::isSeen)
                                 .map(form -> forms.picture(form, job.unit()))
                                 .orElse(null)
                         : null);
+    }
+
+    /** What can be said of perfect form at maximum material; null where the drawing does not demand it. */
+    @Nullable
+    String envelope(FeatureJudgement feature) {
+        return feature.envelope()
+                .map(said -> words.say("envelope." + said.code()))
+                .orElse(null);
     }
 
     private static long at(RoundJudgement round) {
@@ -122,15 +127,12 @@ class RoundWords {
         return place.value()
                 .value()
                 .flatMap(size -> place.judged()
-                        .map(judged -> new Sized(
-                                size,
-                                judged,
-                                feature.by(),
-                                job.unit(),
-                                place.resolution().orElse(feature.feature().limitsStep()))));
+                        .map(judged -> new Sized(size, judged, feature.by(), job.unit(), stepOf(place, feature))));
     }
 
-    private CutView cut(RoundJudgement round, FeatureJudgement feature, Job job) {
+    /** What the cut before a round was asked to take, and took; null before the first. */
+    @Nullable
+    CutView cut(RoundJudgement round, FeatureJudgement feature, Job job) {
         if (round.number() == 0) {
             return null;
         }
@@ -151,13 +153,30 @@ class RoundWords {
         return new CutView(asked.orElse(null), took.orElse(null), sentence);
     }
 
+    /** Empty without a size. */
+    Optional<LengthText> value(PlaceJudgement place, FeatureJudgement feature, Job job) {
+        return sized(place, feature, job)
+                .map(of -> figures.computed(
+                        of.size(),
+                        job.unit(),
+                        stepOf(place, feature),
+                        feature.by().limits().stated()));
+    }
+
+    /** U of its value, of two significant digits; empty without one. */
+    Optional<LengthText> expanded(PlaceJudgement place, Job job) {
+        return place.uncertainty().map(of -> figures.significant(Length.nearest(of.expanded()), job.unit()));
+    }
+
+    private static Length stepOf(PlaceJudgement place, FeatureJudgement feature) {
+        return place.resolution().orElse(feature.feature().limitsStep());
+    }
+
     PlaceView place(PlaceJudgement place, FeatureJudgement feature, Job job) {
-        Length step = place.resolution().orElse(feature.feature().limitsStep());
+        Length step = stepOf(place, feature);
         Optional<Sized> sized = sized(place, feature, job);
-        Optional<LengthText> value = sized.map(of -> figures.computed(
-                of.size(), job.unit(), step, feature.by().limits().stated()));
-        Optional<LengthText> expanded =
-                place.uncertainty().map(of -> figures.significant(Length.nearest(of.expanded()), job.unit()));
+        Optional<LengthText> value = value(place, feature, job);
+        Optional<LengthText> expanded = expanded(place, job);
         return new PlaceView(
                 place.place().id(),
                 place.place().name(),

@@ -113,6 +113,35 @@ class DemoShopTest {
     }
 
     @Test
+    void of_more_than_two_features_the_worst_is_shown_in_full_and_another_once_it_is_looked_at() {
+        JsonNode bench = server.get("/api/bench").json();
+        long part = Walk.named(
+                        Walk.named(bench.path("jobs"), "Sluice spindle")
+                                .path("plans")
+                                .get(0)
+                                .path("parts"),
+                        "spindle")
+                .path("id")
+                .asLong();
+        JsonNode features =
+                server.get("/api/parts/" + part + "/judgement").json().path("features");
+        assertThat(features).hasSize(3);
+        assertThat(features.get(0).path("inFull").path("places"))
+                .hasSize(features.get(0).path("places").asInt());
+        JsonNode other = features.get(1);
+        assertThat(other.has("inFull")).isFalse();
+        assertThat(other.path("form").path("story").asString()).isNotEmpty();
+        String path = "/api/parts/" + part + "/features/" + other.path("id").asLong() + "/judgement";
+        JsonNode inFull = server.get(path).json();
+        assertThat(inFull.path("places")).hasSize(other.path("places").asInt());
+        assertThat(inFull.path("places").findValues("value")).hasSameSizeAs(other.path("sizes"));
+        assertThat(inFull.path("form").path("figures").isEmpty()).isFalse();
+        assertThat(server.get("/api/parts/" + part + "/features/1/judgement").status())
+                .as("a feature of another plan")
+                .isEqualTo(404);
+    }
+
+    @Test
     void the_pumps_barrels_tell_their_stories() {
         assertThat(feature("Three-throw pump", 0, "barrel 2", "barrel bore")
                         .path("form")

@@ -46,6 +46,10 @@ class FormTest {
         return one.judgement().path("features").get(0).path("form");
     }
 
+    private static JsonNode inFull(OneFeature one) {
+        return one.judgement().path("features").get(0).path("inFull").path("form");
+    }
+
     private static String story(OneFeature one) {
         return form(one).path("story").asString();
     }
@@ -124,7 +128,7 @@ class FormTest {
     void form_counts_once_every_place_is_measured() {
         var one = measured(journal("half way", "0.010", ""), "31.920", "31.940", "31.960");
         assertThat(mark(one)).isEqualTo("not-measured");
-        assertThat(form(one).path("figures").findValuesAsString("word")).contains("past its limit");
+        assertThat(inFull(one).path("figures").findValuesAsString("word")).contains("past its limit");
         one.read("31.940", "31.940");
         assertThat(mark(one)).isEqualTo("gone");
     }
@@ -141,7 +145,7 @@ class FormTest {
         var one = measured(journal("too fine", "0.002", ""), "31.970", "31.970", "31.971", "31.971");
         assertThat(mark(one)).isEqualTo("too-close");
         assertThat(story(one)).contains("the limit of 0.002 mm cannot be proven by this method");
-        assertThat(form(one).path("figures").get(0).path("sentence").asString())
+        assertThat(inFull(one).path("figures").get(0).path("sentence").asString())
                 .contains("Not larger than this method sees")
                 .contains("This method cannot prove 0.002 mm here");
     }
@@ -151,16 +155,16 @@ class FormTest {
         Map<String, Object> across = journal("one axis", "0.010", "0.010");
         across.put("axes", "thrust 0");
         var oneAxis = measured(across, "31.970", "31.990");
-        assertThat(form(oneAxis).path("remarks").toString())
+        assertThat(inFull(oneAxis).path("remarks").toString())
                 .contains("Across one axis nothing can be said of its round");
         assertThat(story(oneAxis)).startsWith("Tapered by 0.020 mm, wide at the right: past the limit of 0.010 mm.");
 
         Map<String, Object> down = journal("one section", "0.010", "0.010");
         down.put("sections", "middle 30");
         var oneSection = measured(down, "31.970", "31.970");
-        assertThat(form(oneSection).path("remarks").toString())
+        assertThat(inFull(oneSection).path("remarks").toString())
                 .contains("At one section nothing can be said of its taper");
-        assertThat(form(oneSection)
+        assertThat(inFull(oneSection)
                         .path("picture")
                         .path("walls")
                         .get(0)
@@ -173,7 +177,7 @@ class FormTest {
     void a_place_passed_over_is_left_out_and_named() {
         var one = measured(journal("passed over", "0.010", ""), "31.970", "31.971", "31.970");
         one.mark("right, cross", "SKIP", "a keyway");
-        assertThat(form(one).path("remarks").toString())
+        assertThat(inFull(one).path("remarks").toString())
                 .contains("Without what could not be measured: right, cross (a keyway).");
     }
 
@@ -188,7 +192,7 @@ class FormTest {
         assertThat(story(one))
                 .contains("Worn by 0.075 mm at right, thrust, against 31.995 mm where it never wore")
                 .doesNotContain("at the least");
-        assertThat(form(one).path("picture").path("levels")).hasSize(2);
+        assertThat(inFull(one).path("picture").path("levels")).hasSize(2);
     }
 
     @Test

@@ -125,7 +125,12 @@ class WalkTest {
         assertThat(near.path("wants").asBoolean()).as("the walk goes on").isFalse();
         JsonNode step = one.judgement().path("step");
         assertThat(step.path("code").asString()).isIn("better-method", "person-decides");
-        JsonNode place = one.judgement().path("features").get(0).path("places").get(0);
+        JsonNode place = one.judgement()
+                .path("features")
+                .get(0)
+                .path("inFull")
+                .path("places")
+                .get(0);
         assertThat(place.path("rule").asString()).contains("1.645 u");
         assertThat(place.path("known").path("contributions").size()).isGreaterThan(2);
     }
