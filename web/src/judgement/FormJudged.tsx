@@ -111,7 +111,7 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
         </>
       }
     >
-      <div className="mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(13rem,1fr))]">
+      <div className="mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(12.5rem,1fr))]">
         {picture.round &&
           picture.levels.map((level) => (
             <figure key={level.name} className="border border-line">

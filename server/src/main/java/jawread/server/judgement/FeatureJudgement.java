@@ -25,6 +25,10 @@ import jawread.server.settings.Setting;
  * @param rounds from "as found" on, at least that one
  */
 public record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, List<RoundJudgement> rounds) {
+    /** By verdict; among those of one verdict the one that lies farthest beyond its limits, or the least within them. */
+    static final Comparator<FeatureJudgement> WORST_FIRST =
+            Comparator.comparing(FeatureJudgement::verdict).thenComparing(FeatureJudgement::within);
+
     static FeatureJudgement of(Part part, JudgedFeature feature, Evidence evidence) {
         return new FeatureJudgement(part, feature, evidence, rounds(part, feature, evidence, List.of()));
     }
@@ -76,6 +80,14 @@ public record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, L
     /** On which side of the limits the place lies that the verdict rests on. */
     Side side() {
         return inForce().side();
+    }
+
+    /** How far within its limits the place lies that the verdict rests on; negative beyond them. */
+    private Length within() {
+        return inForce()
+                .deciding()
+                .map(place -> Length.ZERO.minus(place.beyond(by().limits())))
+                .orElse(Length.ZERO);
     }
 
     /** Whether every place has its size, or is passed over for a reason. */

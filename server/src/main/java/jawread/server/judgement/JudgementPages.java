@@ -1,6 +1,5 @@
 package jawread.server.judgement;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import jawread.server.drawer.UncertaintyWords;
@@ -113,9 +112,8 @@ public class JudgementPages {
 
     /** The worst first. */
     private List<JudgedFeatureView> features(Part part, PlanJudgement plan, List<Inspection> inspected) {
-        List<FeatureJudgement> all = plan.of(part).stream()
-                .sorted(Comparator.comparing(FeatureJudgement::verdict))
-                .toList();
+        List<FeatureJudgement> all =
+                plan.of(part).stream().sorted(FeatureJudgement.WORST_FIRST).toList();
         return all.stream()
                 .map(feature ->
                         feature(feature, inspected, plan.job(), all.size() <= SHOWN_IN_FULL || feature == all.get(0)))

@@ -138,7 +138,7 @@ class NextSteps {
         MethodsOfPlan of = methods.of(plan.plan().plan(), Optional.empty());
         return features.stream()
                 .filter(each -> isUndecided(each.verdict()))
-                .sorted(Comparator.comparing(FeatureJudgement::verdict))
+                .sorted(FeatureJudgement.WORST_FIRST)
                 .flatMap(each -> better(each, of).map(weighed -> new Better(each, weighed)).stream())
                 .findFirst();
     }
