@@ -24,7 +24,7 @@ record FastStart(Path jar, Path classes) {
 
     private static FastStart prepare() {
         try {
-            Path folder = Files.createTempDirectory("jawread-app");
+            Path folder = Scratch.folder("jawread-app");
             Path packaged = Path.of(System.getProperty("jawread.jar"));
             run(
                     Map.of(),
@@ -54,7 +54,7 @@ record FastStart(Path jar, Path classes) {
 
     private static void run(Map<String, String> environment, String... command)
             throws IOException, InterruptedException {
-        Path log = Files.createTempFile("jawread-prepare", ".log");
+        Path log = Scratch.folder("jawread-prepare").resolve("log");
         var builder =
                 new ProcessBuilder(List.of(command)).redirectErrorStream(true).redirectOutput(log.toFile());
         builder.environment().putAll(environment);

@@ -35,12 +35,20 @@ public final class PackagedServer implements AutoCloseable {
     /** Started while the last one is still in use: it answers by the time that it is asked for. */
     private static CompletableFuture<PackagedServer> spare;
 
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            if (spare != null) {
+                spare.join().close();
+            }
+            Scratch.clear();
+        }));
+    }
+
     /** On a port that is free, with a shop of its own in a temporary folder. */
     public static synchronized PackagedServer start() {
         if (spare == null) {
             filled = fill();
             spare = CompletableFuture.supplyAsync(PackagedServer::startOne);
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> spare.thenAccept(PackagedServer::close)));
         }
         PackagedServer taken = spare.join();
         spare = CompletableFuture.supplyAsync(PackagedServer::startOne);
@@ -49,7 +57,7 @@ public final class PackagedServer implements AutoCloseable {
 
     /** The same with no other beside it, where what is measured is how fast it is. */
     public static PackagedServer alone() {
-        var server = new PackagedServer(temporaryFolder(), freePort());
+        var server = new PackagedServer(Scratch.folder("jawread"), freePort());
         server.startAgain();
         return server;
     }
@@ -61,7 +69,7 @@ public final class PackagedServer implements AutoCloseable {
     }
 
     private static PackagedServer startOne() {
-        Path data = temporaryFolder();
+        Path data = Scratch.folder("jawread");
         try (Stream<Path> files = Files.list(filled)) {
             for (Path file : files.filter(Files::isRegularFile).toList()) {
                 Files.copy(file, data.resolve(file.getFileName()));
@@ -72,14 +80,6 @@ public final class PackagedServer implements AutoCloseable {
         var server = new PackagedServer(data, freePort());
         server.startAgain();
         return server;
-    }
-
-    private static Path temporaryFolder() {
-        try {
-            return Files.createTempDirectory("jawread");
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     private static int freePort() {

@@ -15,6 +15,7 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import jawread.browser.eye.Eye;
 import jawread.browser.eye.Look;
 import jawread.core.length.Length;
@@ -28,15 +29,15 @@ import jawread.core.scale.Scale;
 import jawread.core.scale.ScalePart;
 import jawread.core.scale.Scales;
 import jawread.core.scale.Sense;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Every drawn scale is true: set to a reading by its spin buttons, and read from the positions of its lines and printed
  * figures alone, it gives the parts back. At its start, at lines just showing and just hidden, at its end, and at random
  * settings, the same ones in every run.
  */
-@Timeout(600)
+@OneShop
 class DrawnScalesTest extends AtTheBench {
     private static final int RANDOM_SETTINGS = 200;
     private static final int RANDOM_SETTINGS_ON_A_PHONE = 20;
@@ -54,14 +55,19 @@ class DrawnScalesTest extends AtTheBench {
             "shown", "Shown",
             "mark", "Graduation");
 
-    @Test
-    void every_scale_gives_an_eye_its_parts_back() throws IOException {
-        Page desk = chromium().screen(Chromium.desk().setReducedMotion(ReducedMotion.REDUCE));
-        Page phone = chromium().screen(Chromium.phone().setReducedMotion(ReducedMotion.REDUCE));
-        for (Scale scale : Scales.all()) {
-            check(desk, scale, RANDOM_SETTINGS);
-            check(phone, scale, RANDOM_SETTINGS_ON_A_PHONE);
-        }
+    static Stream<String> scales() {
+        return Scales.all().stream().map(Scale::id);
+    }
+
+    @ParameterizedTest
+    @MethodSource("scales")
+    void a_scale_gives_an_eye_its_parts_back(String id) throws IOException {
+        Scale scale = Scales.of(id).orElseThrow();
+        check(chromium().screen(Chromium.desk().setReducedMotion(ReducedMotion.REDUCE)), scale, RANDOM_SETTINGS);
+        check(
+                chromium().screen(Chromium.phone().setReducedMotion(ReducedMotion.REDUCE)),
+                scale,
+                RANDOM_SETTINGS_ON_A_PHONE);
         assertThat(chromium().complaints()).isEmpty();
     }
 
