@@ -1727,6 +1727,8 @@ export interface components {
             expanded?: components["schemas"]["LengthText"];
             form?: components["schemas"]["FormView"];
             /** Format: int64 */
+            guardPm?: number | null;
+            /** Format: int64 */
             id: number;
             inFull?: components["schemas"]["JudgedInFullView"];
             methods?: components["schemas"]["TwoMethodsView"];
@@ -2095,6 +2097,8 @@ export interface components {
             depthPm?: number | null;
             doubts: components["schemas"]["DoubtView"][];
             expanded?: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            guardPm?: number | null;
             /** Format: int64 */
             id: number;
             known?: string | null;

@@ -76,7 +76,7 @@ export function RoundPicture(props: RoundPictureProps) {
         />
       )}
       {level.points.map((point) => (
-        <AxisLine key={point.place} degrees={Number(point.degrees)} name={point.axis} />
+        <AxisLine key={point.place} degrees={Number(point.degrees)} />
       ))}
       {limits.map(({ name, pm }) => {
         const radius = radiusOf(pm);
@@ -99,6 +99,9 @@ export function RoundPicture(props: RoundPictureProps) {
       {shape && (
         <path d={shape} fill="none" className="stroke-ink" strokeWidth="3" data-testid="outline" />
       )}
+      {level.points.map((point) => (
+        <AxisName key={point.place} degrees={Number(point.degrees)} name={point.axis} />
+      ))}
       {level.longAxis != null && ellipse && (
         <LongAxis degrees={level.longAxis} reach={radiusOf(ellipse.meanPm) + 4} />
       )}
@@ -127,26 +130,27 @@ export function RoundPicture(props: RoundPictureProps) {
   );
 }
 
-function AxisLine({ degrees, name }: { degrees: number; name: string }) {
+function AxisLine({ degrees }: { degrees: number }) {
   const [x1, y1] = at(degrees, 132);
   const [x2, y2] = at(degrees + 180, 132);
-  // Read where it meets the rim first, going round from the right.
+  return <line x1={x1} y1={y1} x2={x2} y2={y2} className="stroke-line" strokeWidth="1.2" />;
+}
+
+/** Over the rings, which are cut out around it: read where the axis meets the rim first, going round from the right. */
+function AxisName({ degrees, name }: { degrees: number; name: string }) {
   const [x, y] = at(degrees, 141);
   const anchor = Math.abs(x - MIDDLE) < 40 ? 'middle' : x > MIDDLE ? 'end' : 'start';
   return (
-    <g>
-      <line x1={x1} y1={y1} x2={x2} y2={y2} className="stroke-line" strokeWidth="1.2" />
-      <text
-        x={anchor === 'end' ? ROUND - 4 : anchor === 'start' ? 4 : x}
-        y={anchor === 'middle' ? Math.max(y + 4, 15) : y - 5}
-        textAnchor={anchor}
-        className="fill-ink stroke-paper text-[14px]"
-        strokeWidth="4"
-        paintOrder="stroke"
-      >
-        {name}
-      </text>
-    </g>
+    <text
+      x={anchor === 'end' ? ROUND - 4 : anchor === 'start' ? 4 : x}
+      y={anchor === 'middle' ? Math.max(y + 4, 15) : y - 5}
+      textAnchor={anchor}
+      className="fill-ink stroke-paper text-[14px]"
+      strokeWidth="4"
+      paintOrder="stroke"
+    >
+      {name}
+    </text>
   );
 }
 

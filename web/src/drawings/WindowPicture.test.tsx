@@ -63,6 +63,27 @@ describe('the window', () => {
     expect(to - from).toBeCloseTo((brackets[1] - brackets[0]) / 2);
   });
 
+  it('is dotted about each limit as far as nothing can be told, and not at all where nothing is guarded', () => {
+    const bands = (guardPm: number) => {
+      const { container } = render(
+        <WindowPicture limits={limits} readings={[]} value={length(1500)} guardPm={guardPm} />,
+      );
+      return [...container.querySelectorAll('[data-testid=guard] rect')].map((band) => {
+        const from = Number(band.getAttribute('x'));
+        return { from, to: from + Number(band.getAttribute('width')) };
+      });
+    };
+    const { brackets } = ticks(limits, [], 1500);
+    const zone = brackets[1] - brackets[0];
+    const guarded = bands(100);
+    expect(guarded).toHaveLength(2);
+    guarded.forEach(({ from, to }, i) => {
+      expect((from + to) / 2).toBeCloseTo(brackets[i] ?? NaN);
+      expect(to - from).toBeCloseTo(zone / 5);
+    });
+    expect(bands(0)).toHaveLength(0);
+  });
+
   it.each([
     ['below', 400],
     ['above', 2600],

@@ -9,25 +9,35 @@ interface WindowPictureProps {
   value: LengthText | undefined;
   /** U of it: as far as it may be off either way. */
   expanded?: LengthText | undefined;
+  /** Nearer than this to a limit nothing can be told, in picometres. */
+  guardPm?: number | null | undefined;
   /** How far the size may wear. */
   service?: LengthText | undefined;
 }
 
 /**
- * The zone between the limits, low left, with each reading a tick, the value a bold one, and as far as it may be off beside it. Beyond
+ * The zone between the limits, low left, dotted about each limit where nothing can be told, with each reading a tick, the value a bold one, and as far as it may be off beside it. Beyond
  * the limits, on the side of wear, what is still serviceable up to its bar, and hatched what is not.
  */
-export function WindowPicture({ limits, readings, value, expanded, service }: WindowPictureProps) {
+export function WindowPicture({
+  limits,
+  readings,
+  value,
+  expanded,
+  guardPm,
+  service,
+}: WindowPictureProps) {
   const { low, high } = limits;
   const stated = [low, high, service].flatMap((limit) => limit?.pm ?? []);
   const sizes = [...readings, ...(value ? [value] : [])].map(({ pm }) => pm);
   if (value && expanded) {
     sizes.push(value.pm - expanded.pm, value.pm + expanded.pm);
   }
-  const { at, isBroken } = axisOf(stated, sizes);
+  const { at, perPm, isBroken } = axisOf(stated, sizes);
   const left = low ? at(low.pm) : 0;
   const right = high ? at(high.pm) : WIDTH;
   const hatch = useId();
+  const dots = useId();
   return (
     <svg
       // Without a size there is nothing to print above the zone.
@@ -38,6 +48,23 @@ export function WindowPicture({ limits, readings, value, expanded, service }: Wi
     >
       <line x1="0" x2={WIDTH} y1="62" y2="62" className="stroke-line" strokeWidth="2" />
       <rect x={left} y="36" width={right - left} height="26" className="fill-in" opacity="0.13" />
+      {guardPm != null && guardPm > 0 && (
+        <g data-testid="guard">
+          <pattern id={dots} width="6" height="6" patternUnits="userSpaceOnUse">
+            <circle cx="3" cy="3" r="1.4" className="fill-near" />
+          </pattern>
+          {stated.map((limit) => (
+            <rect
+              key={limit}
+              x={at(limit) - guardPm * perPm}
+              width={2 * guardPm * perPm}
+              y="36"
+              height="26"
+              fill={`url(#${dots})`}
+            />
+          ))}
+        </g>
+      )}
       {service && <Service at={at(service.pm)} text={service.text} left={left} hatch={hatch} />}
       {low && low.pm !== service?.pm && <Limit x={left} text={low.text} side="start" />}
       {high && high.pm !== service?.pm && <Limit x={right} text={high.text} side="end" />}
@@ -148,6 +175,7 @@ const MOST_BESIDE = 4;
 
 interface Axis {
   at: (pm: number) => number;
+  perPm: number;
   isBroken: (pm: number) => boolean;
 }
 
@@ -159,6 +187,7 @@ function axisOf(stated: number[], sizes: number[]): Axis {
   const to = Math.min(Math.max(high, ...sizes), high + beside);
   const perPm = (WIDTH - 2 * MARGIN) / (to - from || 1);
   return {
+    perPm,
     at: (pm) => MARGIN + (Math.min(Math.max(pm, from), to) - from) * perPm,
     isBroken: (pm) => pm < from || pm > to,
   };

@@ -53,6 +53,7 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
           readings={judged.sizes}
           value={judged.value}
           expanded={judged.expanded}
+          guardPm={judged.guardPm}
           service={service}
         />
       </header>

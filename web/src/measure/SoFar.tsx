@@ -48,6 +48,7 @@ export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
         readings={standing(place.readings).map(({ size }) => size)}
         value={place.value ?? undefined}
         expanded={place.expanded}
+        guardPm={place.guardPm}
         service={sheet.feature.service}
       />
       <figcaption className="label">
@@ -55,6 +56,7 @@ export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
         {sheet.feature.service &&
           `, service ${sheet.feature.service.text} ${sheet.feature.service.unit} (${sheet.feature.service.other})`}
         , from {sheet.job.limitsSource}
+        {place.guardPm != null && place.guardPm > 0 && '. Dotted: too near a limit to tell'}
       </figcaption>
     </figure>
   );

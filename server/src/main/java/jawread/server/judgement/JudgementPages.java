@@ -155,6 +155,7 @@ public class JudgementPages {
                         .toList(),
                 deciding.flatMap(place -> rounds.value(place, feature, job)).orElse(null),
                 deciding.flatMap(place -> rounds.expanded(place, job)).orElse(null),
+                deciding.flatMap(RoundWords::guardPm).orElse(null),
                 round.places().size(),
                 isInFull ? inFull(feature, inspected, job) : null);
     }

@@ -60,6 +60,7 @@ public record JudgementView(
      * @param sizes of its places, those that have one
      * @param value of the place that its verdict rests on; absent where that has none
      * @param expanded U of that value
+     * @param guardPm nearer than this to a limit that value decides nothing, whole picometres
      * @param places how many it has
      * @param inFull what all this rests on, of the worst; of the others it is asked for when it is looked at
      */
@@ -76,6 +77,7 @@ public record JudgementView(
             List<LengthText> sizes,
             @Nullable LengthText value,
             @Nullable LengthText expanded,
+            @Nullable Long guardPm,
             int places,
             @Nullable JudgedInFullView inFull) {}
 

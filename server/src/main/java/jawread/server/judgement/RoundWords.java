@@ -168,6 +168,11 @@ class RoundWords {
         return place.uncertainty().map(of -> figures.significant(Length.nearest(of.expanded()), job.unit()));
     }
 
+    /** Nearer than this to a limit nothing can be told; empty without a size. */
+    static Optional<Long> guardPm(PlaceJudgement place) {
+        return place.judged().map(judged -> judged.decision().guard().picometres());
+    }
+
     private static Length stepOf(PlaceJudgement place, FeatureJudgement feature) {
         return place.resolution().orElse(feature.feature().limitsStep());
     }
@@ -191,6 +196,7 @@ class RoundWords {
                 place.wantsReading(),
                 value.orElse(null),
                 expanded.orElse(null),
+                guardPm(place).orElse(null),
                 value.flatMap(of -> expanded.map(u ->
                                 words.say("place.known", Map.of("value", of.text(), "u", u.text(), "unit", of.unit()))))
                         .orElse(null),

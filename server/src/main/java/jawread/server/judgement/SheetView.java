@@ -108,6 +108,7 @@ public record SheetView(
      * @param wants whether the walk asks for a reading here
      * @param value absent while another reading is asked for
      * @param expanded U of the value, of two significant digits; absent without one
+     * @param guardPm nearer than this to a limit nothing can be told, whole picometres; absent without a value
      * @param known the value with its U, in words
      * @param risk that it is really outside; absent without a value, and where nobody knows how well it is known
      * @param repeats how far apart they are, and how far honest ones may be
@@ -130,6 +131,7 @@ public record SheetView(
             boolean wants,
             @Nullable LengthText value,
             @Nullable LengthText expanded,
+            @Nullable Long guardPm,
             @Nullable String known,
             @Nullable String risk,
             String repeats,

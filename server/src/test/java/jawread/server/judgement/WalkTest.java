@@ -122,6 +122,9 @@ class WalkTest {
         assertThat(mark(near)).isEqualTo("too-close");
         assertThat(near.path("verdict").path("side").asString()).isEqualTo("high");
         assertThat(near.path("risk").asString()).contains("%");
+        assertThat(near.path("guardPm").asLong())
+                .as("farther from its limit than it lies")
+                .isGreaterThan(1_000_000);
         assertThat(near.path("wants").asBoolean()).as("the walk goes on").isFalse();
         JsonNode step = one.judgement().path("step");
         assertThat(step.path("code").asString()).isIn("better-method", "person-decides");
