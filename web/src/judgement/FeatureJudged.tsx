@@ -32,7 +32,7 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
       aria-labelledby={`feature-${feature.id}`}
       className="break-inside-avoid border-2 border-line bg-panel p-4"
     >
-      <header className="grid gap-x-5 gap-y-1 tablet:grid-cols-[auto_minmax(0,1fr)_18rem]">
+      <header className="grid gap-x-5 gap-y-1 tablet:grid-cols-[auto_minmax(0,1fr)_18rem] print:grid-cols-[auto_minmax(0,1fr)_15rem]">
         <VerdictMark verdict={verdict} size={40} />
         <div>
           <h2 id={`feature-${feature.id}`} className="text-title">

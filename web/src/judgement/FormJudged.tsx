@@ -56,7 +56,7 @@ export function FormJudged({ form, inFull, feature, lit, onLight }: FormJudgedPr
         </p>
       )}
       {inFull && (
-        <details className="mt-2">
+        <details className="mt-2 print:not-open:hidden">
           <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet">
             Its figures of form, and what this way of measuring cannot see
           </summary>

@@ -35,7 +35,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
   }, [preferred]);
   return (
     <div className="flex min-h-dvh flex-col">
-      <header className="flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b-2 border-line bg-panel px-4 py-2 tablet:px-6">
+      <header className="flex min-h-14 print:hidden flex-wrap items-center gap-x-5 gap-y-1 border-b-2 border-line bg-panel px-4 py-2 tablet:px-6">
         <Link to="/" className="py-2 font-extrabold">
           Jaw Read
         </Link>
@@ -84,7 +84,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
       {keys && (
         <footer
           aria-label="Keys"
-          className="hidden flex-wrap gap-x-5 gap-y-2 border-t-2 border-line bg-panel px-6 py-3 text-label bench:flex"
+          className="hidden flex-wrap gap-x-5 gap-y-2 print:hidden! border-t-2 border-line bg-panel px-6 py-3 text-label bench:flex"
         >
           {keys}
         </footer>

@@ -200,14 +200,12 @@ public class FormWords {
                 + words.say(
                         "form.down.slope",
                         Map.of(
-                                "slope", signed(rounded(down.slope().getAsDouble(), 3)),
+                                "slope", figures.number(rounded(down.slope().getAsDouble(), 3)),
                                 "over", inUnit(down.over(form.length().get()).orElseThrow(), form, unit),
                                 "length", figures.exactly(form.length().get(), unit),
-                                "angle", signed(rounded(down.includedAngle().getAsDouble(), 3))));
-    }
-
-    private String signed(BigDecimal figure) {
-        return (figure.signum() < 0 ? "\u2212" : "") + figures.number(figure.abs());
+                                "angle",
+                                        figures.number(
+                                                rounded(down.includedAngle().getAsDouble(), 3))));
     }
 
     private static int firstMeasured(MeasuredForm form, int axis) {
