@@ -115,7 +115,7 @@ export function useJudgedInFull(part: number, { id, inFull }: JudgedFeature, ask
       ),
     enabled: asked && !inFull,
   });
-  return inFull ?? data;
+  return inFull ?? (asked ? data : undefined);
 }
 
 /** A feature of one part, at one inspection after another. */

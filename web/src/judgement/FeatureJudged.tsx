@@ -61,9 +61,10 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
       {form && <FormJudged form={form} inFull={inFull?.form} feature={feature} {...light} />}
       {methods && <MethodsJudged methods={methods} {...light} />}
       <p className="flex flex-wrap items-center gap-x-6 gap-y-2 print:hidden">
-        {!inFull && (
-          <Button onClick={() => setAsked(true)} disabled={asked} className="mt-3">
-            {form ? 'Show its pictures, figures and places' : 'Show its places and readings'}
+        {!judged.inFull && (
+          <Button onClick={() => setAsked(!asked)} aria-expanded={asked} className="mt-3">
+            {asked ? 'Hide' : 'Show'} its{' '}
+            {form ? 'pictures, figures and places' : 'places and readings'}
           </Button>
         )}
         {service && (

@@ -159,8 +159,29 @@ describe('what a part comes to', () => {
           }),
         );
       }
+      if (request.url.endsWith('/parts/18/features/1/judgement')) {
+        return Response.json(judged(1, 'in', 'in').inFull);
+      }
       return Response.json([]);
     });
+  });
+
+  it('asks for what another than the worst rests on once it is looked at, and puts it away again', async () => {
+    show(
+      judgement({
+        features: [judged(2, 'gone', 'gone'), { ...judged(1, 'in', 'in'), inFull: undefined }],
+      }),
+    );
+    const [worst, other] = screen.getAllByRole('article') as [HTMLElement, HTMLElement];
+    expect(within(worst).getByText('43.980 ± 0.003 mm')).toBeVisible();
+    expect(within(worst).queryByRole('button')).toBeNull();
+    expect(within(other).queryByText('43.980 ± 0.003 mm')).toBeNull();
+    fireEvent.click(within(other).getByRole('button', { name: /^Show its places/ }));
+    expect(await within(other).findByText('43.980 ± 0.003 mm')).toBeVisible();
+    const hide = within(other).getByRole('button', { name: /^Hide its places/ });
+    expect(hide).toHaveAttribute('aria-expanded', 'true');
+    fireEvent.click(hide);
+    expect(within(other).queryByText('43.980 ± 0.003 mm')).toBeNull();
   });
 
   it('has the next step on top, then the features as the server orders them, each with its own limits', () => {

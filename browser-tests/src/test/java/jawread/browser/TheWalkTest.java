@@ -202,8 +202,12 @@ class TheWalkTest extends AtTheBench {
         assertThat(said).hasText(Pattern.compile("^spindle: not measured\\. Not all is measured yet: .*"));
         Locator upper =
                 page.getByRole(ARTICLE, new Page.GetByRoleOptions().setName("upper journal: worn, serviceable"));
-        upper.getByText("Its 4 places").click();
+        Locator rest =
+                upper.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("its pictures, figures and places"));
+        rest.click();
         assertThat(upper).containsText("43.9305 ± 0.0");
+        assertThat(rest).hasAttribute("aria-expanded", "true");
+        assertThat(rest).isFocused();
         nothingWasComplainedOf();
     }
 
