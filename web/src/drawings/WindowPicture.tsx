@@ -19,21 +19,10 @@ interface WindowPictureProps {
  * The zone between the limits, low left, dotted about each limit where nothing can be told, with each reading a tick, the value a bold one, and as far as it may be off beside it. Beyond
  * the limits, on the side of wear, what is still serviceable up to its bar, and hatched what is not.
  */
-export function WindowPicture({
-  limits,
-  readings,
-  value,
-  expanded,
-  guardPm,
-  service,
-}: WindowPictureProps) {
+export function WindowPicture(props: WindowPictureProps) {
+  const { limits, readings, value, expanded, guardPm, service } = props;
   const { low, high } = limits;
-  const stated = [low, high, service].flatMap((limit) => limit?.pm ?? []);
-  const sizes = [...readings, ...(value ? [value] : [])].map(({ pm }) => pm);
-  if (value && expanded) {
-    sizes.push(value.pm - expanded.pm, value.pm + expanded.pm);
-  }
-  const { at, perPm, isBroken } = axisOf(stated, sizes);
+  const { stated, at, perPm, isBroken } = laid(props);
   const left = low ? at(low.pm) : 0;
   const right = high ? at(high.pm) : WIDTH;
   const hatch = useId();
@@ -48,7 +37,7 @@ export function WindowPicture({
     >
       <line x1="0" x2={WIDTH} y1="62" y2="62" className="stroke-line" strokeWidth="2" />
       <rect x={left} y="36" width={right - left} height="26" className="fill-in" opacity="0.13" />
-      {guardPm != null && guardPm > 0 && (
+      {guardPm != null && isGuardSeen(props) && (
         <g data-testid="guard">
           <pattern id={dots} width="6" height="6" patternUnits="userSpaceOnUse">
             <circle cx="3" cy="3" r="1.4" className="fill-near" />
@@ -114,6 +103,23 @@ export function WindowPicture({
     </svg>
   );
 }
+
+/** Where things lie across the picture. */
+function laid({ limits: { low, high }, readings, value, expanded, service }: WindowPictureProps) {
+  const stated = [low, high, service].flatMap((limit) => limit?.pm ?? []);
+  const sizes = [...readings, ...(value ? [value] : [])].map(({ pm }) => pm);
+  if (value && expanded) {
+    sizes.push(value.pm - expanded.pm, value.pm + expanded.pm);
+  }
+  return { stated, ...axisOf(stated, sizes) };
+}
+
+/** As wide as the line of a limit: what is narrower lies under it. */
+const NARROWEST = 5;
+
+/** Whether the dots about the limits are wide enough to be seen, and so to be spoken of. */
+export const isGuardSeen = (props: WindowPictureProps): boolean =>
+  2 * (props.guardPm ?? 0) * laid(props).perPm >= NARROWEST;
 
 const WIDTH = 336;
 const MARGIN = 68;

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Verdict } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
-import { WindowPicture } from '../drawings/WindowPicture';
+import { isGuardSeen, WindowPicture } from '../drawings/WindowPicture';
 import { standing } from '../api/keepReading';
 import type { Measuring } from './useMeasuring';
 
@@ -40,23 +40,23 @@ const inTheOther = ({ near, middle, sideMiddle, sideNear }: ToCut): string =>
 
 /** The value between its limits, with the readings it was made from. */
 export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
-  const limits = sheet.feature.limits;
+  const { limits, service } = sheet.feature;
+  const window = {
+    limits,
+    readings: standing(place.readings).map(({ size }) => size),
+    value: place.value ?? undefined,
+    expanded: place.expanded,
+    guardPm: place.guardPm,
+    service,
+  };
   return (
     <figure>
-      <WindowPicture
-        limits={limits}
-        readings={standing(place.readings).map(({ size }) => size)}
-        value={place.value ?? undefined}
-        expanded={place.expanded}
-        guardPm={place.guardPm}
-        service={sheet.feature.service}
-      />
+      <WindowPicture {...window} />
       <figcaption className="label">
         Limits {limits.sentence}
-        {sheet.feature.service &&
-          `, service ${sheet.feature.service.text} ${sheet.feature.service.unit} (${sheet.feature.service.other})`}
-        , from {sheet.job.limitsSource}
-        {place.guardPm != null && place.guardPm > 0 && '. Dotted: too near a limit to tell'}
+        {service && `, service ${service.text} ${service.unit} (${service.other})`}, from{' '}
+        {sheet.job.limitsSource}
+        {isGuardSeen(window) && '. Dotted: too near a limit to tell'}
       </figcaption>
     </figure>
   );
