@@ -1,13 +1,12 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Route, Routes } from 'react-router';
+import { ASK_AGAIN_MS } from './api/outbox';
 import { BenchScreen } from './bench/BenchScreen';
 import { JudgementScreen } from './judgement/JudgementScreen';
 import { MeasureScreen } from './measure/MeasureScreen';
 import { ReadyScreen } from './ready/ReadyScreen';
 import { ServerAwayNotice } from './ui/Notice';
 import { Shell } from './ui/Shell';
-
-const ASK_AGAIN_MS = 1500;
 
 const again = () => new Promise((tell) => setTimeout(tell, ASK_AGAIN_MS)).then(fetchBeside);
 

@@ -20,7 +20,8 @@ export interface WaitingReading {
 export type Fate = 'kept' | 'waiting' | Problem;
 
 const STORE = 'readings';
-const ASK_AGAIN_MS = 1500;
+/** A server that is away is asked again so often. */
+export const ASK_AGAIN_MS = 1500;
 
 /**
  * Readings between the hand and the server. Each is written down here before it is sent, and crossed out only when the

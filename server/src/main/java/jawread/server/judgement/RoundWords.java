@@ -155,12 +155,12 @@ class RoundWords {
 
     /** Empty without a size. */
     Optional<LengthText> value(PlaceJudgement place, FeatureJudgement feature, Job job) {
-        return sized(place, feature, job)
-                .map(of -> figures.computed(
-                        of.size(),
-                        job.unit(),
-                        stepOf(place, feature),
-                        feature.by().limits().stated()));
+        return sized(place, feature, job).map(this::value);
+    }
+
+    private LengthText value(Sized sized) {
+        return figures.computed(
+                sized.size(), sized.unit(), sized.step(), sized.by().limits().stated());
     }
 
     /** U of its value, of two significant digits; empty without one. */
@@ -180,7 +180,7 @@ class RoundWords {
     PlaceView place(PlaceJudgement place, FeatureJudgement feature, Job job) {
         Length step = stepOf(place, feature);
         Optional<Sized> sized = sized(place, feature, job);
-        Optional<LengthText> value = value(place, feature, job);
+        Optional<LengthText> value = sized.map(this::value);
         Optional<LengthText> expanded = expanded(place, job);
         return new PlaceView(
                 place.place().id(),
