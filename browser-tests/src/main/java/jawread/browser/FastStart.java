@@ -9,8 +9,10 @@ import java.util.Map;
 /**
  * The packaged jar unpacked, with an archive of its loaded classes, as {@code ./run} prepares it: started so it answers in
  * less than half the time. Made once a run, in a temporary folder.
+ *
+ * @param options those of its Java machine, as Java takes them from a file: they stand beside the folder that the jar is built in
  */
-record FastStart(Path jar, Path classes) {
+record FastStart(Path jar, Path classes, String options) {
     static final String JAVA =
             Path.of(System.getProperty("java.home"), "bin", "java").toString();
     private static FastStart prepared;
@@ -38,15 +40,17 @@ record FastStart(Path jar, Path classes) {
                     "--force");
             Path jar = folder.resolve(packaged.getFileName());
             Path classes = folder.resolve("classes.jsa");
+            String options = "@" + packaged.toAbsolutePath().getParent().resolveSibling("java.options");
             run(
                     Map.of("JAWREAD_DATA", folder.resolve("rehearsal").toString(), "JAWREAD_PORT", "0"),
                     JAVA,
+                    options,
                     "-XX:ArchiveClassesAtExit=" + classes,
                     "-Dspring.context.exit=onRefresh",
                     "-Dspring.profiles.active=demo",
                     "-jar",
                     jar.toString());
-            return new FastStart(jar, classes);
+            return new FastStart(jar, classes, options);
         } catch (IOException | InterruptedException e) {
             throw new IllegalStateException(e);
         }

@@ -95,11 +95,9 @@ public final class PackagedServer implements AutoCloseable {
         Path log = data.resolve("server.log");
         try {
             process = new ProcessBuilder(List.of(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-XX:TieredStopAtLevel=1",
+                            FastStart.JAVA,
+                            FastStart.prepared().options(),
                             "-XX:SharedArchiveFile=" + FastStart.prepared().classes(),
-                            "-Xlog:cds=off,cds+dynamic=off",
                             "-jar",
                             FastStart.prepared().jar().toString(),
                             "--spring.profiles.active=demo",
