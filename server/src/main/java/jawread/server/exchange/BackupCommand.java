@@ -11,7 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Map;
 import jawread.server.exchange.Backup.Contents;
@@ -61,7 +60,7 @@ public final class BackupCommand {
         Path half = file.resolveSibling(file.getFileName() + ".part");
         try {
             if (!askedOfTheServer(half)) {
-                if (!Files.exists(data.resolve("shop.mv.db"))) {
+                if (!Files.exists(new ShopFile(data).path())) {
                     throw new IllegalStateException("There is no shop in " + data + ".");
                 }
                 try (var connection = open();
@@ -119,7 +118,7 @@ public final class BackupCommand {
 
     private Connection open() throws SQLException {
         try {
-            return DriverManager.getConnection("jdbc:h2:file:" + data.resolve("shop") + ";WRITE_DELAY=0", "sa", "");
+            return new ShopFile(data).open();
         } catch (SQLException failure) {
             if (failure.getSQLState().equals(LOCKED)) {
                 throw new IllegalStateException("The shop in " + data + " is open: stop its server first.", failure);
