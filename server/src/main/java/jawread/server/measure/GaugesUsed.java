@@ -2,6 +2,7 @@ package jawread.server.measure;
 
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -39,16 +40,20 @@ class GaugesUsed implements LastUse {
         if (uses == null) {
             since.clear();
             uses = new HashMap<>();
-            readings.findLastUses().forEach(use -> uses.put((Long) use[0], (Instant) use[1]));
+            add(readings.findLastUses());
         }
+        // One look for each job, however many came: a long job brings thousands before anybody asks.
+        var from = new HashMap<Long, Long>();
         for (Event event = since.poll(); event != null; event = since.poll()) {
-            readings.findByJobIdAndSeq(event.job(), event.seq())
-                    .ifPresent(reading -> uses.merge(
-                            reading.method().read().id(),
-                            reading.takenAt(),
-                            (one, other) -> one.isAfter(other) ? one : other));
+            from.merge(event.job(), event.seq(), Math::min);
         }
+        from.forEach((job, seq) -> add(readings.findLastUsesFrom(job, seq)));
         return Map.copyOf(uses);
+    }
+
+    private void add(List<Object[]> found) {
+        found.forEach(
+                use -> uses.merge((Long) use[0], (Instant) use[1], (one, other) -> one.isAfter(other) ? one : other));
     }
 
     @Override

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -33,14 +32,17 @@ interface ReadingRepository extends Repository<Reading, UUID> {
             and not exists (select m from ReadingMark m where m.reading = r and m.kind = STRIKE)""")
     boolean existsWith(long part, long place, int round, long gauge);
 
-    @EntityGraph(attributePaths = {"gauge", "reader"})
-    Optional<Reading> findByJobIdAndSeq(long jobId, long seq);
-
     /** When each gauge was last read with, by the one whose scale it was. */
     @Query("""
             select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r
             group by coalesce(r.reader.id, r.gauge.id)""")
     List<Object[]> findLastUses();
+
+    /** The same by the readings of a job from one of them on. */
+    @Query("""
+            select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r
+            where r.job.id = :job and r.seq >= :seq group by coalesce(r.reader.id, r.gauge.id)""")
+    List<Object[]> findLastUsesFrom(long job, long seq);
 
     @Query("select count(r) from Reading r where coalesce(r.reader.id, r.gauge.id) = :gauge and r.takenAt > :since")
     long findCountSince(long gauge, Instant since);
