@@ -2,8 +2,10 @@ package jawread.server.access;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -18,6 +20,10 @@ public class People {
     private final ShopSessionRepository sessions;
     private final Clock clock;
     private final Words words;
+    /** Neither a person nor whose a screen's ticket is ever changes, and whatever is done asks for both. */
+    private final Map<Long, Person> known = new ConcurrentHashMap<>();
+
+    private final Map<UUID, Person> standing = new ConcurrentHashMap<>();
 
     public People(PersonRepository people, ShopSessionRepository sessions, Clock clock, Words words) {
         this.people = people;
@@ -34,7 +40,8 @@ public class People {
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Person byId(long id) {
-        return people.findById(id)
+        return Optional.ofNullable(
+                        known.computeIfAbsent(id, of -> people.findById(of).orElse(null)))
                 .orElseThrow(
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-person", words.say("problem.no-such-person")));
     }
@@ -61,6 +68,7 @@ public class People {
 
     @Transactional(readOnly = true)
     Optional<Person> at(UUID session) {
-        return sessions.findById(session).map(ShopSession::person);
+        return Optional.ofNullable(standing.computeIfAbsent(
+                session, of -> sessions.findById(of).map(ShopSession::person).orElse(null)));
     }
 }

@@ -13,7 +13,9 @@ import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.Methods;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
+import jawread.server.live.Happened;
 import jawread.server.live.Journal;
+import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
@@ -25,13 +27,18 @@ import org.springframework.transaction.annotation.Transactional;
 /** Weighs the methods of the drawer for features, and keeps which one was picked. */
 @Service
 public class FeatureMethods {
+    private static final int MOST_PLANS = 200;
+
     private final PickedMethodRepository picked;
     private final Methods methods;
     private final Jobs jobs;
     private final ShopSettings settings;
     private final Journal journal;
+    private final Happened happened;
     private final Clock clock;
     private final Words words;
+    /** By plan, under how often its job was planned. */
+    private final KeptWhile<Long, Long, Map<UUID, String>> picks = new KeptWhile<>(MOST_PLANS);
 
     FeatureMethods(
             PickedMethodRepository picked,
@@ -39,6 +46,7 @@ public class FeatureMethods {
             Jobs jobs,
             ShopSettings settings,
             Journal journal,
+            Happened happened,
             Clock clock,
             Words words) {
         this.picked = picked;
@@ -46,6 +54,7 @@ public class FeatureMethods {
         this.jobs = jobs;
         this.settings = settings;
         this.journal = journal;
+        this.happened = happened;
         this.clock = clock;
         this.words = words;
     }
@@ -64,10 +73,17 @@ public class FeatureMethods {
     /** For more plans than one, with what is at hand read once. */
     @Transactional(readOnly = true)
     public MethodsOfPlan of(Plan plan, AtHand atHand) {
-        Map<UUID, String> picks = picked.findAllByPlanId(plan.id()).stream()
-                .collect(Collectors.toMap(PickedMethod::featureKey, PickedMethod::key));
         return new MethodsOfPlan(
-                atHand, picks, plan, settings.material(plan.job().head().material()), Optional.empty());
+                atHand, picks(plan), plan, settings.material(plan.job().head().material()), Optional.empty());
+    }
+
+    /** By the feature's key: the method's key. */
+    private Map<UUID, String> picks(Plan plan) {
+        return picks.of(
+                plan.id(),
+                happened.times(plan.job().id(), What.PLAN),
+                () -> picked.findAllByPlanId(plan.id()).stream()
+                        .collect(Collectors.toMap(PickedMethod::featureKey, PickedMethod::key)));
     }
 
     /**

@@ -2,11 +2,11 @@ package jawread.server.drawer;
 
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.Method;
@@ -16,6 +16,7 @@ import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
 import jawread.server.live.Happened;
+import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
@@ -25,12 +26,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the gauges of the drawer are to the rules of measuring. */
 @Service
 public class Methods {
+    private static final int MOST_PEOPLE = 200;
+
     private final Drawer drawer;
     private final TrialRepository trials;
     private final ShopSettings settings;
     private final Happened happened;
     private final Clock clock;
-    private final AtomicReference<Known> known = new AtomicReference<>();
+    private final KeptWhile<What, Standing, AtHand> inNobodysHands = new KeptWhile<>(1);
+    /** By person, whatever their age, under the changes of the drawer. */
+    private final KeptWhile<Long, Long, List<Trial>> trialsOf = new KeptWhile<>(MOST_PEOPLE);
 
     Methods(Drawer drawer, TrialRepository trials, ShopSettings settings, Happened happened, Clock clock) {
         this.drawer = drawer;
@@ -71,19 +76,22 @@ public class Methods {
                 settings.number(Setting.TEMPERATURE_APART),
                 settings.number(Setting.ROOM_FROM_TWENTY),
                 settings.number(Setting.TEMPERATURE_MEASURED));
-        Known kept = known.get();
-        if (kept == null || !kept.standing.equals(now)) {
-            kept = new Known(now, read(List.of()));
-            known.set(kept);
-        }
-        return kept.atHand;
+        return inNobodysHands.of(What.DRAWER, now, () -> read(List.of()));
+    }
+
+    /** As the drawer refuses. What is given out may be shared: it is not to be changed. */
+    @Transactional(readOnly = true)
+    public GaugeAndReader method(long gauge, Optional<Long> reader) {
+        return atHand(Optional.empty()).methods().stream()
+                .filter(method -> method.gauge().id() == gauge
+                        && method.reader().map(Gauge::id).equals(reader))
+                .findFirst()
+                .orElseGet(() -> drawer.method(gauge, reader));
     }
 
     /** What it was read under; anything else asks for reading it again. */
     private record Standing(
             long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty, BigDecimal measured) {}
-
-    private record Known(Standing standing, AtHand atHand) {}
 
     private AtHand read(List<Trial> young) {
         return AtHand.of(
@@ -99,11 +107,15 @@ public class Methods {
     }
 
     private List<Trial> youngTrialsOf(Person person) {
-        var oldest = clock.instant()
+        Instant oldest = clock.instant()
                 .atOffset(ZoneOffset.UTC)
                 .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
                 .toInstant();
-        return trials.findAllByPersonIdAndAtGreaterThanEqualOrderByAt(person.id(), oldest);
+        return trialsOf
+                .of(person.id(), happened.times(What.DRAWER), () -> trials.findAllByPersonIdOrderByAt(person.id()))
+                .stream()
+                .filter(trial -> !trial.at().isBefore(oldest))
+                .toList();
     }
 
     /** s of single readings with a method on a kind of feature; that of its commonest use where it is not for this one. */

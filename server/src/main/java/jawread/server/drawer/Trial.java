@@ -35,6 +35,10 @@ public class Trial extends Kept {
     @ManyToOne(fetch = FetchType.LAZY)
     private Gauge reader;
 
+    /** The same. */
+    @Column(name = "reader_id", insertable = false, updatable = false)
+    private Long readerId;
+
     @Column(nullable = false)
     private String featureKind;
 
@@ -93,7 +97,7 @@ public class Trial extends Kept {
     }
 
     public Optional<Long> readerId() {
-        return Optional.ofNullable(reader).map(Gauge::id);
+        return readerId == null ? Optional.ofNullable(reader).map(Gauge::id) : Optional.of(readerId);
     }
 
     /** What kind of thing the master stood for: a bore, an outside. */

@@ -1,6 +1,5 @@
 package jawread.server.drawer;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,5 +12,5 @@ interface TrialRepository extends Repository<Trial, UUID> {
 
     List<Trial> findAllByOrderByAt();
 
-    List<Trial> findAllByPersonIdAndAtGreaterThanEqualOrderByAt(long person, Instant at);
+    List<Trial> findAllByPersonIdOrderByAt(long person);
 }

@@ -15,7 +15,9 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.server.access.Person;
+import jawread.server.live.Happened;
 import jawread.server.live.Journal;
+import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
@@ -28,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Looks at gauges' zeros: kept, and what follows from them. */
 @Service
 public class ZeroChecks {
+    private static final int MOST_GAUGES = 2000;
+
     private final GaugeCheckRepository checks;
     private final Drawer drawer;
     private final DrawerChanges changes;
@@ -37,8 +41,11 @@ public class ZeroChecks {
     private final LastSet lastSet;
     private final ShopSettings settings;
     private final Journal journal;
+    private final Happened happened;
     private final Clock clock;
     private final Words words;
+    /** By gauge, under the changes of the drawer. */
+    private final KeptWhile<Long, Long, Length> corrections = new KeptWhile<>(MOST_GAUGES);
 
     ZeroChecks(
             GaugeCheckRepository checks,
@@ -50,6 +57,7 @@ public class ZeroChecks {
             LastSet lastSet,
             ShopSettings settings,
             Journal journal,
+            Happened happened,
             Clock clock,
             Words words) {
         this.checks = checks;
@@ -61,6 +69,7 @@ public class ZeroChecks {
         this.lastSet = lastSet;
         this.settings = settings;
         this.journal = journal;
+        this.happened = happened;
         this.clock = clock;
         this.words = words;
     }
@@ -202,6 +211,10 @@ public class ZeroChecks {
      */
     @Transactional(readOnly = true)
     public Length correction(Gauge gauge) {
+        return corrections.of(gauge.id(), happened.times(What.DRAWER), () -> correctionNow(gauge));
+    }
+
+    private Length correctionNow(Gauge gauge) {
         Instant set =
                 gauge.kind().isComparator() ? lastSet.ofGauges().getOrDefault(gauge.id(), Instant.MIN) : Instant.MIN;
         return of(gauge).stream()

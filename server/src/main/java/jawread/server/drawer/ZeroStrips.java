@@ -2,13 +2,13 @@ package jawread.server.drawer;
 
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.doubt.ZeroStrip;
 import jawread.core.doubt.ZeroStrip.Look;
 import jawread.server.live.Happened;
+import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,16 +19,13 @@ public class ZeroStrips {
     private final GaugeCheckRepository checks;
     private final LastSet sets;
     private final Happened happened;
-    private final AtomicReference<Kept> kept = new AtomicReference<>(new Kept(-1, new OfGauges(Map.of())));
+    private final KeptWhile<What, Long, OfGauges> kept = new KeptWhile<>(1);
 
     ZeroStrips(GaugeCheckRepository checks, LastSet sets, Happened happened) {
         this.checks = checks;
         this.sets = sets;
         this.happened = happened;
     }
-
-    /** @param changes of the drawer before this was found */
-    private record Kept(long changes, OfGauges strips) {}
 
     /** By gauge. Told from another by being another one. */
     public static final class OfGauges {
@@ -45,14 +42,7 @@ public class ZeroStrips {
 
     @Transactional(readOnly = true)
     public OfGauges now() {
-        long changes = happened.times(What.DRAWER);
-        Kept before = kept.get();
-        if (before.changes() == changes) {
-            return before.strips();
-        }
-        var found = new Kept(changes, read());
-        kept.set(found);
-        return found.strips();
+        return kept.of(What.DRAWER, happened.times(What.DRAWER), this::read);
     }
 
     private OfGauges read() {

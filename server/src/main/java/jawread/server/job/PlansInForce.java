@@ -1,11 +1,10 @@
 package jawread.server.job;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import jawread.server.live.Happened;
+import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,19 +18,19 @@ public class PlansInForce {
     /** Some dozens of jobs. */
     private static final int MOST_KEPT = 200;
 
-    private static final Set<What> PLANNED = EnumSet.of(What.PLAN);
-
     private final Jobs jobs;
-    private final Map<Long, Kept> kept = new ConcurrentHashMap<>();
     private final Happened happened;
+    /** By plan, under how often its job was planned. */
+    private final KeptWhile<Long, Long, InForce> kept = new KeptWhile<>(MOST_KEPT);
+    /** Whose a part is, which never changes. */
+    private final Map<Long, Plan> planOf = new ConcurrentHashMap<>();
 
     PlansInForce(Jobs jobs, Happened happened) {
         this.jobs = jobs;
         this.happened = happened;
     }
 
-    /** @param planned how often the job was planned before this was fetched */
-    private record Kept(long planned, PlanRevision revision, List<Part> parts) {}
+    private record InForce(PlanRevision revision, List<Part> parts) {}
 
     /** Not to be changed: it outlives its transaction. */
     @Transactional(readOnly = true)
@@ -45,21 +44,23 @@ public class PlansInForce {
         return kept(plan).parts();
     }
 
-    private Kept kept(Plan plan) {
-        long now = happened.times(plan.job().id(), PLANNED);
-        Kept before = kept.get(plan.id());
-        if (before != null && before.planned() == now) {
-            return before;
-        }
-        PlanRevision revision = jobs.newest(plan);
-        // Fetched whole, while there is a transaction to fetch it in.
-        revision.features().forEach(Feature::places);
-        if (kept.size() > MOST_KEPT) {
-            kept.clear();
-        }
-        var found = new Kept(now, revision, jobs.partsOf(plan));
-        kept.put(plan.id(), found);
-        return found;
+    /** Refused as {@link Jobs#part} refuses. Not to be changed either. */
+    @Transactional(readOnly = true)
+    public Part part(long id) {
+        Plan plan = planOf.computeIfAbsent(id, of -> jobs.part(of).plan());
+        return partsOf(plan).stream()
+                .filter(part -> part.id() == id)
+                .findFirst()
+                .orElseGet(() -> jobs.part(id));
+    }
+
+    private InForce kept(Plan plan) {
+        return kept.of(plan.id(), happened.times(plan.job().id(), What.PLAN), () -> {
+            PlanRevision revision = jobs.newest(plan);
+            // Fetched whole, while there is a transaction to fetch it in.
+            revision.features().forEach(Feature::places);
+            return new InForce(revision, jobs.partsOf(plan));
+        });
     }
 
     /** The newest that holds this edition of a feature; refused as {@link Jobs#revisionWith} refuses. */

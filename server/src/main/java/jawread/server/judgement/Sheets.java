@@ -15,7 +15,6 @@ import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
-import jawread.server.job.Jobs;
 import jawread.server.job.LimitsWords;
 import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
@@ -42,7 +41,6 @@ public class Sheets {
     private record Drawn(long feature, LengthUnit unit) {}
 
     private final Map<Drawn, FeatureView> drawn = new ConcurrentHashMap<>();
-    private final Jobs jobs;
     private final Drawer drawer;
     private final PlansInForce plans;
     private final FeatureMethods methods;
@@ -59,7 +57,6 @@ public class Sheets {
     private final Words words;
 
     Sheets(
-            Jobs jobs,
             Drawer drawer,
             PlansInForce plans,
             FeatureMethods methods,
@@ -74,7 +71,6 @@ public class Sheets {
             LivesWords lives,
             Figures figures,
             Words words) {
-        this.jobs = jobs;
         this.drawer = drawer;
         this.plans = plans;
         this.methods = methods;
@@ -94,7 +90,7 @@ public class Sheets {
     /** Refuses an unknown part or feature with 404. */
     @Transactional(readOnly = true)
     public SheetView of(long partId, long featureId) {
-        Part part = jobs.part(partId);
+        Part part = plans.part(partId);
         Feature feature = plans.featureOf(part, featureId);
         List<Part> parts = plans.partsOf(part.plan());
         // The plan may have gone on without this edition of the feature: what was read stays with its own.

@@ -26,9 +26,12 @@ public class Happened {
 
     /** Any of these, to this job. */
     public long times(long job, Set<What> any) {
-        return any.stream()
-                .mapToLong(what -> times.getOrDefault(new To(job, what), 0L))
-                .sum();
+        return any.stream().mapToLong(what -> times(job, what)).sum();
+    }
+
+    /** This, to this job. */
+    public long times(long job, What what) {
+        return times.getOrDefault(new To(job, what), 0L);
     }
 
     /** Whatever the job. */

@@ -31,6 +31,7 @@ import jawread.server.job.Part;
 import jawread.server.job.Place;
 import jawread.server.job.PlanRevision;
 import jawread.server.job.PlannedFeatures;
+import jawread.server.job.PlansInForce;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.measure.Reading.Read;
@@ -46,6 +47,7 @@ public class Readings {
     private final ReadingRepository readings;
     private final Rounds rounds;
     private final Jobs jobs;
+    private final PlansInForce plans;
     private final Drawer drawer;
     private final Methods methods;
     private final ZeroChecks checks;
@@ -62,6 +64,7 @@ public class Readings {
             ReadingRepository readings,
             Rounds rounds,
             Jobs jobs,
+            PlansInForce plans,
             Drawer drawer,
             Methods methods,
             ZeroChecks checks,
@@ -76,6 +79,7 @@ public class Readings {
         this.readings = readings;
         this.rounds = rounds;
         this.jobs = jobs;
+        this.plans = plans;
         this.drawer = drawer;
         this.methods = methods;
         this.checks = checks;
@@ -109,10 +113,10 @@ public class Readings {
             }
             return Kept.BEFORE;
         }
-        Part part = jobs.part(asked.part());
-        Feature feature = jobs.featureOf(part, asked.feature());
+        Part part = plans.part(asked.part());
+        Feature feature = plans.featureOf(part, asked.feature());
         Place place = jobs.placeOf(part, feature, asked.place());
-        GaugeAndReader method = drawer.method(asked.gauge(), asked.reader());
+        GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature);
         refuseMadeUp(asked, part);
         refuseSameGauge(asked, method);

@@ -15,7 +15,9 @@ import jawread.server.comparator.ComparatorSetting;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.live.Happened;
 import jawread.server.live.Journal;
+import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
@@ -28,13 +30,18 @@ import org.springframework.transaction.annotation.Transactional;
 /** How warm parts are, and what that does to what is read of them. */
 @Service
 public class Warmths {
+    private static final int MOST_PARTS = 20_000;
+
     private final PartWarmthRepository warmths;
     private final Jobs jobs;
     private final ShopSettings settings;
     private final TypedFields fields;
     private final Journal journal;
+    private final Happened happened;
     private final Clock clock;
     private final Words words;
+    /** By part, under how often its job was looked at. */
+    private final KeptWhile<Long, Long, Optional<PartWarmth>> last = new KeptWhile<>(MOST_PARTS);
 
     Warmths(
             PartWarmthRepository warmths,
@@ -42,6 +49,7 @@ public class Warmths {
             ShopSettings settings,
             TypedFields fields,
             Journal journal,
+            Happened happened,
             Clock clock,
             Words words) {
         this.warmths = warmths;
@@ -49,6 +57,7 @@ public class Warmths {
         this.settings = settings;
         this.fields = fields;
         this.journal = journal;
+        this.happened = happened;
         this.clock = clock;
         this.words = words;
     }
@@ -88,7 +97,8 @@ public class Warmths {
         Instant oldest = clock.instant()
                 .minus(Duration.ofHours(
                         settings.number(Setting.CHECK_BREAK_HOURS).longValue()));
-        return warmths.findLast(part.id()).filter(warmth -> warmth.at().isAfter(oldest));
+        return last.of(part.id(), happened.times(part.job().id(), What.LOOK), () -> warmths.findLast(part.id()))
+                .filter(warmth -> warmth.at().isAfter(oldest));
     }
 
     /** What the parts of a job are of; steel where nobody has said. */

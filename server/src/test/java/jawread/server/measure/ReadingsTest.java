@@ -31,6 +31,7 @@ import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.PlannedFeatures;
+import jawread.server.job.PlansInForce;
 import jawread.server.live.Journal;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -41,7 +42,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ReadingsTest {
     private final ReadingRepository repository = mock();
-    private final Jobs jobs = mock();
+    private final PlansInForce plans = mock();
     private final Drawer drawer = mock();
     private final Journal journal = mock();
     private final Words words = mock();
@@ -53,7 +54,8 @@ class ReadingsTest {
     private final Readings readings = new Readings(
             repository,
             mock(Rounds.class),
-            jobs,
+            mock(Jobs.class),
+            plans,
             drawer,
             methods,
             checks,
@@ -71,10 +73,10 @@ class ReadingsTest {
 
     @BeforeEach
     void a_job_of_the_shops_own() {
-        when(jobs.part(anyLong())).thenReturn(part);
+        when(plans.part(anyLong())).thenReturn(part);
         when(part.job().demonstration()).thenReturn(false);
-        when(jobs.featureOf(any(), anyLong())).thenReturn(feature);
-        when(drawer.method(anyLong(), any())).thenReturn(GaugeAndReader.of(gauge));
+        when(plans.featureOf(any(), anyLong())).thenReturn(feature);
+        when(methods.method(anyLong(), any())).thenReturn(GaugeAndReader.of(gauge));
         when(gauge.kind()).thenReturn(GaugeKind.of("outside-micrometer").orElseThrow());
         when(gauge.hasScale()).thenReturn(true);
         when(gauge.mayMeasure()).thenReturn(true);
