@@ -19,8 +19,8 @@ const BOTTOM = HEIGHT - 40;
 
 /** A size at one inspection after another, each with its U; the line, its band, and where they meet the service limit. */
 export function OverTimePicture({ series, limits, along, narrow }: OverTimePictureProps) {
-  const width = narrow ? 480 : 960;
-  const right = width - (narrow ? 104 : 130);
+  const width = narrow ? 400 : 960;
+  const right = width - (narrow ? 88 : 130);
   const { points, band, meets, earliest } = series;
   const sizes = [
     ...points.flatMap(({ size, expandedPm }) => [size.pm - expandedPm, size.pm + expandedPm]),
@@ -100,7 +100,8 @@ export function OverTimePicture({ series, limits, along, narrow }: OverTimePictu
               />
               <text
                 x={x(at) - 5}
-                y={words === 'meets it' ? TOP + 12 : TOP + 30}
+                // Clear of the limit that most often lies highest.
+                y={words === 'meets it' ? TOP + 20 : TOP + 38}
                 textAnchor="end"
                 className="fill-ink stroke-panel text-[14px]"
                 strokeWidth="4"
