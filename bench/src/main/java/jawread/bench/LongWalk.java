@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
 import jawread.browser.PlannedJob;
@@ -78,7 +79,11 @@ public final class LongWalk {
 
     private LongWalk() {}
 
+    /** @param arguments to how many readings it is filled, one after the other; none: to 100, to 2 000 and to 20 000 */
     public static void main(String[] arguments) {
+        List<Integer> stages = arguments.length == 0
+                ? STAGES
+                : Stream.of(arguments).map(Integer::valueOf).toList();
         try (PackagedServer server = PackagedServer.alone();
                 var chromium = new Chromium()) {
             Page filler = StepUp.ansa(chromium.screen(Chromium.desk()), server);
@@ -89,7 +94,7 @@ public final class LongWalk {
             String last = paths.get(paths.size() - 1);
             Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             int filled = 0;
-            for (int stage : STAGES) {
+            for (int stage : stages) {
                 // Not in sight of the walk, which would ask anew after each.
                 page.navigate("about:blank");
                 // A page behind another is slowed down by the browser.
