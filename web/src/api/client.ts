@@ -105,6 +105,8 @@ export class Problem extends Error {
     readonly code: string,
     sentence: string,
     readonly field: string,
+    /** What the request should have named; empty when nothing. */
+    readonly hint = '',
   ) {
     super(sentence);
   }
@@ -140,14 +142,14 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
 }
 
 function problem(status: number, body: unknown): Problem {
-  const { code, detail, field } = (typeof body === 'object' && body !== null ? body : {}) as Record<
-    string,
-    unknown
-  >;
+  const { code, detail, field, hint } = (
+    typeof body === 'object' && body !== null ? body : {}
+  ) as Record<string, unknown>;
   return new Problem(
     status,
     typeof code === 'string' ? code : 'no-answer',
     typeof detail === 'string' ? detail : `The server answered ${status} without saying why.`,
     typeof field === 'string' ? field : '',
+    typeof hint === 'string' ? hint : '',
   );
 }

@@ -28,12 +28,16 @@ const changed = (seq: number, order: string[], features: Planned[]): PlanChanged
   say: 'Kept.',
 });
 
+const refused = (field: string) => ({ status: 412, code: 'plan-changed', detail: '', field });
+
 /** Answers each request with the next of these, and keeps what was sent. */
-function server(...answers: PlanChanged[]): PlanChange[] {
+function server(...answers: (PlanChanged | ReturnType<typeof refused>)[]): PlanChange[] {
   const sent: PlanChange[] = [];
   vi.stubGlobal('fetch', async (request: Request) => {
     sent.push((await request.json()) as PlanChange);
-    return new Response(JSON.stringify(answers[sent.length - 1]), {
+    const answer = answers[sent.length - 1];
+    return new Response(JSON.stringify(answer), {
+      status: answer && 'status' in answer ? answer.status : 200,
       headers: { 'Content-Type': 'application/json' },
     });
   });
@@ -80,6 +84,19 @@ describe('a change of a plan', () => {
     const both = [1, 2].map(() => changePlan(1, 7, { puts: [{ key: 'n', typed }], removes: [] }));
     await Promise.all(both);
     expect(sent.map(({ puts }) => puts[0]?.edition)).toEqual([undefined, 21]);
+  });
+
+  it('makes a feature anew that was made here and that somebody took out since', async () => {
+    const sent = server(
+      changed(6, ['g'], [planned('g', 31, 'groove')]),
+      refused('g'),
+      changed(8, ['g'], [planned('g', 33, 'groove')]),
+    );
+    const made = { puts: [{ key: 'g', typed: planned('g', 0, 'groove').typed }], removes: [] };
+    await changePlan(1, 7, made);
+    await expect(changePlan(1, 7, made)).rejects.toThrow();
+    await changePlan(1, 7, made);
+    expect(sent.map(({ puts }) => puts[0]?.edition)).toEqual([undefined, 31, undefined]);
   });
 
   it('is known again when the stream tells of it', async () => {

@@ -1,4 +1,4 @@
-import { answered, client, type Job, type PlanChange, type PlanChanged } from './client';
+import { answered, client, type Job, type PlanChange, type PlanChanged, Problem } from './client';
 import { keys, queries } from './queries';
 
 /**
@@ -42,7 +42,13 @@ async function send(job: number, plan: number, change: PlanChange): Promise<Plan
   };
   const changed = await answered(
     client.POST('/api/plans/{plan}/changes', { params: { path: { plan } }, body }),
-  );
+  ).catch((failure: unknown) => {
+    if (failure instanceof Problem) {
+      // Somebody else's now, or gone: what this screen made of it does not count any more.
+      firsts.delete(failure.field);
+    }
+    throw failure;
+  });
   ours.add(nameOf(job, changed.seq));
   for (const { key, edition } of body.puts) {
     const now = changed.changed.find((feature) => feature.key === key);

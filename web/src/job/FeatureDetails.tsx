@@ -34,7 +34,7 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
       means={shown.understood[field]}
       refused={refused(field)}
       onType={(value) => {
-        planning.begin(feature.key);
+        (value === typed[field] ? planning.leave : planning.begin)(feature.key);
         onDraft({ ...typed, [field]: value });
       }}
       onWrite={(value) => write({ [field]: value })}

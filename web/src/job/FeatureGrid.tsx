@@ -81,6 +81,8 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
         const field = COLUMNS[open.column];
         if (text !== undefined && field && text.trim() !== field.value(feature)) {
           now.write(field.write(feature.typed, text.trim()), feature.key);
+        } else {
+          now.leave(feature.key);
         }
         const next = step(open.column, row, to, all.length);
         const target = all[next.row];

@@ -1,5 +1,23 @@
 import { expect, it } from 'vitest';
-import { copyName } from './typed';
+import type { Planned } from '../api/client';
+import { asTyped, blank, copyName } from './typed';
+
+const planned = (name: string) => ({ key: name, edition: 1, typed: blank(name) }) as Planned;
+const names = (features: Planned[]) => features.map(({ typed }) => typed.name);
+
+it('keeps in its place what somebody takes out while it is typed here', () => {
+  const begun = { body: { feature: planned('body'), at: 1 } };
+  const kept = [planned('left end'), planned('right end')];
+  expect(names(asTyped(kept, {}, [], begun))).toEqual(['left end', 'body', 'right end']);
+});
+
+it('shows what was typed of a feature that somebody took out until a choice is made', () => {
+  const draft = { typed: blank('waist'), means: undefined };
+  expect(names(asTyped([planned('left end')], { body: draft }, [], {}))).toEqual([
+    'left end',
+    'waist',
+  ]);
+});
 
 it.each([
   ['journal', ['journal'], 'journal 2'],

@@ -35,8 +35,22 @@ export interface New {
   at: number | undefined;
 }
 
-/** The features of a plan with what was typed since; new ones stand in their place before the server has seen them. */
-export function asTyped(kept: Planned[], drafts: Record<string, Draft>, news: New[]): Planned[] {
+/** A feature as it was looked at when it was begun to be changed, and where it stood. */
+export interface Begun {
+  feature: Planned;
+  at: number;
+}
+
+/**
+ * The features of a plan with what was typed since; new ones stand in their place before the server has seen them. One that
+ * somebody takes out meanwhile stays as long as it is being typed here.
+ */
+export function asTyped(
+  kept: Planned[],
+  drafts: Record<string, Draft>,
+  news: New[],
+  begun: Record<string, Begun>,
+): Planned[] {
   const features = kept.map((feature) => {
     const draft = drafts[feature.key];
     return draft === undefined
@@ -49,12 +63,19 @@ export function asTyped(kept: Planned[], drafts: Record<string, Draft>, news: Ne
           typed: draft.typed,
         };
   });
+  const stay = (feature: Planned, at = features.length) => {
+    if (features.every(({ key }) => key !== feature.key)) {
+      features.splice(at, 0, feature);
+    }
+  };
   for (const { key, at } of news) {
     const draft = drafts[key];
-    if (draft !== undefined && features.every((each) => each.key !== key)) {
-      features.splice(at ?? features.length, 0, unseen(key, draft.typed));
+    if (draft !== undefined) {
+      stay(unseen(key, draft.typed), at);
     }
   }
+  Object.values(begun).forEach(({ feature, at }) => stay(feature, at));
+  Object.entries(drafts).forEach(([key, { typed }]) => stay(unseen(key, typed)));
   return features;
 }
 

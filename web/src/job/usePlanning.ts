@@ -11,7 +11,7 @@ import {
 import { newId } from '../api/newId';
 import { changePlan } from '../api/planChanges';
 import { keys, queries } from '../api/queries';
-import { asTyped, copyName, type Draft, type New } from './typed';
+import { asTyped, type Begun, copyName, type Draft, type New } from './typed';
 import { type Can, Undo } from './Undo';
 import { knownToMean } from './useUnderstood';
 
@@ -26,6 +26,8 @@ export interface Conflict {
   key: string;
   sentence: string;
   mine: TypedFeature;
+  /** Theirs, that I was told of; undefined when they took it out. */
+  edition: number | undefined;
 }
 
 /** The plan at hand, and what can be done to it. */
@@ -45,6 +47,8 @@ export interface Planning {
   keepMine: () => void;
   /** A feature is about to be changed: what is looked at now is what the change is made on, whoever else changes it. */
   begin: (key: string) => void;
+  /** It is left as it was. */
+  leave: (key: string) => void;
   /** Writes a feature, or a new one at this place in the order; answers its key. */
   write: (typed: TypedFeature, key?: string, at?: number) => string;
   add: (all: TypedFeature[]) => void;
@@ -66,15 +70,15 @@ export function usePlanning(job: Job): Planning | undefined {
   const [refused, setRefused] = useState<Record<string, Refused>>({});
   const [conflict, setConflict] = useState<Conflict | undefined>();
   const [news, setNews] = useState<New[]>([]);
-  const [begun, setBegun] = useState<Record<string, number>>({});
+  const [begun, setBegun] = useState<Record<string, Begun>>({});
   const [can, setCan] = useState<Can>({ undo: false, redo: false });
   const [piles] = useState(() => new Undo(setCan));
   const [say, setSay] = useState('');
   const plan = job.plans.find(({ id }) => id === Number(search.get('plan'))) ?? job.plans[0];
   // The same list until one of its features is another: a long plan is drawn from it.
   const features = useMemo(
-    () => asTyped(plan?.features ?? [], drafts, news),
-    [plan?.features, drafts, news],
+    () => asTyped(plan?.features ?? [], drafts, news, begun),
+    [plan?.features, drafts, news, begun],
   );
   if (plan === undefined) {
     return undefined;
@@ -102,7 +106,12 @@ export function usePlanning(job: Job): Planning | undefined {
     if (failure.code === 'plan-changed') {
       void queries.invalidateQueries({ queryKey: keys.job(job.id) });
       if (mine !== undefined) {
-        setConflict({ key: failure.field, sentence: failure.message, mine });
+        setConflict({
+          key: failure.field,
+          sentence: failure.message,
+          mine,
+          edition: failure.hint === '' ? undefined : Number(failure.hint),
+        });
         return;
       }
     } else if (key !== undefined) {
@@ -132,19 +141,21 @@ export function usePlanning(job: Job): Planning | undefined {
       },
       { replace: true },
     );
+  /** @param edition the one that was looked at; undefined for a feature that is new, or taken out */
+  const put = (typed: TypedFeature, key: string, edition?: number, at?: number) => {
+    setDrafts((all) => ({ ...all, [key]: { typed, means: knownToMean(plan.id, typed) } }));
+    if (edition === undefined && news.every((each) => each.key !== key)) {
+      setNews((all) => [...all, { key, at }]);
+    }
+    setBegun((all) => without(all, key));
+    const looked = edition === undefined ? {} : { edition };
+    const where = at === undefined ? {} : { at };
+    act({ puts: [{ key, typed, ...looked, ...where }], removes: [] }, key, typed);
+  };
   const write = (typed: TypedFeature, key?: string, at?: number): string => {
     const to = key ?? newId();
     const before = plan.features.find((feature) => feature.key === to);
-    setDrafts((all) => ({ ...all, [to]: { typed, means: knownToMean(plan.id, typed) } }));
-    if (before === undefined && news.every((each) => each.key !== to)) {
-      setNews((all) => [...all, { key: to, at }]);
-    }
-    const put =
-      before === undefined
-        ? { key: to, typed, ...(at === undefined ? {} : { at }) }
-        : { key: to, typed, edition: begun[to] ?? before.edition };
-    setBegun((all) => without(all, to));
-    act({ puts: [put], removes: [] }, to, typed);
+    put(typed, to, begun[to]?.feature.edition ?? before?.edition, at);
     return to;
   };
   const back = (change: PlanChange) => {
@@ -162,11 +173,13 @@ export function usePlanning(job: Job): Planning | undefined {
     refused,
     conflict,
     begin: (key) => {
-      const edition = plan.features.find((each) => each.key === key)?.edition;
-      if (edition !== undefined) {
-        setBegun((all) => (key in all ? all : { ...all, [key]: edition }));
+      const index = plan.features.findIndex((each) => each.key === key);
+      const feature = plan.features[index];
+      if (feature !== undefined) {
+        setBegun((all) => (key in all ? all : { ...all, [key]: { feature, at: index } }));
       }
     },
+    leave: (key) => setBegun((all) => without(all, key)),
     takeTheirs: () => {
       if (conflict) {
         forget(conflict.key);
@@ -175,9 +188,10 @@ export function usePlanning(job: Job): Planning | undefined {
     },
     keepMine: () => {
       if (conflict) {
-        const { key, mine } = conflict;
+        // On the one that the choice was made against: the list may not be here anew yet.
+        const { key, mine, edition } = conflict;
         setConflict(undefined);
-        write(mine, key);
+        put(mine, key, edition);
       }
     },
     write,

@@ -171,7 +171,9 @@ class PlanAJobTest extends AtTheBench {
         mine.keyboard().press("Control+a");
         mine.keyboard().type("44 h7");
 
-        // Theirs is kept while mine is still being typed, and cannot yet be seen here: the answer is on its way.
+        // Theirs is kept while mine is still being typed, and is not seen here before a choice is made: the answer is
+        // on its way.
+        mine.route("**/api/jobs/*/plan", late -> {});
         limits(theirs, "lower journal").dblclick();
         theirs.keyboard().press("Control+a");
         theirs.keyboard().type("44 h9");
@@ -183,6 +185,27 @@ class PlanAJobTest extends AtTheBench {
         assertThat(told).containsText("Bero changed this feature meanwhile: it is now lower journal, 44 h9");
         named(mine, BUTTON, "Keep mine").click();
         assertThat(row(mine, "lower journal")).containsText("43.975 / 44.000");
+        assertThat(row(theirs, "lower journal")).containsText("43.975 / 44.000");
+        assertThat(told).isHidden();
+    }
+
+    @Test
+    void a_feature_that_somebody_takes_out_meanwhile_is_made_anew_by_the_one_who_keeps_theirs() {
+        Page mine = planOf("Sluice spindle");
+        Page theirs = screenOf("Bero", Chromium.desk());
+        theirs.navigate(mine.url());
+        limits(mine, "lower journal").dblclick();
+        mine.keyboard().press("Control+a");
+        mine.keyboard().type("44 h7");
+        limits(theirs, "lower journal").click();
+        theirs.keyboard().press("Delete");
+        assertThat(row(theirs, "lower journal")).hasCount(0);
+
+        mine.keyboard().press("Enter");
+        Locator told = region(mine, "Changed meanwhile");
+        assertThat(told).containsText("Somebody took this feature out");
+        named(mine, BUTTON, "Keep mine").click();
+        assertThat(told).isHidden();
         assertThat(row(theirs, "lower journal")).containsText("43.975 / 44.000");
     }
 

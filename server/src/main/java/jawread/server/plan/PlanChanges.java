@@ -32,6 +32,8 @@ public class PlanChanges {
     /** More than any part has; a pasted file of the wrong kind has more. */
     private static final int MOST_FEATURES = 2000;
 
+    private static final String CHANGED = "plan-changed";
+
     private final Jobs jobs;
     private final Journal journal;
     private final Words words;
@@ -53,7 +55,7 @@ public class PlanChanges {
 
     /**
      * Does a change. Refuses a feature that is not understood with 422, the name of the field and the feature's key as hint;
-     * one that somebody else has changed meanwhile with 412 and what they did.
+     * one that somebody else has changed meanwhile with 412 and what they did, its edition now as hint: none where it is gone.
      */
     @Transactional
     public Done make(long planId, PlanChange change, Person person) {
@@ -174,10 +176,10 @@ public class PlanChanges {
         private Feature looked(UUID key, long edition) {
             Feature now = byKey.get(key);
             if (now == null) {
-                throw meanwhile(key, words.say("plan.meanwhile.gone"));
+                throw meanwhile(key, Refusal.of(CHANGED), words.say("plan.meanwhile.gone"));
             }
             if (now.id() != edition) {
-                throw meanwhile(key, whatChanged(now));
+                throw meanwhile(key, Refusal.of(CHANGED).with("hint", String.valueOf(now.id())), whatChanged(now));
             }
             return now;
         }
@@ -199,8 +201,8 @@ public class PlanChanges {
         }
     }
 
-    private Refused meanwhile(UUID key, String sentence) {
-        return Refused.at(HttpStatus.PRECONDITION_FAILED, "plan-changed", key.toString(), sentence);
+    private Refused meanwhile(UUID key, Refusal refusal, String sentence) {
+        return Refused.at(HttpStatus.PRECONDITION_FAILED, refusal, key.toString(), sentence);
     }
 
     private String whatChanged(Feature now) {

@@ -44,8 +44,8 @@ public class Refused extends RuntimeException {
     }
 
     /** A conflict about one thing, named as the request names it. */
-    public static Refused at(HttpStatus status, String code, String field, String sentence) {
-        return new Refused(Refusal.of(code), status, field, sentence);
+    public static Refused at(HttpStatus status, Refusal refusal, String field, String sentence) {
+        return new Refused(refusal, status, field, sentence);
     }
 
     public Refusal refusal() {

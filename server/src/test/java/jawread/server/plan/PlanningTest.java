@@ -135,7 +135,8 @@ class PlanningTest {
 
     @Test
     void two_people_at_one_feature_are_told_of_each_other_and_at_two_features_are_not() {
-        JsonNode plan = plan(open("two people", "mm", "turned-shaft"));
+        JsonNode job = open("two people", "mm", "turned-shaft");
+        JsonNode plan = plan(job);
         JsonNode body = plan.path("features").get(1);
         JsonNode end = plan.path("features").get(0);
         for (String limits : List.of("32 h9", "32 h8")) {
@@ -152,6 +153,10 @@ class PlanningTest {
                 assertThat(answer.json().path("field").asString())
                         .isEqualTo(body.path("key").asString());
                 assertThat(answer.sentence()).contains("Ansa changed", "32 h9");
+                // What mine would now be made on.
+                JsonNode theirs = plan(job).path("features").get(1);
+                assertThat(answer.json().path("hint").asString())
+                        .isEqualTo(theirs.path("edition").asString());
             }
         }
         assertThat(change(
