@@ -42,8 +42,9 @@ class EventStreams {
     SseEmitter open(Optional<Long> lastSeen) {
         var stream = new Stream();
         teller.execute(() -> {
-            stream.heartbeat();
+            // Before the browser knows that it is open, and asks for everything: what comes after that is told.
             stream.told = lastSeen.orElseGet(journal::last);
+            stream.heartbeat();
             stream.tellAllSince();
             streams.add(stream);
         });
