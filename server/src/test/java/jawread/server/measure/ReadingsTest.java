@@ -60,6 +60,7 @@ class ReadingsTest {
             methods,
             checks,
             settings,
+            new ReadOff(words),
             warmths,
             proposals,
             mock(PlannedFeatures.class),

@@ -1,0 +1,129 @@
+package jawread.server.measure;
+
+import java.util.Optional;
+import jawread.core.judge.PinBracket;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
+import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
+import jawread.core.length.TypedLength.Kind;
+import jawread.core.scale.Comparator;
+import jawread.core.scale.Scale;
+import jawread.core.scale.Sense;
+import jawread.server.comparator.ComparatorSetting;
+import jawread.server.drawer.Gauge;
+import jawread.server.measure.Reading.Read;
+import jawread.server.measure.Reading.RestsOn;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** What was read off a gauge: as a typed figure, by the parts of its scale, or between the pin that goes and the one that stops. */
+@Component
+class ReadOff {
+    private final Words words;
+
+    ReadOff(Words words) {
+        this.words = words;
+    }
+
+    /**
+     * Refuses with 422 a figure or parts that cannot be understood, a sum that differs from the one made here, and a needle's
+     * reading that does not rest on how it is set.
+     *
+     * @param gauge the one whose scale it was
+     */
+    Read of(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+        if (gauge.kind().isBracket()) {
+            return betweenPins(asked, gauge);
+        }
+        Scale scale = gauge.scale();
+        LengthUnit unit = scale.unit();
+        if (asked.typed().isPresent() == asked.parts().isPresent()
+                || asked.stops().isPresent()) {
+            throw Refused.field("typed", "typed-or-parts", words);
+        }
+        return asked.typed()
+                .map(text -> accepted("typed", unit, typed(text, unit, setting)))
+                .orElseGet(() -> byScale(asked, gauge, setting));
+    }
+
+    /** The set's own step is what its pins are apart; their bracket is as wide as it is. */
+    private Read betweenPins(KeepReading asked, Gauge gauge) {
+        LengthUnit unit = gauge.unit();
+        TypedLength goes = pin("typed", asked.typed(), unit);
+        TypedLength stops = pin("stops", asked.stops(), unit);
+        if (goes.length().compareTo(stops.length()) >= 0) {
+            throw Refused.field("stops", "pins-other-way", words);
+        }
+        var pins = new PinBracket(goes.length(), stops.length());
+        Length finer = goes.resolution().compareTo(stops.resolution()) < 0 ? goes.resolution() : stops.resolution();
+        return Read.of(pins.value(), finer, unit, RestsOn.of(pins));
+    }
+
+    private TypedLength pin(String field, Optional<String> typed, LengthUnit unit) {
+        String text = typed.orElseThrow(() -> Refused.field(field, "two-pins", words));
+        return TypedLength.parse(text, unit, Kind.SIZE).fold(pin -> pin, refusal -> {
+            throw Refused.field(field, refusal, words.say(refusal, unit));
+        });
+    }
+
+    private static Outcome<Read> typed(String text, LengthUnit unit, Optional<ComparatorSetting> setting) {
+        return TypedLength.parse(text, unit, Kind.SIZE)
+                .map(typed -> Read.of(
+                        typed.length(),
+                        typed.resolution(),
+                        typed.unit().isInch() ? LengthUnit.INCH : LengthUnit.MILLIMETRE,
+                        RestsOn.of(Optional.empty(), setting)));
+    }
+
+    private Read byScale(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+        Scale scale = gauge.scale();
+        if (gauge.kind().isComparator()) {
+            refuseUnlessSet(asked, gauge, setting);
+        }
+        Length base = setting.map(ComparatorSetting::size).or(asked::base).orElse(gauge.base());
+        if (setting.isEmpty() && !gauge.bases().contains(base)) {
+            throw Refused.field("base", "base-not-of-gauge", words);
+        }
+        Read read = accepted(
+                "parts",
+                scale.unit(),
+                scale.read(base, asked.parts().orElseThrow())
+                        .map(reading -> Read.of(
+                                reading.value(),
+                                scale.leastCount(),
+                                scale.unit(),
+                                RestsOn.of(Optional.of(base), setting))));
+        asked.sum().filter(sum -> !sum.equals(read.value())).ifPresent(sum -> {
+            var refusal = Refusal.of("sum-differs").with("here", read.value()).with("there", sum);
+            throw Refused.field("pm", refusal, words.say(refusal, scale.unit()));
+        });
+        return read;
+    }
+
+    /** A needle says nothing until it is known from what size, and which way. */
+    private void refuseUnlessSet(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+        if (setting.isEmpty()) {
+            var refusal = Refusal.of("not-set").with("gauge", gauge.shopNumber());
+            throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
+        }
+        boolean isOfIt = asked.base().stream().allMatch(setting.get().size()::equals)
+                && asked.parts().orElseThrow().count(Comparator.SENSE).stream()
+                        .allMatch(sense -> Sense.ofSign(sense)
+                                .equals(Optional.of(setting.get().sense())));
+        if (!isOfIt) {
+            var refusal = Refusal.of("set-anew")
+                    .with("gauge", gauge.shopNumber())
+                    .with("size", setting.get().size());
+            throw Refused.field("base", refusal, words.say(refusal, gauge.unit()));
+        }
+    }
+
+    private Read accepted(String field, LengthUnit unit, Outcome<Read> outcome) {
+        return outcome.fold(read -> read, refusal -> {
+            throw Refused.field(field, refusal, words.say(refusal, unit));
+        });
+    }
+}
