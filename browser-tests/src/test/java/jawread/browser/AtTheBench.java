@@ -12,9 +12,10 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInfo;
 import org.junit.jupiter.api.Timeout;
 
-/** A browser for a class of tests, and a fresh demonstration shop for each test, or for the class if it says {@link OneShop}. */
+/** A browser for a class of tests, and a fresh demonstration shop for each test, but after one that says {@link OneShop}. */
 @Timeout(240)
 abstract class AtTheBench {
     private static Chromium chromium;
@@ -41,9 +42,11 @@ abstract class AtTheBench {
     }
 
     @AfterEach
-    void closeScreensAndStopServer() {
+    void closeScreensAndStopServer(TestInfo story) {
         chromium.closeScreens();
-        if (!getClass().isAnnotationPresent(OneShop.class)) {
+        boolean isAsItWas = getClass().isAnnotationPresent(OneShop.class)
+                || story.getTestMethod().orElseThrow().isAnnotationPresent(OneShop.class);
+        if (!isAsItWas) {
             stopServer();
         }
     }

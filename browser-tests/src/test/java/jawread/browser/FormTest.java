@@ -16,6 +16,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** A barrel is measured and its oval found between two axes that agree; its pictures are drawn as it is. */
+@OneShop
 class FormTest extends AtTheBench {
     private static String planned(Page page, String name, String unit, Map<String, Object> feature) {
         return PlannedJob.plan(page, name, unit, List.of(feature), List.of()).get(0);

@@ -47,6 +47,7 @@ class KeyboardGaugeTest extends AtTheBench {
     }
 
     @Test
+    @OneShop
     void forty_characters_of_nonsense_are_refused_with_a_sentence_and_the_next_figure_is_taken() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + OUTSIDE_OF_SEAT_9);

@@ -200,6 +200,7 @@ class MakeReadyTest extends AtTheBench {
     }
 
     @Test
+    @OneShop
     void a_stack_leaves_and_twenty_degrees_stand_alone() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/drawer");

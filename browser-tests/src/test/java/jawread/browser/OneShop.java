@@ -5,7 +5,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** On a class whose stories do not disturb one another: they share one demonstration shop. */
-@Target(ElementType.TYPE)
+/** On a story that disturbs no other, or on a class of them: whichever comes next has the same demonstration shop. */
+@Target({ElementType.TYPE, ElementType.METHOD})
 @Retention(RetentionPolicy.RUNTIME)
 @interface OneShop {}

@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
 /** Planning a job, as a turner with a keyboard, an inspector with a spreadsheet and two people at once do it. */
+@OneShop
 class PlanAJobTest extends AtTheBench {
     private Page planOf(String job) {
         Page page = ansasScreen(Chromium.desk());
@@ -194,19 +195,19 @@ class PlanAJobTest extends AtTheBench {
         Page mine = planOf("Sluice spindle");
         Page theirs = screenOf("Bero", Chromium.desk());
         theirs.navigate(mine.url());
-        limits(mine, "lower journal").dblclick();
+        limits(mine, "middle journal").dblclick();
         mine.keyboard().press("Control+a");
         mine.keyboard().type("44 h7");
-        limits(theirs, "lower journal").click();
+        limits(theirs, "middle journal").click();
         theirs.keyboard().press("Delete");
-        assertThat(row(theirs, "lower journal")).hasCount(0);
+        assertThat(row(theirs, "middle journal")).hasCount(0);
 
         mine.keyboard().press("Enter");
         Locator told = region(mine, "Changed meanwhile");
         assertThat(told).containsText("Somebody took this feature out");
         named(mine, BUTTON, "Keep mine").click();
         assertThat(told).isHidden();
-        assertThat(row(theirs, "lower journal")).containsText("43.975 / 44.000");
+        assertThat(row(theirs, "middle journal")).containsText("43.975 / 44.000");
     }
 
     @Test

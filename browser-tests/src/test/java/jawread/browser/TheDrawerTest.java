@@ -203,6 +203,7 @@ class TheDrawerTest extends AtTheBench {
     }
 
     @Test
+    @OneShop
     void a_technique_card_is_one_touch_from_wherever_the_gauge_is_named() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + BODY_OF_SHAFT_3);

@@ -322,6 +322,7 @@ class TheWalkTest extends AtTheBench {
     }
 
     @Test
+    @OneShop
     void on_paper_it_is_a_simple_sheet() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/parts/26/judgement");
