@@ -2339,6 +2339,8 @@ export interface components {
             part: number;
             partName: string;
             time: string;
+            /** Format: int64 */
+            walk?: number | null;
             warmth?: string | null;
         };
         Remove: {

@@ -12,7 +12,7 @@ function Elsewhere({ to, name, does }: { to: string; name: string; does: string 
   return (
     <Link
       to={to}
-      className="flex min-h-touch items-center gap-4 border-2 border-line bg-panel px-5 hover:border-quiet"
+      className="flex min-h-touch flex-col justify-center border-2 border-line bg-panel px-4 py-2 last:col-span-full hover:border-quiet tablet:last:col-span-1"
     >
       <span className="font-semibold">{name}</span>
       <span className="label">{does}</span>
@@ -30,13 +30,13 @@ export function BenchScreen() {
     gauges.filter(({ wanted }) => wanted).map(({ id, reader }) => reader ?? id),
   ).size;
   const doubts = useDoubts().data;
-  const doubtful = doubts ? doubts.zeros.length + doubts.places.length : 0;
+  const doubtful = doubts && doubts.zeros.length + doubts.places.length;
   const nobody = shop.data !== undefined && !shop.data.person;
   return (
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-4 tablet:p-6">
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
-        <nav aria-label="Elsewhere" className="flex flex-wrap gap-3">
+        <nav aria-label="Elsewhere" className="grid grid-cols-2 gap-3 tablet:grid-cols-5">
           <Elsewhere to="/read" name="Read a scale" does="or set one" />
           <Elsewhere to="/jobs" name="Plan a job" does="new, or put away" />
           <Elsewhere
@@ -47,7 +47,7 @@ export function BenchScreen() {
           <Elsewhere
             to={pathToDoubts}
             name="In doubt"
-            does={doubtful === 0 ? 'nothing now' : `${doubtful} to look into`}
+            does={doubtful ? `${doubtful} to look into` : doubtful === 0 ? 'nothing now' : ' '}
           />
           <Elsewhere to="/settings" name="Settings" does="of this shop" />
         </nav>

@@ -15,6 +15,7 @@ interface JobOnBenchProps {
 
 /** One job: how far it is, the very next thing to do, and each part with each of its features. */
 export function JobOnBench({ job, open }: JobOnBenchProps) {
+  const parts = job.plans.flatMap((plan) => plan.parts).length;
   return (
     <article aria-labelledby={`job-${job.id}`} className="border-2 border-line bg-panel">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-5 pt-5">
@@ -75,7 +76,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
 
       <details open={open} className="px-5 pt-2 pb-4">
         <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet">
-          {job.plans.flatMap(({ parts }) => parts).length} parts
+          {parts === 1 ? '1 part' : `${parts} parts`}
         </summary>
         {job.plans.map((plan) =>
           (plan.parts[0]?.features.length ?? 0) > MOST_COLUMNS ? (

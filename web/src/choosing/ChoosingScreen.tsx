@@ -110,8 +110,8 @@ function FeatureLine({ feature, isShown, onShow }: FeatureLineProps) {
       type="button"
       aria-current={isShown}
       onClick={onShow}
-      className={`grid min-h-touch w-full grid-cols-[2rem_minmax(0,1fr)_auto] items-center gap-x-3 px-3 py-2 text-left ${
-        isShown ? 'border-l-4 border-ink bg-paper' : 'hover:bg-paper'
+      className={`grid min-h-touch w-full grid-cols-[2rem_minmax(0,1fr)_auto] items-center gap-x-3 border-l-4 px-3 py-2 text-left ${
+        isShown ? 'border-ink bg-paper' : 'border-transparent hover:bg-paper'
       }`}
     >
       <FitnessMark fitness={method?.fitness ?? 'not-fit'} />

@@ -169,7 +169,7 @@ function Looked({ judgement: { looked, part } }: { judgement: Judgement }) {
         to={pathToReady(part.id)}
         className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4 print:hidden"
       >
-        Look again
+        {looked.some(({ found }) => found) ? 'Look again' : 'Look at it'}
       </Link>
     </section>
   );

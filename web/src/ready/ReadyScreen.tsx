@@ -28,7 +28,7 @@ export function ReadyScreen() {
 }
 
 function ReadyOf({ part, ready }: { part: number; ready: Ready }) {
-  const { job, partName, jobName, lives, cards, next } = ready;
+  const { job, partName, jobName, lives, cards, walk } = ready;
   const [card] = cards;
   // What was found last wants a note, perhaps: looking is over when somebody says so, not with the last answer.
   const [isLooking, setIsLooking] = useState(false);
@@ -49,11 +49,7 @@ function ReadyOf({ part, ready }: { part: number; ready: Ready }) {
           <JobNav
             job={{ id: job, name: jobName }}
             part={part}
-            measure={
-              next?.part === part && next.feature
-                ? `/parts/${next.part}/features/${next.feature}`
-                : undefined
-            }
+            measure={walk === undefined ? undefined : `/parts/${part}/features/${walk}`}
             here="ready"
           />
         </>

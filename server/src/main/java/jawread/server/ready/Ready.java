@@ -86,7 +86,14 @@ class Ready {
                 warmths.of(part).map(this::said).orElse(null),
                 due.stream().map(DueCard::card).toList(),
                 lately.stream().flatMap(mark -> done(mark).stream()).toList(),
+                walk(part).orElse(null),
                 look.next());
+    }
+
+    private Optional<Long> walk(Part part) {
+        return Stream.concat(open.of(part).stream(), jobs.newest(part.plan()).sizes().stream())
+                .findFirst()
+                .map(Feature::id);
     }
 
     /** In the order in which they are done. */

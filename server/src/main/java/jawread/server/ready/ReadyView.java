@@ -15,6 +15,8 @@ import jawread.server.words.LengthText;
  * @param warmth how warm it was when last measured, in a sentence; absent where that is too long ago
  * @param cards due now, in the order in which they are done
  * @param done what was done or passed over lately
+ * @param walk the feature of this part to measure now, whatever is due before: the first that is open, else the first; absent where
+ *     none is planned
  * @param next where to go once all is done; absent when nothing is left to measure
  */
 public record ReadyView(
@@ -27,6 +29,7 @@ public record ReadyView(
         @Nullable String warmth,
         List<ReadyCardView> cards,
         List<ReadyDoneView> done,
+        @Nullable Long walk,
         @Nullable NextView next) {
     /**
      * @param code names the card when it is done or passed over

@@ -66,6 +66,13 @@ class ReadyTest {
         long spindle = part("to be made ready", 0, "spindle").path("id").asLong();
         JsonNode ready = ready(spindle);
         assertThat(kinds(ready)).contains("look", "wipe").doesNotContain("set");
+        // Whoever will not wait for all that goes on to measure.
+        assertThat(ready.path("walk").asLong())
+                .isEqualTo(part("to be made ready", 0, "spindle")
+                        .path("features")
+                        .get(0)
+                        .path("id")
+                        .asLong());
         JsonNode wiped = mark(spindle, "wipe", "").json();
         assertThat(kinds(wiped)).contains("look").doesNotContain("wipe");
         // Of the whole job: nobody wipes the same gauge twice for its next part.
@@ -101,17 +108,14 @@ class ReadyTest {
 
     @Test
     void a_bore_gauge_of_the_walk_wants_to_be_set_for_the_first_open_bore() {
-        long barrel = part("Three-throw pump", 0, "barrel 1").path("id").asLong();
-        JsonNode set = null;
-        for (JsonNode card : ready(barrel).path("cards")) {
-            set = card.path("kind").asString().equals("set") ? card : set;
-        }
-        if (set == null) {
-            // Another test has set it just now: then it is asked for nothing.
-            assertThat(server.get("/api/comparators").json()).isNotEmpty();
-        } else {
-            assertThat(set.path("wanted").asString()).isEqualTo("3.2509");
-        }
+        var drafting = new Drafting(server);
+        // A size that nobody else here sets it to.
+        JsonNode job = drafting.open("to be bored", "in", "");
+        drafting.add(drafting.plan(job), typed("barrel bore", "bore", "3.2300 +0.0018/0"));
+        long barrel = drafting.plan(job).path("parts").get(0).path("id").asLong();
+        JsonNode cards = ready(barrel).path("cards");
+        assertThat(cards.findValuesAsString("kind")).contains("set");
+        assertThat(cards.findValuesAsString("wanted")).containsExactly("3.2309");
     }
 
     @Test
