@@ -118,7 +118,7 @@ function NewJob() {
                   value={code}
                   checked={template === code}
                   onChange={() => setTemplate(code)}
-                  className="size-5 accent-ink"
+                  className="size-5"
                 />
                 <span>
                   <span className="font-semibold">{title}</span>

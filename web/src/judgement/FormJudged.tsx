@@ -72,6 +72,9 @@ export function FormJudged({ form, inFull, feature, lit, onLight }: FormJudgedPr
   );
 }
 
+const BESIDE_EACH_OTHER =
+  'mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(12.5rem,1fr))]';
+
 interface PicturesProps extends Omit<FormJudgedProps, 'form' | 'inFull'> {
   picture: InFull['picture'];
 }
@@ -111,14 +114,17 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
         </>
       }
     >
-      <div className="mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(12.5rem,1fr))]">
-        {picture.round &&
-          picture.levels.map((level) => (
+      {picture.round && (
+        <div className={BESIDE_EACH_OTHER}>
+          {picture.levels.map((level) => (
             <figure key={level.name} className="border border-line">
               <RoundPicture level={level} {...shared} />
               <figcaption className="px-2 pb-2 text-label">{level.sentence}</figcaption>
             </figure>
           ))}
+        </div>
+      )}
+      <div className={BESIDE_EACH_OTHER}>
         {picture.walls.map((wall) => (
           <figure key={wall.axis} className="border border-line">
             <SidePicture

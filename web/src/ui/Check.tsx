@@ -12,7 +12,7 @@ export function Check({ label, checked, onCheck }: CheckProps) {
         type="checkbox"
         checked={checked}
         onChange={(event) => onCheck(event.target.checked)}
-        className="size-6 accent-ink"
+        className="size-6"
       />
       {label}
     </label>

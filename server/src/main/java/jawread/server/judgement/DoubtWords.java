@@ -1,9 +1,15 @@
 package jawread.server.judgement;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toList;
+
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Stream;
 import jawread.core.doubt.Finding;
 import jawread.core.length.Length;
@@ -46,7 +52,8 @@ class DoubtWords {
         }
         place.doubts().stream()
                 .flatMap(doubt -> doubt instanceof ZeroMoved moved ? Stream.of(moved) : Stream.empty())
-                .forEach(moved -> views.add(zero(moved)));
+                .collect(groupingBy(moved -> moved.moved().look().id(), LinkedHashMap::new, toList()))
+                .forEach((check, moved) -> views.add(zero(check, moved)));
         return views;
     }
 
@@ -112,19 +119,26 @@ class DoubtWords {
                 null);
     }
 
-    private DoubtView zero(ZeroMoved doubt) {
-        Reading reading = doubt.reading();
+    /** All that were read before one look at a zero are one finding. */
+    private DoubtView zero(UUID check, List<ZeroMoved> doubts) {
+        List<Reading> readings = doubts.stream().map(ZeroMoved::reading).toList();
+        Reading first = readings.get(0);
         return new DoubtView(
                 "zero",
                 words.say(
-                        "doubt.zero",
+                        readings.size() == 1 ? "doubt.zero" : "doubt.zero.many",
                         Map.of(
-                                "gauge", reading.method().read().shopNumber(),
-                                "figure", size(reading).withUnit(),
-                                "moved", length(doubt.moved().moved().abs(), reading))),
+                                "gauge", first.method().read().shopNumber(),
+                                "figures",
+                                        readings.stream()
+                                                .map(reading -> size(reading).withUnit())
+                                                .collect(joining(words.say("doubt.and"))),
+                                "moved", length(doubts.get(0).moved().moved().abs(), first))),
                 words.say("doubt.settle.zero"),
-                List.of(doubted(reading, Optional.empty(), Optional.empty())),
-                doubt.moved().look().id());
+                readings.stream()
+                        .map(reading -> doubted(reading, Optional.empty(), Optional.empty()))
+                        .toList(),
+                check);
     }
 
     private static Optional<Explanation> named(Misread misread) {

@@ -276,6 +276,10 @@ class DoubtTest {
         assertThat(mark(place(first))).isEqualTo("in-doubt");
         assertThat(mark(place(second))).isEqualTo("in-doubt");
         assertThat(place(first).path("verdict").path("sentence").asString()).contains("As read it would be: in");
+        // Both repeats rest on the one look: they are told of together.
+        assertThat(place(first).path("doubts").findValuesAsString("sentence"))
+                .containsExactly(number + " was found 0.02 mm off after 31.97 mm and 31.97 mm were read, and nobody had"
+                        + " looked in between.");
         JsonNode zero = zeroOf(number);
         assertThat(zero.path("readings")).hasSize(4);
         assertThat(zero.path("sentence").asString())
