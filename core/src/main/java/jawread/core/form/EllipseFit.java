@@ -63,6 +63,6 @@ final class EllipseFit {
             away[i] = sizes.get(i).minus(sizes.get(0)).micrometres();
         }
         double[] found = solving.operate(away);
-        return new Ovality(sizes.get(0).plus(Length.nearest(found[0])), found[1], found[2], spread);
+        return new Ovality(new Ellipse(sizes.get(0).plus(Length.nearest(found[0])), found[1], found[2]), spread);
     }
 }

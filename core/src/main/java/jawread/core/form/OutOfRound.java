@@ -12,9 +12,16 @@ import jawread.core.length.Length;
  * @param axes on how many it was measured
  * @param difference largest minus smallest; a drawing's roundness (ISO 1101) is half of it. Empty with fewer than two axes
  * @param fit the ellipse through them; empty where fewer than three axes differ
+ * @param ellipse the fit's, or the one along two crossed axes; empty with fewer, and where they stand askew
  * @param isCrossed whether just two axes at right angles were measured: an oval that lies between them shows nothing
  */
-public record OutOfRound(int section, int axes, Optional<Length> difference, Optional<Ovality> fit, boolean isCrossed) {
+public record OutOfRound(
+        int section,
+        int axes,
+        Optional<Length> difference,
+        Optional<Ovality> fit,
+        Optional<Ellipse> ellipse,
+        boolean isCrossed) {
     private static final BigDecimal RIGHT_ANGLE = BigDecimal.valueOf(90);
 
     /** @param across what fits an ellipse to sizes across some axes; asked again for the same axes at other sections */
@@ -23,12 +30,17 @@ public record OutOfRound(int section, int axes, Optional<Length> difference, Opt
         List<BigDecimal> degrees =
                 around.stream().map(at -> sizes.degrees().get(at.axis())).toList();
         List<Length> measured = around.stream().map(FormSizes.At::size).toList();
+        boolean isCrossed = isCrossed(degrees);
+        Optional<Ovality> fit = across.apply(degrees).map(ellipse -> ellipse.through(measured));
         return new OutOfRound(
                 section,
                 measured.size(),
                 measured.size() < 2 ? Optional.empty() : Optional.of(Length.spreadOf(measured)),
-                across.apply(degrees).map(fit -> fit.through(measured)),
-                isCrossed(degrees));
+                fit,
+                isCrossed
+                        ? Optional.of(Ellipse.along(measured.get(0), measured.get(1), degrees.get(0)))
+                        : fit.map(Ovality::ellipse),
+                isCrossed);
     }
 
     private static boolean isCrossed(List<BigDecimal> degrees) {

@@ -78,6 +78,11 @@ public record Wear(List<At> at, At worst, Optional<Reach> reach, boolean isOneSi
         return Length.spreadOf(largest).compareTo(clearly) > 0;
     }
 
+    /** Whether there is more of it than is not known of it. @param doubt what two sizes may differ by without wear */
+    public boolean isTold(Length doubt) {
+        return reach.map(Reach::atLeast).orElse(worst.wear()).compareTo(doubt) > 0;
+    }
+
     /** Half of the worst, rounded half to even to 1 pm: on one side, if it is worn evenly. */
     public Length half() {
         return worst.wear().half();

@@ -34,6 +34,20 @@ public record WearReference(Kind kind, Length single, Optional<AsNew> limits) {
     /** Both limits of a new part. */
     public record AsNew(Length low, Length high) {}
 
+    /**
+     * What two sizes may differ by without wear: of one setting little, of two inspections both their U.
+     *
+     * @param threshold what noise alone makes of the places of one inspection
+     * @param expanded U of a size, in µm
+     */
+    public Length doubt(Length threshold, double expanded) {
+        return switch (kind) {
+            case UNWORN_PLACE -> threshold;
+            case EARLIER_RECORD -> Length.nearest(Math.sqrt(2) * expanded);
+            case AS_NEW -> Length.nearest(expanded);
+        };
+    }
+
     /** @param kind any but {@link Kind#AS_NEW} */
     public static WearReference of(Kind kind, Length size) {
         return new WearReference(kind, size, Optional.empty());

@@ -18,10 +18,17 @@ public enum Envelope {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /** √(u² + u_diff²) of the places that are known least, in µm: a size and its form both stand against the limit. */
+    public static double doubt(Collection<Uncertainty> places) {
+        return Math.hypot(
+                places.stream().mapToDouble(Uncertainty::standard).max().orElse(0),
+                places.stream().mapToDouble(Uncertainty::difference).max().orElse(0));
+    }
+
     /**
      * @param isOutside a shaft rather than a hole
      * @param form straightness where it is known, else the spread of the whole feature; empty where neither is
-     * @param guard 1.645·√(u² + u_diff²); zero where limits are taken as they stand
+     * @param guard of {@link #doubt}; zero where limits are taken as they stand
      */
     public static Envelope of(
             boolean isOutside, Limits limits, Collection<Length> sizes, Optional<Length> form, Length guard) {

@@ -21,6 +21,11 @@ public record Clearance(Length smallest, Length largest, Length mean) {
                 mean(insides, outsides));
     }
 
+    /** U of a clearance, in µm. @param inside and @param outside U of the two sizes, in µm */
+    public static double expanded(double inside, double outside) {
+        return Math.hypot(inside, outside);
+    }
+
     private static Length mean(Collection<Length> insides, Collection<Length> outsides) {
         BigInteger over = sum(insides)
                 .multiply(BigInteger.valueOf(outsides.size()))

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import jawread.core.length.Length;
 import jawread.core.limit.Limits;
@@ -144,6 +145,13 @@ public record Pairing(List<Pair> pairs, BigInteger squares) {
                         .minus(wanted.high().orElseThrow())
                         .picometres())
                 .pow(2);
+    }
+
+    /** The root of the mean square of how far the clearances lie from the window's middle; empty without a pair. */
+    public Optional<Length> off() {
+        return pairs.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Length.nearest(Math.sqrt(squareMicrometres().doubleValue() / pairs.size())));
     }
 
     /** The sum of squared distances from the window's middle, in µm², exact. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import jawread.core.form.FormDecision.Word;
 import jawread.core.judge.DecisionRule;
 import jawread.core.judge.WearLadder.Wears;
@@ -72,6 +73,8 @@ class FormDecisionTest {
     void an_oval_between_two_axes_shows_nothing_and_a_third_axis_shows_it_whole() {
         OutOfRound two = around(ovalAt45("0", "90"));
         assertThat(two.difference()).contains(Length.ZERO);
+        assertThat(two.ellipse().map(Ellipse::longAxis)).contains(OptionalDouble.empty());
+        assertThat(around(ovalAt45("0", "80")).ellipse()).as("askew").isEmpty();
         assertThat(two.wantsThirdAxis(Length.ofMicrometres(3))).isTrue();
 
         OutOfRound three = around(ovalAt45("0", "90", "45"));
@@ -89,6 +92,11 @@ class FormDecisionTest {
                 List.of(List.of(
                         Optional.of(Length.ofMillimetres("50.003")), Optional.of(Length.ofMillimetres("50"))))));
         assertThat(around.isCrossed()).isTrue();
+        // All that crossed axes can tell of: an ellipse along them.
+        Ellipse along = around.ellipse().orElseThrow();
+        assertThat(along.mean()).isEqualTo(Length.ofMillimetres("50.0015"));
+        assertThat(along.micrometres()).isEqualTo(3);
+        assertThat(along.longAxis()).hasValue(0);
         assertThat(around.wantsThirdAxis(Length.ofMicrometres(3))).isFalse();
         assertThat(around.wantsThirdAxis(Length.ofMicrometres(4))).isTrue();
     }

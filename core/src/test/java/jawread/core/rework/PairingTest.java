@@ -68,6 +68,8 @@ class PairingTest {
         assertThat(best.pairs()).containsExactly(new Pairing.Pair(1, 0, Length.ofMicrometres(45)));
         // Half a micrometre from the middle of 30 and 61.
         assertThat(best.squareMicrometres()).isEqualByComparingTo("0.25");
+        assertThat(best.off()).contains(Length.nearest(0.5));
+        assertThat(Clearance.expanded(3, 4)).isEqualTo(5);
     }
 
     @Test
@@ -75,6 +77,7 @@ class PairingTest {
         assertThat(Pairing.best(List.of(), List.of(Length.ZERO), WINDOW).pairs())
                 .isEmpty();
         assertThat(Pairing.best(List.of(), List.of(), WINDOW).squares()).isEqualTo(BigInteger.ZERO);
+        assertThat(Pairing.best(List.of(), List.of(), WINDOW).off()).isEmpty();
     }
 
     @Test

@@ -8,17 +8,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jawread.core.form.Ellipse;
 import jawread.core.form.FeatureForm;
 import jawread.core.form.FormSizes;
-import jawread.core.form.OutOfRound;
-import jawread.core.form.Ovality;
-import jawread.core.form.Wear;
-import jawread.core.form.WearHint;
-import jawread.core.form.WearReference;
 import jawread.core.judge.CriticalRange;
 import jawread.core.judge.DecisionRule;
 import jawread.core.judge.NoiseRange;
@@ -57,7 +51,6 @@ public record MeasuredForm(
         Length resolution,
         Length criticalRange) {
     private static final String UNWORN = "unworn";
-    private static final String THRUST = "thrust";
     private static final BigDecimal HALF_RIGHT = BigDecimal.valueOf(45);
     private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
 
@@ -220,34 +213,9 @@ public record MeasuredForm(
     public OptionalDouble longAxis(int section) {
         boolean isSeen = figures.stream()
                 .anyMatch(figure -> figure.what().isAround() && figure.at() == section && figure.isSeen());
-        return isSeen ? ellipse(section).map(Ellipse::longAxis).orElse(OptionalDouble.empty()) : OptionalDouble.empty();
-    }
-
-    /** An ellipse through a section: d(θ) = mean + cosine·cos 2θ + sine·sin 2θ. Lengths in µm. */
-    public record Ellipse(Length mean, double cosine, double sine) {
-        OptionalDouble longAxis() {
-            double half = Math.toDegrees(Math.atan2(sine, cosine)) / 2;
-            return cosine == 0 && sine == 0 ? OptionalDouble.empty() : OptionalDouble.of(half < 0 ? half + 180 : half);
-        }
-    }
-
-    /** The fit, or through two crossed axes the one ellipse along them; empty with fewer, and where they stand askew. */
-    public Optional<Ellipse> ellipse(int section) {
-        OutOfRound around = form.around().get(section);
-        Optional<Ovality> fit = around.fit();
-        if (fit.isPresent()) {
-            return fit.map(of -> new Ellipse(of.mean(), of.cosine(), of.sine()));
-        }
-        if (!around.isCrossed()) {
-            return Optional.empty();
-        }
-        List<FormSizes.At> both = sizes.around(section);
-        double twice = 2 * Math.toRadians(axes.get(both.get(0).axis()).degrees().doubleValue());
-        Length first = both.get(0).size();
-        Length second = both.get(1).size();
-        double half = first.minus(second).micrometres() / 2;
-        return Optional.of(
-                new Ellipse(Length.meanOf(List.of(first, second)), half * Math.cos(twice), half * Math.sin(twice)));
+        return isSeen
+                ? form.around().get(section).ellipse().map(Ellipse::longAxis).orElse(OptionalDouble.empty())
+                : OptionalDouble.empty();
     }
 
     /** What noise alone makes of all the places, or one step of the gauge. */
@@ -280,35 +248,6 @@ public record MeasuredForm(
                 && (planned.service().isPresent() || planned.steps().isPresent());
     }
 
-    /** What it has worn, against the best reference there is. @param earlier mean size of the same part at an inspection before */
-    public Optional<Wear> wear(Optional<Length> earlier) {
-        return canWear()
-                ? reference(earlier).map(of -> Wear.of(sizes, wears(), of, NoiseRange.of(2, placeDeviation)))
-                : Optional.empty();
-    }
-
-    /** The best there is: the part's own unworn place, an earlier record, the limits of a new part. */
-    public Optional<WearReference> reference(Optional<Length> earlier) {
-        if (!unworn.isEmpty()) {
-            return Optional.of(WearReference.of(
-                    WearReference.Kind.UNWORN_PLACE,
-                    Length.meanOf(unworn.stream().map(FormPlace::size).toList())));
-        }
-        return earlier.map(size -> WearReference.of(WearReference.Kind.EARLIER_RECORD, size))
-                .or(() -> planned.limits()
-                        .map(TypedLimits::limits)
-                        .flatMap(limits -> limits.low()
-                                .flatMap(low -> limits.high().map(high -> WearReference.asNew(low, high)))));
-    }
-
-    /** Things to look at where it wears so. */
-    public List<WearHint> hints(Wear wear) {
-        OptionalInt thrust = IntStream.range(0, axes.size())
-                .filter(axis -> axes.get(axis).name().toLowerCase(Locale.ROOT).contains(THRUST))
-                .findFirst();
-        return WearHint.of(wear, sizes, form, wears(), thrust, threshold());
-    }
-
     /** What it can still be reworked to; empty where no size is listed, or not both limits of a new part. */
     public Optional<NextSize> nextSize() {
         return planned.limits()
@@ -322,12 +261,7 @@ public record MeasuredForm(
                     return listed.isEmpty()
                             ? Optional.empty()
                             : Optional.of(NextSize.of(
-                                    wears(),
-                                    asNew,
-                                    listed,
-                                    all(),
-                                    planned.block().unit().isInch() ? NextSize.CLEAN_UP_INCH : NextSize.CLEAN_UP_METRIC,
-                                    Length.nearest(expanded())));
+                                    wears(), asNew, listed, all(), planned.block().unit().isInch() ? NextSize.CLEAN_UP_INCH : NextSize.CLEAN_UP_METRIC, Length.nearest(expanded())));
                 });
     }
 

@@ -19,12 +19,22 @@ import org.springframework.stereotype.Component;
 @Component
 public class StoryWords {
     private final FormWords form;
+    private final FormPictures pictures;
+    private final FormFigureWords figures;
     private final WearWords wear;
     private final ReworkWords rework;
     private final Words words;
 
-    StoryWords(FormWords form, WearWords wear, ReworkWords rework, Words words) {
+    StoryWords(
+            FormWords form,
+            FormPictures pictures,
+            FormFigureWords figures,
+            WearWords wear,
+            ReworkWords rework,
+            Words words) {
         this.form = form;
+        this.pictures = pictures;
+        this.figures = figures;
         this.wear = wear;
         this.rework = rework;
         this.words = words;
@@ -73,9 +83,7 @@ public class StoryWords {
     /** What that rests on. */
     public FormInFullView inFull(MeasuredForm measured, Beside beside, LengthUnit unit) {
         return new FormInFullView(
-                form.picture(measured, unit),
-                form.figures(measured, unit, beside.aroundAs()),
-                remarks(measured, beside));
+                pictures.of(measured, unit), figures.of(measured, unit, beside.aroundAs()), remarks(measured, beside));
     }
 
     /** How the figure stands to its limit that the verdict rests on. */
@@ -206,7 +214,7 @@ public class StoryWords {
         }
         if (measured.planned().service().isEmpty()
                 && measured.canWear()
-                && measured.reference(beside.earlier()).isEmpty()) {
+                && Worn.of(measured, beside.earlier()).isEmpty()) {
             remarks.add(words.say("form.no-reference"));
         }
         if (isAround) {

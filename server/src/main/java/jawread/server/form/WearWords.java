@@ -24,78 +24,56 @@ class WearWords {
 
     /** Empty where nobody said what it was, or it may not wear. */
     Optional<String> said(MeasuredForm measured, Beside beside, LengthUnit unit) {
-        return measured.wear(beside.earlier()).flatMap(wear -> worn(measured, wear, beside, unit));
+        return Worn.of(measured, beside.earlier())
+                .flatMap(worn -> worn.reference().kind() == WearReference.Kind.AS_NEW
+                        ? againstLimits(worn, unit)
+                        : Optional.of(againstSize(worn, unit)));
     }
 
     /** Things to look at; none where no wear can be told. */
     List<String> hints(MeasuredForm measured, Beside beside) {
-        return measured
-                .wear(beside.earlier())
-                .filter(wear -> isTold(measured, wear, beside))
-                .map(measured::hints)
-                .orElse(List.of())
-                .stream()
+        return Worn.of(measured, beside.earlier()).map(Worn::hints).orElse(List.of()).stream()
                 .map(hint -> words.say("wear.hint." + hint.code()))
                 .toList();
     }
 
-    private Optional<String> worn(MeasuredForm measured, Wear wear, Beside beside, LengthUnit unit) {
-        WearReference reference = measured.reference(beside.earlier()).orElseThrow();
-        String place = measured.places()
-                .get(wear.worst().section())
-                .get(wear.worst().axis())
-                .orElseThrow()
-                .place()
-                .name();
-        if (reference.kind() == WearReference.Kind.AS_NEW) {
-            Wear.Reach reach = wear.reach().orElseThrow();
-            if (!isTold(measured, wear, beside)) {
-                return Optional.of(reach.atMost())
-                        .filter(most -> !most.isZero())
-                        .map(most ->
-                                words.say("story.wear.perhaps", Map.of("most", form.inUnit(most, measured, unit))));
-            }
+    /** Empty where it may be as new. */
+    private Optional<String> againstLimits(Worn worn, LengthUnit unit) {
+        Wear.Reach reach = worn.wear().reach().orElseThrow();
+        if (worn.isTold()) {
             return Optional.of(words.say(
                     "story.wear.as-new",
                     Map.of(
-                            "least", form.inUnit(reach.atLeast(), measured, unit),
-                            "most", form.inUnit(reach.atMost(), measured, unit),
-                            "place", place,
-                            "side", side(wear, measured, unit))));
+                            "least", said(reach.atLeast(), worn, unit),
+                            "most", said(reach.atMost(), worn, unit),
+                            "place", worn.worst().place().name(),
+                            "side", side(worn, unit))));
         }
-        if (!isTold(measured, wear, beside)) {
-            return Optional.of(words.say(
-                    "story.wear.unseen." + reference.kind().code(),
-                    Map.of("seen", form.inUnit(doubt(measured, reference), measured, unit))));
-        }
-        return Optional.of(words.say(
-                "story.wear." + reference.kind().code(),
-                Map.of(
-                        "by", form.inUnit(wear.worst().wear(), measured, unit),
-                        "place", place,
-                        "reference", form.inUnit(reference.single(), measured, unit),
-                        "side", side(wear, measured, unit))));
+        return reach.atMost().isZero()
+                ? Optional.empty()
+                : Optional.of(words.say("story.wear.perhaps", Map.of("most", said(reach.atMost(), worn, unit))));
     }
 
-    /** Whether there is more of it than is not known of it. */
-    private static boolean isTold(MeasuredForm measured, Wear wear, Beside beside) {
-        WearReference reference = measured.reference(beside.earlier()).orElseThrow();
-        Length least = wear.reach().map(Wear.Reach::atLeast).orElse(wear.worst().wear());
-        return least.compareTo(doubt(measured, reference)) > 0;
+    private String againstSize(Worn worn, LengthUnit unit) {
+        String kind = worn.reference().kind().code();
+        return worn.isTold()
+                ? words.say(
+                        "story.wear." + kind,
+                        Map.of(
+                                "by", said(worn.wear().worst().wear(), worn, unit),
+                                "place", worn.worst().place().name(),
+                                "reference", said(worn.reference().single(), worn, unit),
+                                "side", side(worn, unit)))
+                : words.say("story.wear.unseen." + kind, Map.of("seen", said(worn.doubt(), worn, unit)));
     }
 
-    /** What two sizes differ by without wear: of one setting little, of two inspections both their U. */
-    private static Length doubt(MeasuredForm measured, WearReference reference) {
-        return switch (reference.kind()) {
-            case UNWORN_PLACE -> measured.threshold();
-            case EARLIER_RECORD -> Length.nearest(Math.sqrt(2) * measured.expanded());
-            case AS_NEW -> Length.nearest(measured.expanded());
-        };
-    }
-
-    private String side(Wear wear, MeasuredForm measured, LengthUnit unit) {
-        return wear.isOneSided()
+    private String side(Worn worn, LengthUnit unit) {
+        return worn.wear().isOneSided()
                 ? words.say("story.side.up-to-all")
-                : words.say("story.side.half", Map.of("half", form.inUnit(wear.half(), measured, unit)));
+                : words.say("story.side.half", Map.of("half", said(worn.wear().half(), worn, unit)));
+    }
+
+    private String said(Length length, Worn worn, LengthUnit unit) {
+        return form.inUnit(length, worn.measured(), unit);
     }
 }

@@ -1,7 +1,7 @@
 /**
  * The form of a feature as it was measured: {@link jawread.server.form.MeasuredForm} lays the sizes of its places out by section and
- * axis and judges what they come to; {@link jawread.server.form.FormWords} puts it into figures and pictures, and
- * {@link jawread.server.form.StoryWords} into one paragraph, with what {@link jawread.server.form.WearWords} and
+ * axis and judges what they come to; {@link jawread.server.form.FormPictures} puts it into pictures, {@link jawread.server.form.FormFigureWords}
+ * into a table, and {@link jawread.server.form.StoryWords} into one paragraph, with what {@link jawread.server.form.WearWords} and
  * {@link jawread.server.form.ReworkWords} add to it. Keeps nothing.
  */
 package jawread.server.form;

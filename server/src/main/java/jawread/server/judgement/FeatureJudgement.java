@@ -136,18 +136,12 @@ public record FeatureJudgement(Part part, JudgedFeature of, Evidence evidence, L
                 by().limits(),
                 sizes,
                 form,
-                Guard.of(of.judging().rule(), doubtOfEnvelope())));
-    }
-
-    /** √(u² + u_diff²) of the places that know least, in µm. */
-    private double doubtOfEnvelope() {
-        List<Uncertainty> all = inForce().places().stream()
-                .map(PlaceJudgement::uncertainty)
-                .flatMap(Optional::stream)
-                .toList();
-        return Math.hypot(
-                all.stream().mapToDouble(Uncertainty::standard).max().orElse(0),
-                all.stream().mapToDouble(Uncertainty::difference).max().orElse(0));
+                Guard.of(
+                        of.judging().rule(),
+                        Envelope.doubt(inForce().places().stream()
+                                .map(PlaceJudgement::uncertainty)
+                                .flatMap(Optional::stream)
+                                .toList()))));
     }
 
     /** Whether a quick check of a place is asked for before it is measured, by the job's choice; once is enough. */

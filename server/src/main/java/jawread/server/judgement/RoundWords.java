@@ -11,7 +11,7 @@ import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
-import jawread.server.form.FormWords;
+import jawread.server.form.FormPictures;
 import jawread.server.form.MeasuredForm;
 import jawread.server.form.StoryWords;
 import jawread.server.job.Job;
@@ -37,7 +37,7 @@ class RoundWords {
     private final RuleWords rules;
     private final ReadingWords readings;
     private final DoubtWords doubts;
-    private final FormWords forms;
+    private final FormPictures pictures;
     private final StoryWords stories;
 
     RoundWords(
@@ -47,10 +47,10 @@ class RoundWords {
             RuleWords rules,
             ReadingWords readings,
             DoubtWords doubts,
-            FormWords forms,
+            FormPictures pictures,
             StoryWords stories) {
         this.doubts = doubts;
-        this.forms = forms;
+        this.pictures = pictures;
         this.stories = stories;
         this.words = words;
         this.figures = figures;
@@ -73,7 +73,7 @@ class RoundWords {
                 round == feature.inForce()
                         ? round.form()
                                 .filter(MeasuredForm::isSeen)
-                                .map(form -> forms.picture(form, job.unit()))
+                                .map(form -> pictures.of(form, job.unit()))
                                 .orElse(null)
                         : null);
     }

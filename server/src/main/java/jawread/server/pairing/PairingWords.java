@@ -61,7 +61,7 @@ class PairingWords {
     private PairView pair(Pairing.Pair pair, Limits window, Said said) {
         PairedPart in = said.in().get(pair.inside());
         PairedPart out = said.out().get(pair.outside());
-        double expanded = Math.hypot(in.expanded(), out.expanded());
+        double expanded = Clearance.expanded(in.expanded(), out.expanded());
         Clearance clearance = Clearance.of(in.places(), out.places());
         Decision.Word word =
                 Decision.of(said.rule(), pair.clearance(), window, expanded / 2).word();
@@ -102,15 +102,10 @@ class PairingWords {
                         "off", off(best, said)));
     }
 
-    /** The root of the mean square of how far the clearances lie from the middle of the window. */
     private String off(Pairing pairing, Said said) {
-        if (pairing.pairs().isEmpty()) {
-            return "";
-        }
-        double meanSquare =
-                pairing.squareMicrometres().doubleValue() / pairing.pairs().size();
-        return figures.significant(Length.nearest(Math.sqrt(meanSquare)), said.unit())
-                .withUnit();
+        return pairing.off()
+                .map(off -> figures.significant(off, said.unit()).withUnit())
+                .orElse("");
     }
 
     String costSaid(Pairing byHand, Pairing best, Limits window, Said said) {
