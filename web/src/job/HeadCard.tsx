@@ -36,6 +36,7 @@ export function HeadCard({ job, open, onClose }: HeadCardProps) {
   );
   const choose = (name: string, choice: string) =>
     setHead({ ...head, choices: { ...head.choices, [name]: choice } });
+  const cleanUp = head.unit === 'in' ? 'clean-up-inch' : 'clean-up-metric';
   const cautions = (head.choices['cautions'] ?? '').split(' ').filter(Boolean);
   const keep = () => {
     const { name, about, limitsSource, customerReference, unit, material, temperature } = head;
@@ -123,6 +124,13 @@ export function HeadCard({ job, open, onClose }: HeadCardProps) {
               onChoose={(choice) => choose(name, choice)}
             />
           ))}
+          <Field
+            label={SETTINGS[cleanUp]?.name ?? cleanUp}
+            value={head.choices[cleanUp] ?? ''}
+            refused={refused(cleanUp)}
+            onType={(choice) => choose(cleanUp, choice)}
+            onWrite={(choice) => choose(cleanUp, choice)}
+          />
         </div>
       </details>
       <details className="mt-2">

@@ -15,6 +15,7 @@ const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = 
   ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
   ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],
+  ['Rework in new jobs', ['clean-up-metric', 'clean-up-inch']],
   [
     'Sizes without a tolerance of their own',
     ['general-tolerance', 'decimals-1', 'decimals-2', 'decimals-3', 'decimals-4'],

@@ -170,6 +170,8 @@ export const SETTINGS: Record<string, SettingLabel> = {
       v: 'ISO 2768 very coarse',
     },
   },
+  'clean-up-metric': { name: 'Wanted off each side at rework, in mm', hint: '0.05' },
+  'clean-up-inch': { name: 'Wanted off each side at rework, in inches', hint: '0.002' },
   'decimals-1': { name: 'Inch sizes as .x are ±', hint: '0.030' },
   'decimals-2': { name: 'Inch sizes as .xx are ±', hint: '0.010' },
   'decimals-3': { name: 'Inch sizes as .xxx are ±', hint: '0.005' },

@@ -1,5 +1,9 @@
 package jawread.server;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
@@ -169,6 +173,14 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .haveNameMatching("jawread.core.judge.(SizeVerdict|WayOut|CutTaken|PlaceValue).*")
             .because("verdicts are derived where they are asked for, and stored nowhere");
+
+    /** Roots and angles are rules of measuring: those stand in core. */
+    @ArchTest
+    static final ArchRule nothing_is_reckoned_beside_core = noClasses()
+            .should()
+            .callMethodWhere(target(owner(assignableTo(Math.class)))
+                    .and(target(nameMatching(
+                            "sqrt|cbrt|hypot|pow|exp|log.*|sin|cos|tan|asin|acos|atan2?|to(Radians|Degrees)"))));
 
     @ArchTest
     static final ArchRule repositories_stay_in_their_package =

@@ -22,16 +22,11 @@ public record NextSize(
         List<Length> stockPerSide,
         Length oneSideNeeded,
         Optional<FinishedSize> oneSideSize) {
-    /** What is wanted off each side, that no old metal is left in the new wall: 0.002 in, or this. */
-    public static final Length CLEAN_UP_METRIC = Length.ofMillimetres("0.05");
-
-    public static final Length CLEAN_UP_INCH = Length.ofInches("0.002");
-
     /**
      * @param asNew with both limits
      * @param listed in any order
      * @param places one size or more
-     * @param cleanUp per side, zero or above
+     * @param cleanUp wanted off each side, that no old metal is left in the new wall; zero or above
      * @param expanded U of a place
      */
     public static NextSize of(

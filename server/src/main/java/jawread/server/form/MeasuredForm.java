@@ -39,7 +39,7 @@ import jawread.server.job.Place;
  */
 public record MeasuredForm(
         PlannedFeature planned,
-        DecisionRule rule,
+        Schools schools,
         List<Level> levels,
         List<Axis> axes,
         List<List<Optional<FormPlace>>> places,
@@ -62,8 +62,13 @@ public record MeasuredForm(
      */
     public record Level(String name, Optional<Length> depth, long places) {}
 
-    /** How a job wants taper figured: {@code largest-difference}, {@code end-to-end}, {@code slope}. */
-    public record Schools(DecisionRule rule, String taper) {}
+    /**
+     * How a job wants form figured and reworked.
+     *
+     * @param taper {@code largest-difference}, {@code end-to-end}, {@code slope}
+     * @param cleanUp wanted off each side
+     */
+    public record Schools(DecisionRule rule, String taper, Length cleanUp) {}
 
     /**
      * Empty without a size in a section that wears.
@@ -118,7 +123,7 @@ public record MeasuredForm(
         var form = FeatureForm.of(sizes, Wears.of(planned.kind()), deviation, resolution);
         return new MeasuredForm(
                 planned,
-                schools.rule(),
+                schools,
                 levels,
                 axes,
                 places,
@@ -261,12 +266,12 @@ public record MeasuredForm(
                     return listed.isEmpty()
                             ? Optional.empty()
                             : Optional.of(NextSize.of(
-                                    wears(), asNew, listed, all(), planned.block().unit().isInch() ? NextSize.CLEAN_UP_INCH : NextSize.CLEAN_UP_METRIC, Length.nearest(expanded())));
+                                    wears(), asNew, listed, all(), schools.cleanUp(), Length.nearest(expanded())));
                 });
     }
 
     /** Which of the listed grades it is; empty where none is listed. */
     public Optional<HeldGrade> grade() {
-        return planned.grades().map(grades -> HeldGrade.of(grades, all(), rule, standard()));
+        return planned.grades().map(grades -> HeldGrade.of(grades, all(), schools.rule(), standard()));
     }
 }

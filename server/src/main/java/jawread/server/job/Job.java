@@ -13,12 +13,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.Version;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.judge.PlaceAverage;
 import jawread.core.judge.RepeatSchool;
+import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.TitleBlock;
@@ -161,6 +163,12 @@ public class Job {
             case "worst" -> kind.shrinksWithCutting() ? PlaceAverage.WORST_SHAFT : PlaceAverage.WORST_BORE;
             default -> PlaceAverage.MEAN;
         };
+    }
+
+    /** What is wanted off each side at rework, in its unit. */
+    public Length cleanUp() {
+        Setting setting = unit.isInch() ? Setting.CLEAN_UP_INCH : Setting.CLEAN_UP_METRIC;
+        return Length.of(new BigDecimal(choiceOf(setting)), unit);
     }
 
     /** What its drawing says of all sizes. */

@@ -12,6 +12,7 @@ import jawread.core.limit.Limits;
 import jawread.server.form.FormPlace;
 import jawread.server.form.MeasuredForm;
 import jawread.server.form.MeasuredForm.Schools;
+import jawread.server.job.Job;
 import jawread.server.job.Part;
 import jawread.server.job.Place;
 import jawread.server.measure.Evidence;
@@ -101,11 +102,12 @@ public record RoundJudgement(
         List<FormPlace> measured = places.stream()
                 .flatMap(place -> place.measured(feature.feature().limitsStep()).stream())
                 .toList();
+        Job job = feature.judging().job();
         return MeasuredForm.of(
                 feature.planned(),
                 feature.feature().places(part),
                 measured,
-                new Schools(feature.judging().rule(), feature.judging().job().choiceOf(Setting.TAPER)));
+                new Schools(feature.judging().rule(), job.choiceOf(Setting.TAPER), job.cleanUp()));
     }
 
     /** Whether the form is worse than any size. */

@@ -34,6 +34,11 @@ public enum Setting {
     TAPER("largest-difference", Scope.SHOP_AND_JOB, "largest-difference", "end-to-end", "slope"),
     DISPLAY("both", Scope.SHOP_AND_JOB, "both", "needle", "digits"),
 
+    /** What is wanted off each side, in mm, that no old metal is left in the new wall. */
+    CLEAN_UP_METRIC("0.05", Scope.SHOP_AND_JOB, text -> Setting.number(text, 0, 5)),
+    /** The same in inches, for a job that is written in them. */
+    CLEAN_UP_INCH("0.002", Scope.SHOP_AND_JOB, text -> Setting.number(text, 0, 1)),
+
     // What a title block says of sizes without a tolerance of their own.
     GENERAL_TOLERANCE("none", Scope.SHOP_AND_JOB, "none", "f", "m", "c", "v"),
     DECIMALS_1("", Scope.SHOP_AND_JOB, Setting::tolerance),
@@ -53,10 +58,11 @@ public enum Setting {
     SETTING_READINGS("20", Scope.SHOP, text -> Setting.number(text, 1, 500)),
     /** For each 25 mm of section on a metal plate. */
     SOAK_MINUTES("60", Scope.SHOP, text -> Setting.number(text, 1, 600)),
-    /** δT and ΔT20, in K, where nobody measured: see {@link jawread.core.judge.Warmth}. */
-    /** δT in K where part and gauge were both measured. */
+    /** δT in K where part and gauge were both measured: see {@link jawread.core.judge.Warmth}. */
     TEMPERATURE_MEASURED("0.3", Scope.SHOP, text -> Setting.number(text, 0, 20)),
+    /** δT in K where nobody measured. */
     TEMPERATURE_APART("1", Scope.SHOP, text -> Setting.number(text, 0, 20)),
+    /** ΔT20 in K where nobody measured. */
     ROOM_FROM_TWENTY("5", Scope.SHOP, text -> Setting.number(text, 0, 40)),
 
     MACHINE_READS("radius", Scope.SHOP, "radius", "diameter"),

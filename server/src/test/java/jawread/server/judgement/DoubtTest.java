@@ -197,20 +197,7 @@ class DoubtTest {
     void a_quick_check_is_asked_for_by_itself_where_the_job_says_so() {
         var one = new OneFeature(server, journal("asked by itself"));
         assertThat(place(one).path("quickAsked").asBoolean()).isFalse();
-        long job = one.sheet().path("job").path("id").asLong();
-        long edition =
-                server.get("/api/jobs/" + job + "/plan").json().path("edition").asLong();
-        var head = new LinkedHashMap<String, Object>();
-        for (String text : List.of("about", "customerReference", "temperature", "decider", "material")) {
-            head.put(text, "");
-        }
-        head.put("name", "asked by itself");
-        head.put("limitsSource", "drawing 1");
-        head.put("unit", "mm");
-        head.put("livesHangOnIt", false);
-        head.put("choices", Map.of("quick-check", "first-place"));
-        Answer chosen = server.send(Server.json(
-                server.ansasRequest("/api/jobs/" + job).header("If-Match", "\"" + edition + "\""), "PUT", head));
+        Answer chosen = one.choose("quick-check", "first-place");
         assertThat(chosen.status()).as(chosen.text()).isEqualTo(200);
         assertThat(place(one).path("quickAsked").asBoolean()).isTrue();
         assertThat(one.round().path("places").get(1).path("quickAsked").asBoolean())

@@ -213,5 +213,10 @@ class FormTest {
         assertThat(form(lost).path("stock")).hasSize(4);
         assertThat(lost.judgement().path("step").path("sentence").asString())
                 .startsWith("Rework to the next size, \u22120.50 mm");
+
+        // Who takes off less than is usual makes do with the smaller step.
+        assertThat(lost.choose("clean-up-metric", "-0.1").status()).isEqualTo(422);
+        assertThat(lost.choose("clean-up-metric", "0.01").status()).isEqualTo(200);
+        assertThat(story(lost)).contains("Next: \u22120.25 mm cleans up everywhere");
     }
 }

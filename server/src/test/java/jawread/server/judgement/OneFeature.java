@@ -4,6 +4,7 @@ import static jawread.server.Drafting.typed;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
@@ -45,6 +46,24 @@ final class OneFeature {
     OneFeature with(String number) {
         gauge = numbered(server, number);
         return this;
+    }
+
+    /** Chooses a school for its job, whose head is kept as it is else. */
+    Answer choose(String setting, String choice) {
+        long job = sheet().path("job").path("id").asLong();
+        JsonNode now = server.get("/api/jobs/" + job + "/plan").json();
+        var head = new LinkedHashMap<String, Object>();
+        for (String text : List.of(
+                "name", "about", "limitsSource", "customerReference", "unit", "material", "temperature", "decider")) {
+            head.put(text, now.path(text).asString());
+        }
+        head.put("livesHangOnIt", now.path("livesHangOnIt").asBoolean());
+        head.put("choices", Map.of(setting, choice));
+        return server.send(Server.json(
+                server.ansasRequest("/api/jobs/" + job)
+                        .header("If-Match", "\"" + now.path("edition").asLong() + "\""),
+                "PUT",
+                head));
     }
 
     JsonNode sheet() {
