@@ -148,6 +148,7 @@ class TheDrawerTest extends AtTheBench {
     }
 
     @Test
+    @OneShop
     void another_gauge_is_picked_and_its_cost_seen_and_its_uncertainty_opened() {
         Page page = choosingFor(ansasScreen(Chromium.desk()), "shoulder length");
         assertThat(method(page, "C3")).containsText("proposed, in force");

@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A worn spindle is measured by keys alone, place after place, through reload and restart, to what it comes to. */
+@OneShop
 class TheWalkTest extends AtTheBench {
     /** A spindle of three journals that nobody has measured; answers where its upper one is. */
     private static String upperJournal(Page page) {
@@ -322,7 +323,6 @@ class TheWalkTest extends AtTheBench {
     }
 
     @Test
-    @OneShop
     void on_paper_it_is_a_simple_sheet() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/parts/26/judgement");
