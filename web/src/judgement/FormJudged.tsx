@@ -73,7 +73,7 @@ export function FormJudged({ form, inFull, feature, lit, onLight }: FormJudgedPr
 }
 
 const BESIDE_EACH_OTHER =
-  'mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(12.5rem,1fr))]';
+  'mt-3 grid gap-3 [grid-template-columns:repeat(auto-fill,minmax(12rem,1fr))] wide:[grid-template-columns:repeat(auto-fill,minmax(16rem,1fr))]';
 
 interface PicturesProps extends Omit<FormJudgedProps, 'form' | 'inFull'> {
   picture: InFull['picture'];

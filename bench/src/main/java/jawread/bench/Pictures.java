@@ -40,8 +40,7 @@ public final class Pictures implements AutoCloseable {
         take(page, "measure");
         page.navigate(server.address() + "/parts/23/judgement");
         page.getByTestId("side").first().waitFor();
-        page.getByTestId("story").scrollIntoViewIfNeeded();
-        page.mouse().wheel(0, 180);
+        page.getByTestId("story").evaluate("story => story.scrollIntoView({ block: 'start' })");
         page.waitForTimeout(300);
         take(page, "judgement");
         at(page, "/parts/18/features/21/over-time");
