@@ -11,6 +11,15 @@ import type { Measuring } from './useMeasuring';
 /** What lies beside the work; one at a time. */
 export type Card = 'cut' | 'gauge' | 'keys' | 'place' | { reading: Reading };
 
+/** Opens one of them, or none. */
+export interface Opens {
+  none: () => void;
+  cut: () => void;
+  gauge: () => void;
+  place: () => void;
+  reading: (reading: Reading) => void;
+}
+
 interface CardsProps {
   measuring: Measuring;
   bindings: Bindings;

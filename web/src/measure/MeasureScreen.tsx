@@ -10,7 +10,7 @@ import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { standing } from '../api/keepReading';
-import { type Card, Cards } from './Cards';
+import { type Card, Cards, type Opens } from './Cards';
 import { Doubts, useDoubtAnswer } from './Doubts';
 import { KeysInUse } from './KeysInUse';
 import { ReadByScale, type ScaledGauge } from './ReadByScale';
@@ -45,7 +45,7 @@ const DOUBT_KEYS = { again: 'doubtAgain', correct: 'doubtCorrect', keep: 'doubtK
 function AtTheBench({ measuring }: { measuring: Measuring }) {
   const { sheet, round, place } = measuring;
   const [card, setCard] = useState<Card | undefined>();
-  const [open] = useState(() => ({
+  const [open] = useState<Opens>(() => ({
     none: () => setCard(undefined),
     cut: () => setCard('cut'),
     gauge: () => setCard('gauge'),
@@ -167,9 +167,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             key={`${gauge.key} ${round.number}`}
             measuring={measuring}
             gauge={gauge}
-            onGauge={open.gauge}
-            onCut={open.cut}
-            onReading={open.reading}
+            open={open}
             onFigure={entry.open}
             doubts={doubts}
             third={axis}
@@ -187,10 +185,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               measuring={measuring}
               entry={entry}
               field={field}
-              onGauge={open.gauge}
-              onCut={open.cut}
-              onReading={open.reading}
-              onPlace={open.place}
+              open={open}
               doubts={doubts}
             />
             {/* Each column is painted by itself: what is typed in one paints the others not at all. */}

@@ -1,6 +1,6 @@
 import { type ReactNode, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { Gauge, Reading, Scale } from '../api/client';
+import type { Gauge, Scale } from '../api/client';
 import { digitsOf, otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
 import {
@@ -17,12 +17,12 @@ import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
 import { useNarrow } from '../ui/useNarrow';
 import { standing } from '../api/keepReading';
+import { AtPlace } from './AtPlace';
+import type { Opens } from './Cards';
 import { GaugeInHand } from './GaugeInHand';
 import { Next } from './Next';
 import { Order } from './Order';
-import { Readings } from './Readings';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
-import { Tray } from './Tray';
 import { type Measuring, NOBODY_PICKED } from './useMeasuring';
 
 /** One that has a scale: pins have none. */
@@ -31,9 +31,7 @@ export type ScaledGauge = Gauge & { scale: Scale };
 interface ReadByScaleProps {
   measuring: Measuring;
   gauge: ScaledGauge;
-  onGauge: () => void;
-  onCut: () => void;
-  onReading: (reading: Reading) => void;
+  open: Opens;
   /** A figure is typed here: it opens the entry. */
   onFigure: (figure: string) => void;
   doubts: ReactNode;
@@ -42,16 +40,7 @@ interface ReadByScaleProps {
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
-export function ReadByScale({
-  measuring,
-  gauge,
-  onGauge,
-  onCut,
-  onReading,
-  onFigure,
-  doubts,
-  third,
-}: ReadByScaleProps) {
+export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }: ReadByScaleProps) {
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const { setting } = measuring;
   const [rodPm, setRod] = useState(() => baseFor(gauge, startPm(measuring)));
@@ -85,6 +74,7 @@ export function ReadByScale({
     }
   };
   useKeys({ Enter: keep });
+  const atPlace = <AtPlace measuring={measuring} open={open} doubts={doubts} />;
   return (
     <>
       <section
@@ -125,11 +115,11 @@ export function ReadByScale({
             Turn it to what the real one shows: drag, wheel, arrows, or type the counts.
           </p>
         )}
-        {doubts}
-        <Readings measuring={measuring} onReading={onReading} />
-        <Tray measuring={measuring} />
+        {!narrow && atPlace}
       </section>
       <div className="flex flex-col gap-3">
+        {/* Where the screen is narrow the sum stands right under the scale it is made of. */}
+        {narrow && <div className="order-1 flex flex-col gap-3">{atPlace}</div>}
         <div className="order-1 bench:order-none">
           <VerdictHere place={measuring.place} />
           {third}
@@ -151,11 +141,11 @@ export function ReadByScale({
           </Button>
         </section>
         <div className="order-2 flex flex-col gap-3 bench:order-none">
-          <Next measuring={measuring} isReading={false} onCut={onCut} />
+          <Next measuring={measuring} isReading={false} onCut={open.cut} />
           <WindowHere sheet={measuring.sheet} place={measuring.place} />
           <Rounds sheet={measuring.sheet} place={measuring.place} />
           <div className="grid grid-cols-2 gap-3">
-            <GaugeInHand measuring={measuring} onGauge={onGauge} />
+            <GaugeInHand measuring={measuring} onGauge={open.gauge} />
             <Button onClick={() => measuring.setWay('typed')}>Type it instead</Button>
           </div>
         </div>

@@ -1,11 +1,10 @@
 import type { KeyboardEvent, ReactNode, RefObject } from 'react';
-import type { Reading } from '../api/client';
 import { Button } from '../ui/Button';
+import { AtPlace } from './AtPlace';
+import type { Opens } from './Cards';
 import { standing } from '../api/keepReading';
 import { Keypad } from './Keypad';
 import { Order } from './Order';
-import { Readings } from './Readings';
-import { Tray } from './Tray';
 import { type Entry, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
 import { Next } from './Next';
@@ -15,24 +14,12 @@ interface ReadTypedProps {
   measuring: Measuring;
   entry: Entry;
   field: RefObject<HTMLInputElement | null>;
-  onGauge: () => void;
-  onCut: () => void;
-  onReading: (reading: Reading) => void;
-  onPlace: () => void;
+  open: Opens;
   doubts: ReactNode;
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
-export function ReadTyped({
-  measuring,
-  entry,
-  field,
-  onGauge,
-  onCut,
-  onReading,
-  onPlace,
-  doubts,
-}: ReadTypedProps) {
+export function ReadTyped({ measuring, entry, field, open, doubts }: ReadTypedProps) {
   const { gauge, setWay } = measuring;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
   return (
@@ -57,7 +44,7 @@ export function ReadTyped({
         </p>
       )}
       <div className="flex flex-col bench:hidden">
-        <Next measuring={measuring} isReading={entry.text !== ''} onCut={onCut} />
+        <Next measuring={measuring} isReading={entry.text !== ''} onCut={open.cut} />
       </div>
       <Keypad text={entry.text} onType={entry.type} />
       <Button
@@ -68,31 +55,9 @@ export function ReadTyped({
       >
         <span className="mr-4 font-bold">Enter</span> keep
       </Button>
-      {doubts}
-      <Readings measuring={measuring} onReading={onReading} />
-      <p className="flex flex-wrap gap-x-6 text-label">
-        <button
-          type="button"
-          onClick={onPlace}
-          className="min-h-11 underline decoration-line underline-offset-4"
-        >
-          {measuring.place.skip
-            ? 'Passed over: take it up again'
-            : 'History of this place, a note, pass it over'}
-        </button>
-        <button
-          type="button"
-          onClick={measuring.toggleChecking}
-          aria-pressed={measuring.checking}
-          className="min-h-11 underline decoration-line underline-offset-4"
-        >
-          Quick check with another gauge
-        </button>
-        {measuring.sheet.left && <span className="py-2.5 text-quiet">{measuring.sheet.left}</span>}
-      </p>
-      <Tray measuring={measuring} />
+      <AtPlace measuring={measuring} open={open} doubts={doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
-        <GaugeInHand measuring={measuring} onGauge={onGauge} />
+        <GaugeInHand measuring={measuring} onGauge={open.gauge} />
         <Button onClick={() => setWay('scale')} disabled={gauge?.scale === undefined}>
           Read by its scale
         </Button>
