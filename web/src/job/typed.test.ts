@@ -6,17 +6,16 @@ const planned = (name: string) => ({ key: name, edition: 1, typed: blank(name) }
 const names = (features: Planned[]) => features.map(({ typed }) => typed.name);
 
 it('keeps in its place what somebody takes out while it is typed here', () => {
-  const begun = { body: { feature: planned('body'), at: 1 } };
-  const kept = [planned('left end'), planned('right end')];
-  expect(names(asTyped(kept, {}, [], begun))).toEqual(['left end', 'body', 'right end']);
+  const begun = { body: { plan: 7, feature: planned('body'), at: 1 } };
+  const plan = { id: 7, features: [planned('left end'), planned('right end')] };
+  expect(names(asTyped(plan, {}, [], begun))).toEqual(['left end', 'body', 'right end']);
 });
 
 it('shows what was typed of a feature that somebody took out until a choice is made', () => {
-  const draft = { typed: blank('waist'), means: undefined };
-  expect(names(asTyped([planned('left end')], { body: draft }, [], {}))).toEqual([
-    'left end',
-    'waist',
-  ]);
+  const drafts = { body: { plan: 7, typed: blank('waist'), means: undefined } };
+  const at = (id: number) => asTyped({ id, features: [planned('left end')] }, drafts, [], {});
+  expect(names(at(7))).toEqual(['left end', 'waist']);
+  expect(names(at(8)), 'of another kind of part').toEqual(['left end']);
 });
 
 it.each([

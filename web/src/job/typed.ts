@@ -1,4 +1,4 @@
-import type { Planned, TypedFeature } from '../api/client';
+import type { Plan, Planned, TypedFeature } from '../api/client';
 
 /** A feature of which nothing is said yet: its name and limits will tell the kind. */
 export const blank = (name: string): TypedFeature => ({
@@ -25,18 +25,21 @@ export const blank = (name: string): TypedFeature => ({
 
 /** What was typed and is not kept yet, and what it was already understood to mean while it was typed. */
 export interface Draft {
+  plan: number;
   typed: TypedFeature;
   means: Planned | undefined;
 }
 
 /** A feature that was made here, and where in the order. */
 export interface New {
+  plan: number;
   key: string;
   at: number | undefined;
 }
 
 /** A feature as it was looked at when it was begun to be changed, and where it stood. */
 export interface Begun {
+  plan: number;
   feature: Planned;
   at: number;
 }
@@ -46,12 +49,13 @@ export interface Begun {
  * somebody takes out meanwhile stays as long as it is being typed here.
  */
 export function asTyped(
-  kept: Planned[],
+  plan: Pick<Plan, 'id' | 'features'>,
   drafts: Record<string, Draft>,
   news: New[],
   begun: Record<string, Begun>,
 ): Planned[] {
-  const features = kept.map((feature) => {
+  const isHere = (each: { plan: number }) => each.plan === plan.id;
+  const features = plan.features.map((feature) => {
     const draft = drafts[feature.key];
     return draft === undefined
       ? feature
@@ -68,14 +72,18 @@ export function asTyped(
       features.splice(at, 0, feature);
     }
   };
-  for (const { key, at } of news) {
+  for (const { key, at } of news.filter(isHere)) {
     const draft = drafts[key];
     if (draft !== undefined) {
       stay(unseen(key, draft.typed), at);
     }
   }
-  Object.values(begun).forEach(({ feature, at }) => stay(feature, at));
-  Object.entries(drafts).forEach(([key, { typed }]) => stay(unseen(key, typed)));
+  Object.values(begun)
+    .filter(isHere)
+    .forEach(({ feature, at }) => stay(feature, at));
+  Object.entries(drafts)
+    .filter(([, draft]) => isHere(draft))
+    .forEach(([key, { typed }]) => stay(unseen(key, typed)));
   return features;
 }
 

@@ -23,6 +23,7 @@ export interface Refused {
 
 /** Somebody else changed a feature meanwhile: theirs is shown, mine waits for a choice. */
 export interface Conflict {
+  plan: number;
   key: string;
   sentence: string;
   mine: TypedFeature;
@@ -71,18 +72,24 @@ export function usePlanning(job: Job): Planning | undefined {
   const [conflict, setConflict] = useState<Conflict | undefined>();
   const [news, setNews] = useState<New[]>([]);
   const [begun, setBegun] = useState<Record<string, Begun>>({});
-  const [can, setCan] = useState<Can>({ undo: false, redo: false });
-  const [piles] = useState(() => new Undo(setCan));
+  // Each kind of part has its own: what was done to one is not taken back while another is looked at.
+  const [can, setCan] = useState<Record<number, Can>>({});
+  const [piles] = useState(() => new Map<number, Undo>());
   const [say, setSay] = useState('');
   const plan = job.plans.find(({ id }) => id === Number(search.get('plan'))) ?? job.plans[0];
   // The same list until one of its features is another: a long plan is drawn from it.
   const features = useMemo(
-    () => asTyped(plan?.features ?? [], drafts, news, begun),
-    [plan?.features, drafts, news, begun],
+    () => asTyped({ id: plan?.id ?? 0, features: plan?.features ?? [] }, drafts, news, begun),
+    [plan?.id, plan?.features, drafts, news, begun],
   );
   if (plan === undefined) {
     return undefined;
   }
+  const pileOf = (id: number) => {
+    const pile = piles.get(id) ?? new Undo((now) => setCan((all) => ({ ...all, [id]: now })));
+    piles.set(id, pile);
+    return pile;
+  };
   const forget = (key: string) => {
     setDrafts((all) => without(all, key));
     setRefused((all) => without(all, key));
@@ -107,6 +114,7 @@ export function usePlanning(job: Job): Planning | undefined {
       void queries.invalidateQueries({ queryKey: keys.job(job.id) });
       if (mine !== undefined) {
         setConflict({
+          plan: plan.id,
           key: failure.field,
           sentence: failure.message,
           mine,
@@ -127,7 +135,7 @@ export function usePlanning(job: Job): Planning | undefined {
     return undefined;
   };
   const act = (change: PlanChange, key?: string, mine?: TypedFeature) =>
-    piles.follow(make(change, key).catch(refusing(key, mine)));
+    pileOf(plan.id).follow(make(change, key).catch(refusing(key, mine)));
   const select = (key: string | undefined) =>
     setSearch(
       (before) => {
@@ -143,9 +151,12 @@ export function usePlanning(job: Job): Planning | undefined {
     );
   /** @param edition the one that was looked at; undefined for a feature that is new, or taken out */
   const put = (typed: TypedFeature, key: string, edition?: number, at?: number) => {
-    setDrafts((all) => ({ ...all, [key]: { typed, means: knownToMean(plan.id, typed) } }));
+    setDrafts((all) => ({
+      ...all,
+      [key]: { plan: plan.id, typed, means: knownToMean(plan.id, typed) },
+    }));
     if (edition === undefined && news.every((each) => each.key !== key)) {
-      setNews((all) => [...all, { key, at }]);
+      setNews((all) => [...all, { plan: plan.id, key, at }]);
     }
     setBegun((all) => without(all, key));
     const looked = edition === undefined ? {} : { edition };
@@ -171,12 +182,14 @@ export function usePlanning(job: Job): Planning | undefined {
     pointed,
     point,
     refused,
-    conflict,
+    conflict: conflict?.plan === plan.id ? conflict : undefined,
     begin: (key) => {
       const index = plan.features.findIndex((each) => each.key === key);
       const feature = plan.features[index];
       if (feature !== undefined) {
-        setBegun((all) => (key in all ? all : { ...all, [key]: { feature, at: index } }));
+        setBegun((all) =>
+          key in all ? all : { ...all, [key]: { plan: plan.id, feature, at: index } },
+        );
       }
     },
     leave: (key) => setBegun((all) => without(all, key)),
@@ -225,10 +238,10 @@ export function usePlanning(job: Job): Planning | undefined {
         act({ puts: [], removes: [], order });
       }
     },
-    canUndo: can.undo,
-    undo: () => piles.undo(back),
-    canRedo: can.redo,
-    redo: () => piles.redo(back),
+    canUndo: can[plan.id]?.undo ?? false,
+    undo: () => pileOf(plan.id).undo(back),
+    canRedo: can[plan.id]?.redo ?? false,
+    redo: () => pileOf(plan.id).redo(back),
     say,
   };
 }

@@ -211,6 +211,32 @@ class PlanAJobTest extends AtTheBench {
     }
 
     @Test
+    void what_is_typed_for_one_kind_of_part_is_neither_seen_nor_taken_back_at_another() {
+        Page page = planOf("Sluice spindle");
+        limits(page, "upper journal").dblclick();
+        page.keyboard().press("Control+a");
+        page.keyboard().type("44 h6\n");
+        assertThat(row(page, "upper journal")).containsText("43.984 / 44.000");
+        limits(page, "lower journal").dblclick();
+        page.keyboard().press("Control+a");
+        page.keyboard().type("44 H8\n");
+        assertThat(row(page, "lower journal")).containsText("“44 H8” is a hole’s class");
+        Locator undo = named(page, BUTTON, "Undo");
+        assertThat(undo).isEnabled();
+
+        named(page, LINK, "bush 3").click();
+        assertThat(row(page, "bush bore Ø 44 E9")).isVisible();
+        assertThat(row(page, "lower journal")).hasCount(0);
+        assertThat(undo).isDisabled();
+
+        named(page, LINK, "spindle 1").click();
+        assertThat(limits(page, "lower journal")).hasText("44 H8");
+        undo.click();
+        assertThat(row(page, "upper journal")).containsText("43.961 / 44.000");
+        nothingWasComplainedOf();
+    }
+
+    @Test
     void a_fit_plans_both_its_parts() {
         Page page = planOf("Sluice spindle");
         Locator name = named(page, AriaRole.TEXTBOX, "Name of a new feature");
