@@ -187,14 +187,15 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               field={field}
               open={open}
               doubts={doubts}
+              third={axis}
             />
             {/* Each column is painted by itself: what is typed in one paints the others not at all. */}
             <section aria-label="So far" className="isolate flex flex-col gap-3">
               <VerdictHere place={place} />
-              {axis}
+              {/* On a narrow screen this and what is next stand under the figure, where the thumb is. */}
+              <div className="hidden bench:block">{axis}</div>
               <WindowHere sheet={sheet} place={place} />
               <FormHere sheet={sheet} round={round} place={place} />
-              {/* On a narrow screen it stands under the figure, where the thumb is. */}
               <div className="hidden bench:flex bench:flex-col">
                 <Next measuring={measuring} isReading={entry.text !== ''} onCut={open.cut} />
               </div>

@@ -16,10 +16,12 @@ interface ReadTypedProps {
   field: RefObject<HTMLInputElement | null>;
   open: Opens;
   doubts: ReactNode;
+  /** The axis that is offered. */
+  third: ReactNode;
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
-export function ReadTyped({ measuring, entry, field, open, doubts }: ReadTypedProps) {
+export function ReadTyped({ measuring, entry, field, open, doubts, third }: ReadTypedProps) {
   const { gauge, setWay } = measuring;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
   return (
@@ -43,7 +45,8 @@ export function ReadTyped({ measuring, entry, field, open, doubts }: ReadTypedPr
           {entry.refusal}
         </p>
       )}
-      <div className="flex flex-col bench:hidden">
+      <div className="flex flex-col gap-3 bench:hidden">
+        {third}
         <Next measuring={measuring} isReading={entry.text !== ''} onCut={open.cut} />
       </div>
       <Keypad text={entry.text} onType={entry.type} />
