@@ -28,7 +28,7 @@ public enum Envelope {
     /**
      * @param isOutside a shaft rather than a hole
      * @param form straightness where it is known, else the spread of the whole feature; empty where neither is
-     * @param guard of {@link #doubt}; zero where limits are taken as they stand
+     * @param guard 1.645 times {@link #doubt}; zero where limits are taken as they stand
      */
     public static Envelope of(
             boolean isOutside, Limits limits, Collection<Length> sizes, Optional<Length> form, Length guard) {

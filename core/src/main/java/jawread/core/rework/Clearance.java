@@ -21,7 +21,12 @@ public record Clearance(Length smallest, Length largest, Length mean) {
                 mean(insides, outsides));
     }
 
-    /** U of a clearance, in µm. @param inside and @param outside U of the two sizes, in µm */
+    /**
+     * U of a clearance, in µm: √(U² + U²).
+     *
+     * @param inside U of the inside's size, in µm
+     * @param outside U of the outside's size, in µm
+     */
     public static double expanded(double inside, double outside) {
         return Math.hypot(inside, outside);
     }

@@ -19,6 +19,7 @@ public record Axis(String name, BigDecimal degrees) {
     public static final Axis CROSS = new Axis("cross", BigDecimal.valueOf(90));
 
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
+    private static final double HALF_TURN = 180;
     private static final Pattern WRITTEN = Pattern.compile("(.*?)\\s*(\\d+(?:[.,]\\d+)?)\\s*(?:\u00b0|deg)?");
 
     /** An angle that is its own name. */
@@ -40,6 +41,11 @@ public record Axis(String name, BigDecimal degrees) {
             all = all.then(before -> one(each).then(axis -> axis.beside(before)));
         }
         return all;
+    }
+
+    /** How far from a direction, in [0°, 90°]: two contacts see 180 as 0. */
+    public double apart(double direction) {
+        return Math.abs(Math.IEEEremainder(direction - degrees.doubleValue(), HALF_TURN));
     }
 
     private static Outcome<Axis> one(String text) {

@@ -35,7 +35,7 @@ public class Trial extends Kept {
     @ManyToOne(fetch = FetchType.LAZY)
     private Gauge reader;
 
-    /** The same. */
+    /** The same, likewise; not there yet on one that was made just now. */
     @Column(name = "reader_id", insertable = false, updatable = false)
     private Long readerId;
 

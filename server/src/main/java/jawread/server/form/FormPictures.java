@@ -115,7 +115,7 @@ public class FormPictures {
         if (around.difference().isEmpty()) {
             return words.say("form.around.one");
         }
-        FormFigure figure = FormWords.around(measured, section);
+        FormFigure figure = figureAround(measured, section);
         String direction = form.direction(measured, section)
                 .map(said -> words.say("form.around.direction", Map.of("direction", said)))
                 .orElse("");
@@ -126,6 +126,14 @@ public class FormPictures {
                 : words.say(
                         around.isCrossed() ? "form.around.unseen.crossed" : "form.around.unseen",
                         Map.of("seen", form.inUnit(figure.decision().seen(), measured, unit)));
+    }
+
+    /** The fit where there is one: it sees an oval that lies between the axes. */
+    private static FormFigure figureAround(MeasuredForm measured, int section) {
+        return measured.figures().stream()
+                .filter(figure -> figure.what().isAround() && figure.at() == section)
+                .reduce((difference, fit) -> fit)
+                .orElseThrow();
     }
 
     private WallView wall(MeasuredForm measured, int axis, LengthUnit unit) {

@@ -16,22 +16,12 @@ class FormWords {
     /** Nearer to a named axis than this, a long axis lies across it. */
     private static final double ON_AXIS = 10;
 
-    private static final double HALF_TURN = 180;
-
     private final Figures figures;
     private final Words words;
 
     FormWords(Figures figures, Words words) {
         this.figures = figures;
         this.words = words;
-    }
-
-    /** The fit where there is one: it sees an oval that lies between the axes. */
-    static FormFigure around(MeasuredForm measured, int section) {
-        return measured.figures().stream()
-                .filter(figure -> figure.what().isAround() && figure.at() == section)
-                .reduce((difference, fit) -> fit)
-                .orElseThrow();
     }
 
     /** Where it is longest across, in words; empty where it has no direction. */
@@ -42,14 +32,10 @@ class FormWords {
         }
         double degrees = longAxis.getAsDouble();
         return Optional.of(measured.axes().stream()
-                .filter(axis -> apart(degrees, axis.degrees().doubleValue()) < ON_AXIS)
+                .filter(axis -> axis.apart(degrees) < ON_AXIS)
                 .findFirst()
                 .map(axis -> words.say("form.long.axis", Map.of("axis", axis.name())))
                 .orElseGet(() -> words.say("form.long.between", Map.of("degrees", Math.round(degrees)))));
-    }
-
-    private static double apart(double one, double other) {
-        return Math.abs(Math.IEEEremainder(one - other, HALF_TURN));
     }
 
     /** A section that is called by one plain word is "the top"; any other by its name. */
