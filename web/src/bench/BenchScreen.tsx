@@ -47,7 +47,13 @@ export function BenchScreen() {
           <Elsewhere
             to={pathToDoubts}
             name="In doubt"
-            does={doubtful ? `${doubtful} to look into` : doubtful === 0 ? 'nothing now' : ' '}
+            does={
+              doubtful === undefined
+                ? 'not known yet'
+                : doubtful === 0
+                  ? 'nothing now'
+                  : `${doubtful} to look into`
+            }
           />
           <Elsewhere to="/settings" name="Settings" does="of this shop" />
         </nav>

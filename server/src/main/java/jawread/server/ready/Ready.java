@@ -73,7 +73,8 @@ class Ready {
         Job job = part.job();
         LookView look = looks.of(partId, person);
         List<ReadyMark> lately = marks.lately(job);
-        List<DueCard> due = all(part, look)
+        List<Feature> sizes = open.of(part);
+        List<DueCard> due = all(part, look, sizes)
                 .filter(each -> lately.stream().noneMatch(mark -> answers(mark, each, person)))
                 .toList();
         return new ReadyView(
@@ -86,19 +87,19 @@ class Ready {
                 warmths.of(part).map(this::said).orElse(null),
                 due.stream().map(DueCard::card).toList(),
                 lately.stream().flatMap(mark -> done(mark).stream()).toList(),
-                walk(part).orElse(null),
+                walk(part, sizes).orElse(null),
                 look.next());
     }
 
-    private Optional<Long> walk(Part part) {
-        return Stream.concat(open.of(part).stream(), jobs.newest(part.plan()).sizes().stream())
+    /** @param sizes of it that are open */
+    private Optional<Long> walk(Part part, List<Feature> sizes) {
+        return Stream.concat(sizes.stream(), jobs.newest(part.plan()).sizes().stream())
                 .findFirst()
                 .map(Feature::id);
     }
 
-    /** In the order in which they are done. */
-    private Stream<DueCard> all(Part part, LookView look) {
-        List<Feature> sizes = open.of(part);
+    /** In the order in which they are done. @param sizes that are open */
+    private Stream<DueCard> all(Part part, LookView look, List<Feature> sizes) {
         Map<Feature, GaugeAndReader> with = gaugeCards.with(part, sizes);
         return Stream.of(
                         partCards.cautions(look),

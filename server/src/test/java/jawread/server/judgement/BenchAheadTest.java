@@ -9,11 +9,13 @@ import static org.mockito.Mockito.when;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 class BenchAheadTest {
     private final BenchOverview bench = mock();
 
     @Test
+    @Timeout(20)
     void nobody_who_starts_the_server_waits_for_the_bench() throws InterruptedException {
         var laidOut = new CountDownLatch(1);
         var mayGoOn = new CountDownLatch(1);
