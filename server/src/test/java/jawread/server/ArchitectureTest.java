@@ -25,6 +25,8 @@ class ArchitectureTest {
             .consideringOnlyDependenciesInAnyPackage("jawread.server..")
             .layer("words")
             .definedBy("jawread.server.words..")
+            .layer("storage")
+            .definedBy("jawread.server.storage..")
             .layer("access")
             .definedBy("jawread.server.access..")
             .layer("settings")

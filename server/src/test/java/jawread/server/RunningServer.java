@@ -8,6 +8,8 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -49,16 +51,21 @@ public final class RunningServer implements ParameterResolver {
 
         private static Server start() {
             try {
-                Path data = Files.createTempDirectory("jawread-test");
-                return new Server(SpringApplication.run(
-                        JawReadApplication.class,
-                        "--spring.profiles.active=demo",
-                        "--server.port=0",
-                        "--jawread.data=" + data,
-                        "--logging.level.jawread=warn"));
+                return open(Files.createTempDirectory("jawread-test"));
             } catch (IOException e) {
                 throw new IllegalStateException(e);
             }
+        }
+
+        /** Another one, on a folder of its own: for what would disturb the others, or opens a shop that is there already. */
+        public static Server open(Path data, String... more) {
+            var arguments = new ArrayList<>(List.of(
+                    "--spring.profiles.active=demo",
+                    "--server.port=0",
+                    "--jawread.data=" + data,
+                    "--logging.level.jawread=warn"));
+            arguments.addAll(List.of(more));
+            return new Server(SpringApplication.run(JawReadApplication.class, arguments.toArray(String[]::new)));
         }
 
         public <T> T bean(Class<T> type) {

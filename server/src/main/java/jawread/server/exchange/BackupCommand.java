@@ -14,6 +14,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Map;
 import jawread.server.exchange.Backup.Contents;
+import jawread.server.storage.ShopFile;
 
 /**
  * {@code backup FILE} and {@code restore FILE} from the command line. A shop that is open is asked for its backup; one that is

@@ -1,4 +1,4 @@
-package jawread.server.exchange;
+package jawread.server.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

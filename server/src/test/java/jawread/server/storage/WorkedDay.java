@@ -1,0 +1,271 @@
+package jawread.server.storage;
+
+import static jawread.server.Drafting.typed;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import jawread.server.Drafting;
+import jawread.server.RunningServer.Answer;
+import jawread.server.RunningServer.Server;
+import jawread.server.Walk;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A day's work in the demonstration shop, as a browser sends it: readings left under an old edition of a feature, cuts, a third
+ * axis, two readings put right that were taken at each other's place, comparator settings, and one of each other thing that is
+ * ever kept. Made once with each schema, for the fixtures that later programs must open.
+ */
+final class WorkedDay {
+    private final Server server;
+    private final Drafting drafting;
+
+    WorkedDay(Server server) {
+        this.server = server;
+        this.drafting = new Drafting(server);
+    }
+
+    void work() {
+        cutsAndAnOldEdition();
+        aThirdAxisAndASwap();
+        aComparator();
+        aroundTheBench();
+        planning();
+    }
+
+    private Answer done(Answer answer) {
+        if (answer.status() >= 300) {
+            throw new IllegalStateException(answer.status() + " " + answer.text());
+        }
+        return answer;
+    }
+
+    private Answer put(String path, Object body) {
+        return done(server.put(path, body));
+    }
+
+    /** Shaft 2 is turned; then its body is renamed and gets another limit, while its readings stay with the edition before. */
+    private void cutsAndAnOldEdition() {
+        var walk = new Walk(server, "shaft 2", "body");
+        done(walk.keep(walk.typed(0, "32.412")));
+        done(walk.keep(walk.typed(0, "32.413")));
+        done(walk.cut(UUID.randomUUID(), 1, "0.44"));
+        done(walk.keep(walk.typed(1, "31.976")));
+        done(walk.keep(walk.typed(1, "31.99")));
+        JsonNode slipped = Walk.placeNow(walk.sheet()).path("readings").get(1);
+        done(walk.strike(UUID.randomUUID(), slipped.path("id").asString(), "a line too many"));
+        done(walk.keep(walk.typed(1, "31.975")));
+        JsonNode plan = drafting.plan(server.get("/api/jobs/1/plan").json());
+        // Of its features the second.
+        JsonNode body = plan.path("features").get(1);
+        var typed = new LinkedHashMap<String, Object>(typed("body, renamed", "outside", "32 h10"));
+        typed.put("lies", "26-144");
+        typed.put("layout", "one-place");
+        done(drafting.change(
+                plan,
+                List.of(Map.of(
+                        "key",
+                        body.path("key").asString(),
+                        "edition",
+                        body.path("edition").asLong(),
+                        "typed",
+                        typed)),
+                List.of()));
+        var renamed = new Walk(server, "shaft 2", "body, renamed");
+        done(renamed.keep(renamed.typed(0, "31.974")));
+    }
+
+    private void aThirdAxisAndASwap() {
+        var barrel = new OnFeature("Three-throw pump", "barrel 1", "barrel bore");
+        List<Long> places = barrel.places();
+        String one = barrel.read(places.get(0), "T1", "M4", "3.2511");
+        String other = barrel.read(places.get(1), "T1", "M4", "3.2512");
+        put(
+                "/api/reading-swaps/" + UUID.randomUUID(),
+                Map.of("one", one, "other", other, "reason", "taken the other way round", "person", 1));
+        put(barrel.path() + "/axes/45", Map.of("sections", List.of("middle", "bottom"), "person", 1));
+        List<Long> more = barrel.places();
+        for (long place : more) {
+            if (!places.contains(place)) {
+                barrel.read(place, "T1", "M4", "3.2513");
+            }
+        }
+        put(
+                "/api/place-marks/" + UUID.randomUUID(),
+                barrel.at(places.get(3), Map.of("kind", "SKIP", "reason", "a web is in the way")));
+        put(
+                "/api/parts/" + barrel.part + "/decisions/" + UUID.randomUUID(),
+                Map.of("decided", "replace", "reason", "cheaper"));
+    }
+
+    private void aComparator() {
+        long b1 = gauge("B1");
+        JsonNode ring = null;
+        for (JsonNode each :
+                server.get("/api/comparators/" + b1 + "?wanted=3.25").json().path("masters")) {
+            ring = ring == null && each.path("kind").asString().equals("ring") ? each : ring;
+        }
+        put(
+                "/api/comparators/" + b1 + "/settings/" + UUID.randomUUID(),
+                Map.of(
+                        "wanted", "3.25",
+                        "master", ring.path("key").asString(),
+                        "temperature", "20.5",
+                        "graduation", "0.0001",
+                        "pressed", "fall",
+                        "rocked", "rise",
+                        "returned", "0.5"));
+        var barrel = new OnFeature("Three-throw pump", "barrel 1", "barrel bore");
+        long size = ring.path("size").path("pm").asLong();
+        Map<String, Object> reading = barrel.reading(barrel.places().get(2), b1);
+        reading.put("parts", Map.of("needle", 7, "sense", 1));
+        reading.put("base", size);
+        reading.put("takenAt", now());
+        put("/api/readings/" + UUID.randomUUID(), reading);
+        put(
+                "/api/comparators/" + b1 + "/checks/" + UUID.randomUUID(),
+                Map.of("needle", "3", "done", "set-to-zero", "after", "0"));
+    }
+
+    private void aroundTheBench() {
+        long part = new OnFeature("New idler shafts", "shaft 2", "left end").part;
+        put("/api/parts/" + part + "/warmths/" + UUID.randomUUID(), Map.of("part", "24.5", "gauge", "20.5"));
+        put(
+                "/api/parts/" + part + "/ready-marks/" + UUID.randomUUID(),
+                Map.of("card", "wipe", "reason", "clean already"));
+        put("/api/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
+        put("/api/soakings/" + UUID.randomUUID(), Map.of("what", "shaft 2", "part", part, "minutes", 60));
+        var walk = new Walk(server, "shaft 2", "left end");
+        // Read warm: brought to 20 degrees as it is kept.
+        Answer warm =
+                done(walk.keep(walk.byScale(0, Map.of("sleeve", 0, "thimble", 1, "vernier", 0), 25_010_000_000L)));
+        JsonNode reading = Walk.placeNow(warm.json().has("sheet") ? warm.json().path("sheet") : warm.json())
+                .path("readings")
+                .get(0);
+        put(
+                "/api/marks/" + UUID.randomUUID(),
+                Map.of("reading", reading.path("id").asString(), "kind", "NOTE", "reason", "still warm", "person", 1));
+        put(
+                "/api/studies/" + UUID.randomUUID(),
+                Map.of(
+                        "name", "who holds what",
+                        "gauge", gauge("M6"),
+                        "tolerance", "0.03",
+                        "people", List.of("Ansa", "Kit"),
+                        "readings",
+                                List.of(
+                                        List.of(List.of("31.97", "31.971"), List.of("31.972", "31.97")),
+                                        List.of(List.of("31.95", "31.951"), List.of("31.952", "31.95")))));
+        done(server.send(Server.json(
+                server.ansasRequest("/api/settings/shop-name").header("If-Match", "\"0\""),
+                "PUT",
+                Map.of("choice", "Low Weir, upper shop"))));
+        put(
+                "/api/quick-sizes/" + UUID.randomUUID(),
+                Map.of("kind", "outside", "limits", "32 h9", "figure", "31.97", "gauge", gauge("M6")));
+        put("/api/looks/" + UUID.randomUUID(), Map.of("part", part, "feature", burrs(), "found", "ok", "note", "none"));
+    }
+
+    private long burrs() {
+        long part = new OnFeature("New idler shafts", "shaft 2", "left end").part;
+        return server.get("/api/parts/" + part + "/look")
+                .json()
+                .path("items")
+                .get(0)
+                .path("id")
+                .asLong();
+    }
+
+    private void planning() {
+        JsonNode opened = drafting.open("a job of its own", "in", "");
+        JsonNode plan = drafting.plan(opened);
+        done(drafting.add(plan, typed("pin", "outside", "1.2500 -0.0005/-0.0010")));
+        plan = drafting.plan(opened);
+        done(drafting.listParts(
+                plan,
+                List.of(
+                        Map.of("name", "pin 1", "mark", "P", "hours", "120"),
+                        Map.of("name", "pin 2", "mark", "", "hours", ""))));
+        String feature =
+                drafting.plan(opened).path("features").get(0).path("key").asString();
+        put("/api/plans/" + plan.path("id").asLong() + "/methods/" + feature, Map.of("method", "" + gauge("M2")));
+    }
+
+    private String now() {
+        return server.get("/api/shop").json().path("now").asString();
+    }
+
+    private long gauge(String number) {
+        for (JsonNode gauge : server.get("/api/gauges").json()) {
+            if (gauge.path("shopNumber").asString().startsWith(number)) {
+                return gauge.path("id").asLong();
+            }
+        }
+        throw new IllegalArgumentException("No gauge " + number);
+    }
+
+    /** A feature of a part of any job, found by names. */
+    private final class OnFeature {
+        private final long part;
+        private final long feature;
+
+        private OnFeature(String job, String part, String feature) {
+            JsonNode found = null;
+            for (JsonNode plan : Walk.named(server.get("/api/bench").json().path("jobs"), job)
+                    .path("plans")) {
+                for (JsonNode each : plan.path("parts")) {
+                    found = each.path("name").asString().equals(part) ? each : found;
+                }
+            }
+            this.part = found.path("id").asLong();
+            this.feature =
+                    Walk.named(found.path("features"), feature).path("id").asLong();
+        }
+
+        private String path() {
+            return "/api/parts/" + part + "/features/" + feature;
+        }
+
+        private List<Long> places() {
+            var ids = new ArrayList<Long>();
+            JsonNode rounds = server.get(path() + "/sheet").json().path("rounds");
+            rounds.get(rounds.size() - 1)
+                    .path("places")
+                    .forEach(place -> ids.add(place.path("id").asLong()));
+            return ids;
+        }
+
+        private Map<String, Object> at(long place, Map<String, Object> more) {
+            var body = new LinkedHashMap<String, Object>(
+                    Map.of("part", part, "feature", feature, "round", 0, "place", place, "person", 1));
+            body.putAll(more);
+            return body;
+        }
+
+        private Map<String, Object> reading(long place, long gauge) {
+            return at(place, Map.of("gauge", gauge, "takenAt", now()));
+        }
+
+        /** @return its id */
+        private String read(long place, String gauge, String reader, String figure) {
+            String id = UUID.randomUUID().toString();
+            Map<String, Object> body = reading(place, transfer(gauge));
+            body.put("reader", gauge(reader));
+            body.put("typed", figure);
+            put("/api/readings/" + id, body);
+            return id;
+        }
+
+        /** A transfer gauge stands in no list of what can be read by itself. */
+        private long transfer(String number) {
+            for (JsonNode gauge : server.get("/api/drawer").json().path("gauges")) {
+                if (gauge.path("shopNumber").asString().equals(number)) {
+                    return gauge.path("id").asLong();
+                }
+            }
+            throw new IllegalArgumentException("No gauge " + number);
+        }
+    }
+}
