@@ -1,3 +1,4 @@
+import { counted } from '../ui/counted';
 import { Link } from 'react-router';
 import { type BenchJob, type BenchPlan, pathToNext } from '../api/client';
 import { VerdictMark } from '../drawings/VerdictMark';
@@ -76,7 +77,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
 
       <details open={open} className="px-5 pt-2 pb-4">
         <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet">
-          {parts === 1 ? '1 part' : `${parts} parts`}
+          {counted(parts, 'part')}
         </summary>
         {job.plans.map((plan) =>
           (plan.parts[0]?.features.length ?? 0) > MOST_COLUMNS ? (

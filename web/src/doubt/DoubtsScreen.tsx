@@ -1,3 +1,4 @@
+import { counted } from '../ui/counted';
 import { Link } from 'react-router';
 import type { DoubtfulPlace, Doubts } from '../api/client';
 import { useDoubts } from '../api/queries';
@@ -41,7 +42,7 @@ export function DoubtsScreen() {
 const said = ({ zeros, places }: Doubts): string =>
   zeros.length + places.length === 0
     ? 'Nothing is in doubt.'
-    : `${zeros.length} gauges found off, ${places.length} places in doubt.`;
+    : `${counted(zeros.length, 'gauge')} found off, ${counted(places.length, 'place')} in doubt.`;
 
 function All({ doubts: { zeros, places } }: { doubts: Doubts }) {
   if (zeros.length + places.length === 0) {

@@ -1,3 +1,4 @@
+import { counted } from '../ui/counted';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { GaugePage } from '../api/client';
@@ -107,7 +108,7 @@ function GaugeOf({ page }: { page: GaugePage }) {
                 <li key={id} className="border-b border-line py-2">
                   <strong className="font-semibold">{person}</strong> {holds}
                   <span className="label block">
-                    {result.count} readings, s {result.spread.text} {result.spread.unit}
+                    {counted(result.count, 'reading')}, s {result.spread.text} {result.spread.unit}
                   </span>
                 </li>
               ))}

@@ -1,3 +1,4 @@
+import { counted } from '../ui/counted';
 import type { Planned, TypedFeature } from '../api/client';
 import { WindowPicture } from '../drawings/WindowPicture';
 import { Button } from '../ui/Button';
@@ -58,7 +59,7 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h3 className="text-body">{typed.name}</h3>
         <p className="label">
-          {shown.readings} readings, {shown.time} {shown.by}
+          {counted(shown.readings, 'reading')}, {shown.time} {shown.by}
         </p>
       </div>
       {shown.limits && (

@@ -1,3 +1,4 @@
+import { counted } from '../ui/counted';
 import { Link } from 'react-router';
 import type { JudgedPlace } from '../api/client';
 import { VerdictMark } from '../drawings/VerdictMark';
@@ -83,7 +84,7 @@ function AtPlace({ judged: { place, known, rule }, to, isLit, onLight }: AtPlace
       {(place.readings.length > 0 || known) && (
         <details className="text-label">
           <summary className="min-h-8 cursor-pointer py-1 text-quiet print:hidden">
-            {place.readings.length} readings, {place.repeats || 'nothing to compare'}
+            {counted(place.readings.length, 'reading')}, {place.repeats || 'nothing to compare'}
             {rule && '; the rule, and what U comes of'}
           </summary>
           <ul>

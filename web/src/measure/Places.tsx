@@ -1,3 +1,4 @@
+import { counted } from '../ui/counted';
 import { memo } from 'react';
 import type { Place } from '../api/client';
 import { standing } from '../api/keepReading';
@@ -75,8 +76,7 @@ interface CellProps {
 
 const Cell = memo(function Cell({ place, here, onPick }: CellProps) {
   const read = standing(place.readings).length;
-  const shown =
-    place.value?.text ?? (place.skip ? 'passed over' : read > 0 ? `${read} of ${place.asked}` : '');
+  const shown = place.value?.text ?? (place.skip ? 'passed over' : taken(read, place.asked));
   return (
     <button
       type="button"
@@ -92,3 +92,16 @@ const Cell = memo(function Cell({ place, here, onPick }: CellProps) {
     </button>
   );
 });
+
+/**
+ * How far a place is; more than was asked for is no part of it.
+ *
+ * @example taken(2, 3) // '2 of 3'
+ * @example taken(12, 3) // '12 readings'
+ */
+function taken(read: number, asked: number): string {
+  if (read === 0) {
+    return '';
+  }
+  return read <= asked ? `${read} of ${asked}` : counted(read, 'reading');
+}

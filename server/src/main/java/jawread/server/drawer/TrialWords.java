@@ -102,8 +102,7 @@ class TrialWords {
         String verdict = words.say(percent <= WELL ? "study.well" : percent <= PERHAPS ? "study.perhaps" : "study.not");
         OptionalInt sizes = study.distinctSizes();
         String apart = sizes.isPresent()
-                ? words.say(
-                        sizes.getAsInt() == 1 ? "study.apart.one" : "study.apart", Map.of("count", sizes.getAsInt()))
+                ? words.say("study.apart", Map.of("count", sizes.getAsInt()))
                 : words.say("study.apart.any");
         return words.say(
                 "study.said",

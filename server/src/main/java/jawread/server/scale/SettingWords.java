@@ -99,7 +99,7 @@ class SettingWords {
     }
 
     private String plural(String key, int count) {
-        return words.say(key + (count == 1 ? ".one" : ".many"), Map.of("count", scaleWords.count(count)));
+        return words.say(key, Map.of("count", count, "said", scaleWords.count(count)));
     }
 
     private static String keyOf(Scale scale, Parts parts) {

@@ -4,7 +4,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Properties;
+import java.util.Set;
+import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
@@ -13,20 +14,25 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.support.EncodedResource;
 import org.springframework.core.io.support.PropertiesLoaderUtils;
 import org.springframework.stereotype.Component;
-import org.springframework.util.PropertyPlaceholderHelper;
 
-/** The catalogue of sentences. A key that is not in it, or a fact that a sentence needs and lacks, is a programming error. */
+/**
+ * The catalogue of sentences. A key that is not in it, or a fact that a sentence needs and lacks, is a programming error. What a
+ * person typed is put into a sentence as it stands: it is never read as a part of the sentence.
+ */
 @Component
 public class Words {
-    private static final PropertyPlaceholderHelper NAMED = new PropertyPlaceholderHelper("{", "}");
-    private final Properties sentences;
+    private final Map<String, Sentence> sentences;
     private final Figures figures;
 
     public Words(Figures figures) {
         this.figures = figures;
         try {
             var file = new EncodedResource(new ClassPathResource("words.properties"), "UTF-8");
-            sentences = PropertiesLoaderUtils.loadProperties(file);
+            sentences = PropertiesLoaderUtils.loadProperties(file).entrySet().stream()
+                    .collect(Collectors.toUnmodifiableMap(
+                            entry -> entry.getKey().toString(),
+                            entry -> new Sentence(
+                                    entry.getKey().toString(), entry.getValue().toString())));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -36,24 +42,27 @@ public class Words {
         return sentences.containsKey(key);
     }
 
+    /** Every key of the catalogue. */
+    Set<String> keys() {
+        return sentences.keySet();
+    }
+
+    Sentence sentence(String key) {
+        Sentence sentence = sentences.get(key);
+        if (sentence == null) {
+            throw new IllegalArgumentException("words.properties has no sentence \"" + key + "\"");
+        }
+        return sentence;
+    }
+
     /** The sentence of a key that carries no facts. */
     public String say(String key) {
         return say(key, Map.of());
     }
 
-    /** The sentence of a key, its {name}s filled with the facts. */
+    /** The sentence of a key, its {name}s filled with the facts: finished text, and counts as numbers. */
     public String say(String key, Map<String, ?> facts) {
-        String sentence = sentences.getProperty(key);
-        if (sentence == null) {
-            throw new IllegalArgumentException("words.properties has no sentence \"" + key + "\"");
-        }
-        return NAMED.replacePlaceholders(sentence, name -> {
-            Object fact = facts.get(name);
-            if (fact == null) {
-                throw new IllegalArgumentException("The sentence \"" + key + "\" needs {" + name + "}");
-            }
-            return fact.toString();
-        });
+        return sentence(key).say(facts);
     }
 
     /** The sentence of a key; lengths among its facts in a unit, with all their digits. */
