@@ -55,7 +55,10 @@ export const useAnswerCheck = () =>
       answered(
         client.PUT('/api/checks/{check}/answers/{id}', { params: { path: { check, id } }, body }),
       ),
-    onSuccess: (doubts) => queries.setQueryData(keys.doubts, doubts),
+    onSuccess: ({ shown }) =>
+      shown === undefined
+        ? queries.invalidateQueries({ queryKey: keys.doubts })
+        : queries.setQueryData(keys.doubts, shown),
   });
 
 interface Swap {
@@ -96,8 +99,10 @@ export const useDecide = () =>
       answered(
         client.PUT('/api/parts/{part}/decisions/{id}', { params: { path: { part, id } }, body }),
       ),
-    onSuccess: (judgement) =>
-      queries.setQueryData([...keys.judgements, judgement.part.id], judgement),
+    onSuccess: ({ shown }) =>
+      shown === undefined
+        ? queries.invalidateQueries({ queryKey: keys.judgements })
+        : queries.setQueryData([...keys.judgements, shown.part.id], shown),
   });
 
 interface ThirdAxis {

@@ -26,6 +26,7 @@ export type Misread = Schemas['MisreadView'];
 export type Bench = Schemas['BenchView'];
 export type BenchJob = Schemas['BenchJob'];
 export type Sheet = Schemas['SheetView'];
+export type KeptSheet = Schemas['AcknowledgedSheetView'];
 export type Round = Schemas['RoundView'];
 export type Place = Schemas['PlaceView'];
 export type Feature = Schemas['FeatureView'];

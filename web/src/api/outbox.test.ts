@@ -63,12 +63,67 @@ describe('the outbox', () => {
     expect(nextVisit.isAway()).toBe(false);
   });
 
-  it('waits for a server in trouble, and does not take its trouble for a refusal', async () => {
+  it('waits for a server in trouble, and takes its trouble neither for a refusal nor for silence', async () => {
     server.mockResolvedValue(answer(500, { code: 'failed-here', detail: 'Try again.' }));
     const outbox = new Outbox(shown);
     const { fate } = await outbox.keep(reading('a'));
     expect(await fate).toBe('waiting');
     expect(outbox.all()[0]?.refusal).toBeUndefined();
+    expect(outbox.isAway()).toBe(false);
+    expect(outbox.inTrouble()).toBe('Try again.');
+  });
+
+  it('lets one that the server always fails at step aside with its words, and sends the fifty behind it', async () => {
+    let isWell = false;
+    server.mockImplementation((request) =>
+      Promise.resolve(
+        request.url.endsWith('always-fails') && !isWell
+          ? answer(500, { code: 'failed-here', detail: 'Something went wrong in the server.' })
+          : answer(201, {}),
+      ),
+    );
+    const outbox = new Outbox(shown, 1, 60_000);
+    await outbox.keep(reading('always-fails'));
+    const good = Array.from({ length: 50 }, (_, i) => `good-${i}`);
+    for (const id of good) {
+      await outbox.keep(reading(id));
+    }
+    await vi.waitFor(() => expect(outbox.all()).toHaveLength(1));
+    expect(outbox.all()).toMatchObject([
+      { id: 'always-fails', aside: 'Something went wrong in the server.' },
+    ]);
+    expect(outbox.isAway()).toBe(false);
+    const sent = server.mock.calls.map(([request]) => request.url.split('/').at(-1));
+    expect(sent.filter((id) => id === 'always-fails')).toHaveLength(3);
+    expect(sent.filter((id) => id !== 'always-fails')).toEqual(good);
+
+    // It lies there over a reload, and is sent again when the server may be well.
+    const nextVisit = new Outbox(shown, 1, 60_000);
+    await nextVisit.open();
+    expect(nextVisit.all()).toMatchObject([{ id: 'always-fails' }]);
+    isWell = true;
+    nextVisit.sendAside();
+    await vi.waitFor(() => expect(nextVisit.all()).toEqual([]));
+  });
+
+  it('tries what stepped aside again by itself', async () => {
+    server.mockImplementation(() =>
+      Promise.resolve(answer(503, { code: 'disk-full', detail: 'The disk is full.' })),
+    );
+    const outbox = new Outbox(shown, 1, 100);
+    await outbox.keep(reading('a'));
+    await vi.waitFor(() => expect(outbox.all()).toMatchObject([{ aside: 'The disk is full.' }]));
+    server.mockImplementation(() => Promise.resolve(answer(200, {})));
+    await vi.waitFor(() => expect(outbox.all()).toEqual([]));
+    expect(outbox.inTrouble()).toBe('');
+  });
+
+  it('crosses out what is kept, though its page could not be shown', async () => {
+    server.mockResolvedValue(answer(201, { id: 'a', kept: 'now' }));
+    const outbox = new Outbox(() => Promise.reject(new Error('no page')));
+    const { fate } = await outbox.keep(reading('a'));
+    expect(await fate).toBe('kept');
+    expect(outbox.all()).toEqual([]);
   });
 
   it('lays a refused reading in the tray with its sentence, and goes on with the next', async () => {

@@ -1,5 +1,5 @@
 import { type IDBPDatabase, openDB } from 'idb';
-import { answered, client, Problem, type ReadingBody, type Sheet } from './client';
+import { answered, client, Problem, type KeptSheet, type ReadingBody } from './client';
 import { showSheet } from './queries';
 
 /**
@@ -8,13 +8,19 @@ import { showSheet } from './queries';
  * @param id made here, so that sending it twice keeps it once
  * @param figure as it was typed or set, for showing
  * @param refusal the server's sentence, when it will never take it; it then lies in the tray
+ * @param aside the server's words, when it failed at this one again and again: it lies in the tray too, so that those behind it go on,
+ *   and is sent again from time to time
  */
 export interface WaitingReading {
   id: string;
   body: ReadingBody;
   figure: string;
   refusal?: string;
+  aside?: string;
 }
+
+/** Why it lies in the tray; undefined for one that is on its way. */
+export const inTray = ({ refusal, aside }: WaitingReading): string | undefined => refusal ?? aside;
 
 /** What became of a reading that was kept here. */
 export type Fate = 'kept' | 'waiting' | Problem;
@@ -22,6 +28,10 @@ export type Fate = 'kept' | 'waiting' | Problem;
 const STORE = 'readings';
 /** A server that is away is asked again so often. */
 export const ASK_AGAIN_MS = 1500;
+/** One that it failed at so often steps aside … */
+const MOST_FAILURES = 3;
+/** … and is tried again so often. */
+const ASIDE_MS = 30_000;
 
 /**
  * Readings between the hand and the server. Each is written down here before it is sent, and crossed out only when the
@@ -30,13 +40,20 @@ export const ASK_AGAIN_MS = 1500;
 export class Outbox {
   private readings: readonly WaitingReading[] = [];
   private away = false;
+  /** What the server said of its own trouble when it last failed; empty while it is well. */
+  private trouble = '';
+  private readonly failures = new Map<string, number>();
   private sending: Promise<void> | undefined;
   private again: ReturnType<typeof setTimeout> | undefined;
   private readonly listeners = new Set<() => void>();
   private readonly fates = new Map<string, (fate: Fate) => void>();
   private book: Promise<IDBPDatabase> | undefined;
 
-  constructor(private readonly show: (sheet: Sheet) => Promise<void>) {}
+  constructor(
+    private readonly show: (kept: KeptSheet) => Promise<void>,
+    private readonly askAgainMs = ASK_AGAIN_MS,
+    private readonly asideMs = ASIDE_MS,
+  ) {}
 
   /** Takes up what an earlier visit, or another tab that was closed, left unsent. */
   async open(): Promise<void> {
@@ -65,6 +82,8 @@ export class Outbox {
 
   isAway = (): boolean => this.away;
 
+  inTrouble = (): string => this.trouble;
+
   /** Writes a reading down and sends it. The promise is fulfilled once it is written down here. */
   async keep(reading: WaitingReading): Promise<{ fate: Promise<Fate> }> {
     const fate = new Promise<Fate>((tell) => this.fates.set(reading.id, tell));
@@ -87,9 +106,20 @@ export class Outbox {
     this.sending ??= this.sendAll().finally(() => {
       this.sending = undefined;
       if (this.next() !== undefined) {
-        this.again = setTimeout(() => this.send(), ASK_AGAIN_MS);
+        this.again = setTimeout(() => this.send(), this.askAgainMs);
+      } else if (this.readings.some(({ aside }) => aside !== undefined)) {
+        this.again = setTimeout(() => this.sendAside(), this.asideMs);
       }
     });
+  }
+
+  /** Tries once more what stepped aside, behind all that waits. */
+  sendAside(): void {
+    const waits = this.readings.filter(({ aside }) => aside === undefined);
+    const back = this.readings.filter(({ aside }) => aside !== undefined);
+    back.forEach(({ id }) => this.failures.set(id, MOST_FAILURES - 1));
+    this.become([...waits, ...back.map(({ id, body, figure }) => ({ id, body, figure }))]);
+    this.send();
   }
 
   /** Fulfilled when nothing is on its way. */
@@ -98,7 +128,7 @@ export class Outbox {
   }
 
   private next(): WaitingReading | undefined {
-    return this.readings.find(({ refusal }) => refusal === undefined);
+    return this.readings.find((reading) => inTray(reading) === undefined);
   }
 
   private async sendAll(): Promise<void> {
@@ -112,31 +142,53 @@ export class Outbox {
     }
   }
 
-  private async sent({ id, body, ...rest }: WaitingReading): Promise<Fate> {
-    try {
-      const sheet = await answered(
-        client.PUT('/api/readings/{id}', { params: { path: { id } }, body }),
-      );
-      await this.show(sheet);
-      this.hear(true);
-      await this.putAway(id);
-      return 'kept';
-    } catch (failure) {
-      if (failure instanceof Problem && failure.isFinal) {
-        this.hear(true);
-        const refused = { id, body, ...rest, refusal: failure.message };
-        this.become(this.readings.map((reading) => (reading.id === id ? refused : reading)));
-        await (await this.opened()).put(STORE, refused);
-        return failure;
-      }
+  private async sent(reading: WaitingReading): Promise<Fate> {
+    const { id, body } = reading;
+    const kept = await answered(
+      client.PUT('/api/readings/{id}', { params: { path: { id } }, body }),
+    ).catch((failure: unknown) => failure);
+    if (kept instanceof Problem) {
+      return await this.failed(reading, kept);
+    }
+    if (kept instanceof Error) {
       this.hear(false);
       return 'waiting';
     }
+    // It is kept, whatever comes of showing it.
+    await this.show(kept as KeptSheet).catch(() => undefined);
+    this.hear(true);
+    this.failures.delete(id);
+    await this.putAway(id);
+    return 'kept';
   }
 
-  private hear(answer: boolean): void {
-    if (this.away === answer) {
+  /** The server answered, and would not, or could not. */
+  private async failed(reading: WaitingReading, problem: Problem): Promise<Fate> {
+    if (problem.isFinal) {
+      this.hear(true);
+      await this.lay({ ...reading, refusal: problem.message });
+      return problem;
+    }
+    this.hear(true, problem.message);
+    const failures = (this.failures.get(reading.id) ?? 0) + 1;
+    this.failures.set(reading.id, failures);
+    if (problem.status < 500 || failures < MOST_FAILURES) {
+      return 'waiting';
+    }
+    await this.lay({ ...reading, aside: problem.message });
+    return problem;
+  }
+
+  /** Into the tray, here and over a reload. */
+  private async lay(reading: WaitingReading): Promise<void> {
+    this.become(this.readings.map((each) => (each.id === reading.id ? reading : each)));
+    await (await this.opened()).put(STORE, reading);
+  }
+
+  private hear(answer: boolean, trouble = ''): void {
+    if (this.away === answer || this.trouble !== trouble) {
       this.away = !answer;
+      this.trouble = trouble;
       this.tell();
     }
   }

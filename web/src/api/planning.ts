@@ -122,8 +122,12 @@ export const useKeepLook = () =>
   useMutation({
     mutationFn: (body: Schemas['LookBody']) =>
       answered(client.PUT('/api/looks/{id}', { params: { path: { id: newId() } }, body })),
-    onSuccess: (look) => {
-      queries.setQueryData([...keys.looks, look.part], look);
+    onSuccess: ({ shown }) => {
+      if (shown === undefined) {
+        void queries.invalidateQueries({ queryKey: keys.looks });
+      } else {
+        queries.setQueryData([...keys.looks, shown.part], shown);
+      }
       void queries.invalidateQueries({ queryKey: keys.ready });
     },
   });

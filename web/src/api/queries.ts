@@ -1,5 +1,5 @@
 import { keepPreviousData, notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
-import { answered, client, type JudgedFeature, Problem, type Sheet } from './client';
+import { answered, client, type JudgedFeature, Problem, type KeptSheet } from './client';
 
 // Shown in the same turn in which the answer came, not one timer later.
 notifyManager.setScheduler(queueMicrotask);
@@ -9,8 +9,8 @@ export const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: Infinity,
-      // A server that is away is asked again until it is back; what it refuses is refused.
-      retry: (_count, failure) => !(failure instanceof Problem),
+      // A server that is away, or whose disk is in trouble, is asked again until it is back; what it refuses is refused.
+      retry: (_count, failure) => !(failure instanceof Problem) || failure.status === 503,
       retryDelay: (attempt) => Math.min(500 * 2 ** attempt, 3000),
       networkMode: 'always',
     },
@@ -20,6 +20,7 @@ export const queries = new QueryClient({
 
 export const keys = {
   shop: ['shop'],
+  health: ['health'],
   people: ['people'],
   gauges: ['gauges'],
   drawer: ['drawer'],
@@ -44,6 +45,14 @@ export const keys = {
 
 export const useShop = () =>
   useQuery({ queryKey: keys.shop, queryFn: () => answered(client.GET('/api/shop')) });
+
+/** Whether the shop can keep anything: asked for now and then, since a disk fills without telling. */
+export const useHealth = () =>
+  useQuery({
+    queryKey: keys.health,
+    queryFn: () => answered(client.GET('/api/health')),
+    refetchInterval: 15_000,
+  });
 
 export const usePeople = () =>
   useQuery({ queryKey: keys.people, queryFn: () => answered(client.GET('/api/people')) });
@@ -228,7 +237,12 @@ export const useSheet = (part: number, feature: number) =>
   });
 
 /** Shows a sheet that an act was answered with; one still on its way would show the time before it. */
-export async function showSheet(sheet: Sheet): Promise<void> {
+export async function showSheet({ shown: sheet }: KeptSheet): Promise<void> {
+  if (sheet === undefined) {
+    // Kept, and the page could not be made just then: it is asked for.
+    await queries.invalidateQueries({ queryKey: keys.sheets });
+    return;
+  }
   const queryKey = keys.sheet(sheet.part.id, sheet.feature.id);
   await queries.cancelQueries({ queryKey });
   queries.setQueryData(queryKey, sheet);

@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1272,6 +1288,46 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcknowledgedDoubtsView: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            shown?: components["schemas"]["DoubtsView"];
+        };
+        AcknowledgedJudgementView: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            shown?: components["schemas"]["JudgementView"];
+        };
+        AcknowledgedListCautionView: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            shown?: components["schemas"]["CautionView"][] | null;
+        };
+        AcknowledgedLookView: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            shown?: components["schemas"]["LookView"];
+        };
+        AcknowledgedSheetView: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            shown?: components["schemas"]["SheetView"];
+        };
         AddendView: {
             figure: string;
             label: string;
@@ -1690,6 +1746,9 @@ export interface components {
             name: string;
             temperature: string;
             unit: string;
+        };
+        HealthView: {
+            trouble?: string | null;
         };
         InspectionView: {
             /** Format: date-time */
@@ -3069,7 +3128,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CautionView"][];
+                    "application/json": components["schemas"]["AcknowledgedListCautionView"];
                 };
             };
         };
@@ -3096,7 +3155,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DoubtsView"];
+                    "application/json": components["schemas"]["AcknowledgedDoubtsView"];
                 };
             };
         };
@@ -3542,6 +3601,26 @@ export interface operations {
             };
         };
     };
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -3760,7 +3839,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LookView"];
+                    "application/json": components["schemas"]["AcknowledgedLookView"];
                 };
             };
         };
@@ -3786,7 +3865,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };
@@ -3853,7 +3932,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JudgementView"];
+                    "application/json": components["schemas"]["AcknowledgedJudgementView"];
                 };
             };
         };
@@ -3881,7 +3960,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };
@@ -4168,7 +4247,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };
@@ -4427,7 +4506,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };
@@ -4453,7 +4532,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };
@@ -4479,7 +4558,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };

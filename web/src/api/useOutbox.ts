@@ -6,6 +6,11 @@ export function useWaiting(): readonly WaitingReading[] {
   return useSyncExternalStore(outbox.subscribe, outbox.all);
 }
 
+/** What the server last said of its own trouble; empty while it is well. */
+export function useServerTrouble(): string {
+  return useSyncExternalStore(outbox.subscribe, outbox.inTrouble);
+}
+
 /** Whether the last reading sent found no server. */
 export function useServerAway(): boolean {
   return useSyncExternalStore(outbox.subscribe, outbox.isAway);

@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import { pathToDoubts } from '../api/client';
-import { useBench, useDoubts, useGauges, useShop } from '../api/queries';
+import { useBench, useDoubts, useGauges, useHealth, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
@@ -31,10 +31,17 @@ export function BenchScreen() {
   ).size;
   const doubts = useDoubts().data;
   const doubtful = doubts && doubts.zeros.length + doubts.places.length;
+  const trouble = useHealth().data?.trouble;
   const nobody = shop.data !== undefined && !shop.data.person;
   return (
     <Shell title="Bench" head={<h1 className="text-body font-semibold">Bench</h1>}>
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-6 p-4 tablet:p-6">
+        {trouble && (
+          <section role="alert" className="border-4 border-double border-ink bg-panel px-4 py-3">
+            <h2 className="text-title">Nothing is kept just now</h2>
+            <p className="mt-1">{trouble}</p>
+          </section>
+        )}
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
         <nav aria-label="Elsewhere" className="grid grid-cols-2 gap-3 tablet:grid-cols-5">
           <Elsewhere to="/read" name="Read a scale" does="or set one" />

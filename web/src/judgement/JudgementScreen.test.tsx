@@ -138,8 +138,10 @@ describe('what a part comes to', () => {
     vi.stubGlobal('fetch', async (request: Request) => {
       if (request.method === 'PUT') {
         sent.push(await request.json());
-        return Response.json(
-          judgement({
+        return Response.json({
+          id: 'd1',
+          kept: 'now',
+          shown: judgement({
             decided: {
               said: 'measure on',
               decided: 'use',
@@ -157,7 +159,7 @@ describe('what a part comes to', () => {
               },
             ],
           }),
-        );
+        });
       }
       if (request.url.endsWith('/parts/18/features/1/judgement')) {
         return Response.json(judged(1, 'in', 'in').inFull);

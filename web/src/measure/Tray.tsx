@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { useStrays } from '../keys/strays';
-import { outbox } from '../api/outbox';
+import { inTray, outbox } from '../api/outbox';
 import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
 
@@ -34,7 +34,10 @@ export const Tray = memo(function Tray({
         {tray.map((reading) => (
           <li key={reading.id} className="mt-2 flex flex-wrap items-center gap-3">
             <span className="reading text-title">{reading.figure}</span>
-            <span className="min-w-48 grow">{reading.refusal}</span>
+            <span className="min-w-48 grow">{inTray(reading)}</span>
+            {reading.aside !== undefined && (
+              <Button onClick={() => outbox.sendAside()}>Send it again</Button>
+            )}
             <Button onClick={() => void outbox.putAway(reading.id)}>Seen to</Button>
           </li>
         ))}

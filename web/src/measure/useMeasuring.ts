@@ -11,7 +11,7 @@ import {
   type StandsAt,
 } from '../api/client';
 import { keepReading, placeAt, type Read, standing } from '../api/keepReading';
-import type { Fate, WaitingReading } from '../api/outbox';
+import { type Fate, inTray, type WaitingReading } from '../api/outbox';
 import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
 import { useComparators } from '../api/ready';
 import { useWaiting } from '../api/useOutbox';
@@ -79,8 +79,8 @@ export function useMeasuring(): {
   const round = sheet.data?.rounds.at(-1);
   const onTheirWay = (to: number) =>
     waiting.filter(
-      ({ body, refusal }) =>
-        refusal === undefined &&
+      ({ body, ...rest }) =>
+        inTray({ body, ...rest }) === undefined &&
         body.quick !== true &&
         body.place === to &&
         body.part === Number(part) &&
@@ -181,7 +181,7 @@ export function useMeasuring(): {
       },
       way: search.get('by') === 'scale' ? 'scale' : 'typed',
       waiting: onTheirWay(place.id),
-      tray: waiting.filter(({ refusal }) => refusal !== undefined),
+      tray: waiting.filter((each) => inTray(each) !== undefined),
       setWay: (way) => set({ by: way }),
       setGauge: (to) => set(checking ? { check: to } : { gauge: to }),
       goTo: (toPart, toFeature) => void navigate(pathTo(toPart, toFeature)),

@@ -1,7 +1,8 @@
 import { type ReactNode, useEffect } from 'react';
 import { Link } from 'react-router';
 import { useShop } from '../api/queries';
-import { useServerAway, useWaiting } from '../api/useOutbox';
+import { inTray } from '../api/outbox';
+import { useServerAway, useServerTrouble, useWaiting } from '../api/useOutbox';
 import { SoakClocks } from './SoakClocks';
 import { Strays } from './Strays';
 import { changeTheme, preferTheme } from './theme';
@@ -95,11 +96,13 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
 
 /** Readings that wait for the server, told calmly on every page; empty while all is well. */
 function useWaitingWords(): string {
-  const waiting = useWaiting().filter(({ refusal }) => refusal === undefined);
+  const waiting = useWaiting().filter((each) => inTray(each) === undefined);
   const away = useServerAway();
-  if (!away || waiting.length === 0) {
+  const trouble = useServerTrouble();
+  if ((!away && trouble === '') || waiting.length === 0) {
     return '';
   }
   const wait = waiting.length === 1 ? 'One reading waits' : `${waiting.length} readings wait`;
-  return `The server does not answer. ${wait} here, to be sent once it is back: go on measuring.`;
+  const why = away ? 'The server does not answer.' : trouble;
+  return `${why} ${wait} here, to be sent once it is back: go on measuring.`;
 }

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import jawread.server.storage.Trouble;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -65,7 +66,8 @@ public final class RunningServer implements ParameterResolver {
                     "--jawread.data=" + data,
                     "--logging.level.jawread=warn"));
             arguments.addAll(List.of(more));
-            return new Server(SpringApplication.run(JawReadApplication.class, arguments.toArray(String[]::new)));
+            return new Server(new SpringApplication(JawReadApplication.class, Trouble.class)
+                    .run(arguments.toArray(String[]::new)));
         }
 
         public <T> T bean(Class<T> type) {
@@ -138,6 +140,11 @@ public final class RunningServer implements ParameterResolver {
 
         public JsonNode json() {
             return Server.JSON.readTree(text());
+        }
+
+        /** The page that stands beside a receipt. */
+        public JsonNode shown() {
+            return json().path("shown");
         }
 
         /** The stable code of a problem. */

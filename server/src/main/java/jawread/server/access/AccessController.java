@@ -47,13 +47,13 @@ class AccessController {
         return people.all().stream().map(PersonView::of).toList();
     }
 
-    @Allowed(ANYONE)
+    @Allowed(value = ANYONE, keeps = true)
     @PostMapping("/people")
     ResponseEntity<PersonView> add(@RequestBody NewPerson person) {
         return ResponseEntity.status(HttpStatus.CREATED).body(PersonView.of(people.add(person.name(), person.does())));
     }
 
-    @Allowed(ANYONE)
+    @Allowed(value = ANYONE, keeps = true)
     @PostMapping("/sessions")
     ResponseEntity<PersonView> stepUp(@RequestBody NewSession session) {
         UUID ticket = people.stepUp(session.person());

@@ -2,6 +2,7 @@ package jawread.server.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jawread.server.storage.Health;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -15,10 +16,12 @@ class AccessRules implements HandlerInterceptor {
     private static final String OURS = "jawread.";
     private final ScreenTickets tickets;
     private final Words words;
+    private final Health health;
 
-    AccessRules(ScreenTickets tickets, Words words) {
+    AccessRules(ScreenTickets tickets, Words words, Health health) {
         this.tickets = tickets;
         this.words = words;
+        this.health = health;
     }
 
     @Override
@@ -28,11 +31,19 @@ class AccessRules implements HandlerInterceptor {
             if (rule == null) {
                 throw Refused.of(HttpStatus.FORBIDDEN, "no-rule", words.say("problem.no-rule"));
             }
+            if (keeps(rule, request)) {
+                health.refuseWithoutRoom();
+            }
             if (rule.value() == Allowed.To.PERSON && tickets.personAt(request).isEmpty()) {
                 throw Refused.of(HttpStatus.UNAUTHORIZED, "nobody-picked", words.say("problem.nobody-picked"));
             }
         }
         return true;
+    }
+
+    private static boolean keeps(Allowed rule, HttpServletRequest request) {
+        boolean isLook = request.getMethod().equals("GET");
+        return rule.keeps() || rule.value() == Allowed.To.PERSON && !isLook;
     }
 
     private static boolean isOurs(HandlerMethod method) {

@@ -18,4 +18,7 @@ public @interface Allowed {
     }
 
     To value();
+
+    /** Whether it keeps anything, though anyone may call it; whatever is for a person alone, and no mere look, does. */
+    boolean keeps() default false;
 }

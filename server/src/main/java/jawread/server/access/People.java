@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -20,16 +21,18 @@ public class People {
     private final ShopSessionRepository sessions;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
     /** Neither a person nor whose a screen's ticket is ever changes, and whatever is done asks for both. */
     private final Map<Long, Person> known = new ConcurrentHashMap<>();
 
     private final Map<UUID, Person> standing = new ConcurrentHashMap<>();
 
-    public People(PersonRepository people, ShopSessionRepository sessions, Clock clock, Words words) {
+    public People(PersonRepository people, ShopSessionRepository sessions, Clock clock, Words words, Locks locks) {
         this.people = people;
         this.sessions = sessions;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     @Transactional(readOnly = true)
@@ -49,6 +52,7 @@ public class People {
     /** Refuses an empty or over-long name, and one that is already here. */
     @Transactional
     public Person add(String name, String does) {
+        locks.settings();
         String trimmed = name.strip();
         if (trimmed.isEmpty() || trimmed.length() > LONGEST_NAME) {
             throw Refused.field("name", "bad-name", words);

@@ -9,6 +9,7 @@ import jawread.server.access.Person;
 import jawread.server.choosing.ChoosingView.MethodsOfFeatureView;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.job.Feature;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
@@ -30,6 +31,7 @@ class ChoosingPages {
     private final ChoosingWords choosing;
     private final Durations durations;
     private final Words words;
+    private final JobLocks locks;
 
     ChoosingPages(
             Jobs jobs,
@@ -37,13 +39,15 @@ class ChoosingPages {
             FeatureMethods methods,
             ChoosingWords choosing,
             Durations durations,
-            Words words) {
+            Words words,
+            JobLocks locks) {
         this.jobs = jobs;
         this.planned = planned;
         this.methods = methods;
         this.choosing = choosing;
         this.durations = durations;
         this.words = words;
+        this.locks = locks;
     }
 
     @Transactional(readOnly = true)
@@ -80,6 +84,7 @@ class ChoosingPages {
     /** Picks a method. @param method its key; empty: the proposed one again */
     @Transactional
     public void pick(long planId, UUID key, String method, Person person) {
+        locks.ofPlan(planId);
         PlannedFeature feature = sizes(jobs.plan(planId)).stream()
                 .filter(each -> each.key().equals(key))
                 .findFirst()

@@ -11,6 +11,7 @@ import jawread.server.drawer.AtHand;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.Methods;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.live.Happened;
@@ -37,6 +38,7 @@ public class FeatureMethods {
     private final Happened happened;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
     /** By plan, under how often its job was planned. */
     private final KeptWhile<Long, Long, Map<UUID, String>> picks = new KeptWhile<>(MOST_PLANS);
 
@@ -48,7 +50,8 @@ public class FeatureMethods {
             Journal journal,
             Happened happened,
             Clock clock,
-            Words words) {
+            Words words,
+            JobLocks locks) {
         this.picked = picked;
         this.methods = methods;
         this.jobs = jobs;
@@ -57,6 +60,7 @@ public class FeatureMethods {
         this.happened = happened;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** @param person in whose hands; empty where nobody stands at the screen */
@@ -93,6 +97,7 @@ public class FeatureMethods {
      */
     @Transactional
     public void pick(long planId, UUID feature, String key, PlannedFeature planned, Person person) {
+        locks.ofPlan(planId);
         Plan plan = jobs.plan(planId);
         Optional<PickedMethod> before = picked.findByPlanIdAndFeatureKey(planId, feature);
         journal.write(plan.job().id(), What.PLAN);

@@ -20,6 +20,7 @@ import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZeroChecks.FoundCheck;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.TypedNumber;
@@ -40,6 +41,7 @@ public class ComparatorSettings {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
 
     ComparatorSettings(
             ComparatorSettingRepository settings,
@@ -49,7 +51,8 @@ public class ComparatorSettings {
             TypedFields fields,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.settings = settings;
         this.drawer = drawer;
         this.masters = masters;
@@ -58,6 +61,7 @@ public class ComparatorSettings {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -92,6 +96,7 @@ public class ComparatorSettings {
      */
     @Transactional
     public ComparatorSetting keep(UUID id, long gaugeId, TypedSetting typed, Person person, Instant at) {
+        locks.drawer(gaugeId);
         Optional<ComparatorSetting> before = settings.findById(id);
         if (before.isPresent()) {
             if (before.get().gaugeId() != gaugeId) {
@@ -213,6 +218,7 @@ public class ComparatorSettings {
      */
     @Transactional
     public GaugeCheck putBack(UUID id, long gaugeId, String needle, String done, String after, Person person) {
+        locks.drawer(gaugeId);
         Gauge gauge = comparator(gaugeId);
         ComparatorSetting setting = of(gauge).orElseThrow(() -> Refused.field("gauge", "never-set", words));
         return checks.keepFound(

@@ -13,6 +13,7 @@ import jawread.server.job.Jobs;
 import jawread.server.measure.Looks;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
+import jawread.server.storage.Locks;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -37,6 +38,7 @@ class DemoShop implements SmartLifecycle {
     private final Readings readings;
     private final Rounds rounds;
     private final Looks looks;
+    private final Locks locks;
     private volatile boolean furnished;
 
     DemoShop(
@@ -49,7 +51,8 @@ class DemoShop implements SmartLifecycle {
             Jobs jobs,
             Readings readings,
             Rounds rounds,
-            Looks looks) {
+            Looks looks,
+            Locks locks) {
         this.people = people;
         this.drawer = drawer;
         this.changes = changes;
@@ -60,6 +63,7 @@ class DemoShop implements SmartLifecycle {
         this.readings = readings;
         this.rounds = rounds;
         this.looks = looks;
+        this.locks = locks;
     }
 
     private DemoReadings reading(Job job, int plan, Person person) {
@@ -94,6 +98,7 @@ class DemoShop implements SmartLifecycle {
     public void start() {
         furnished = true;
         if (jobs.areNone()) {
+            locks.alone();
             Person ansa = people.add("Ansa", "turner");
             Person bero = people.add("Bero", "repairs");
             Person tilde = people.add("Tilde", "inspects and signs");

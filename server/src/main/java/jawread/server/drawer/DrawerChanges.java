@@ -13,6 +13,7 @@ import jawread.core.length.LengthUnit;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
+import jawread.server.storage.Locks;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
@@ -36,6 +37,7 @@ public class DrawerChanges {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
 
     DrawerChanges(
             GaugeRepository gauges,
@@ -46,7 +48,8 @@ public class DrawerChanges {
             TypedFields fields,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.gauges = gauges;
         this.events = events;
         this.lastUse = lastUse;
@@ -56,6 +59,7 @@ public class DrawerChanges {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** Adds gauges, all or none. Refuses the first that cannot be, at its field, with its shop number as hint. */
@@ -64,11 +68,12 @@ public class DrawerChanges {
         if (typed.isEmpty() || typed.size() > MOST_AT_ONCE) {
             throw Refused.field("gauges", "bad-gauge-count", words);
         }
-        journal.write(Journal.DRAWER, What.DRAWER);
+        locks.drawer();
         var added = new ArrayList<Gauge>();
         for (TypedGauge each : typed) {
             added.add(add(entry.understood(each, Optional.empty()), person));
         }
+        journal.write(Journal.DRAWER, What.DRAWER);
         return added;
     }
 
@@ -84,6 +89,7 @@ public class DrawerChanges {
      */
     @Transactional
     public Gauge write(long id, long edition, TypedGauge typed) {
+        locks.drawer(id);
         Gauge gauge = drawer.byId(id);
         Editions.refuseUnlessSame(edition, gauge.version(), words);
         GaugeHead head = entry.understood(typed, Optional.of(gauge));
@@ -93,7 +99,7 @@ public class DrawerChanges {
                 && head.scale()
                         .map(scale -> scale.id())
                         .equals(gauge.hasScale() ? Optional.of(gauge.scale().id()) : Optional.empty());
-        if (!same && lastUse.ofGauges().containsKey(id)) {
+        if (!same && lastUse.everOf(id)) {
             throw Refused.field("scale", "read-with", words);
         }
         journal.write(Journal.DRAWER, What.DRAWER);
@@ -107,6 +113,7 @@ public class DrawerChanges {
      */
     @Transactional
     public Gauge befell(UUID id, long gaugeId, String kind, String reason, Person person) {
+        locks.drawer(gaugeId);
         Gauge gauge = drawer.byId(gaugeId);
         GaugeEvent.Kind what = GaugeEvent.Kind.of(kind)
                 .filter(each -> each != GaugeEvent.Kind.ADDED && each != GaugeEvent.Kind.CALIBRATED)
@@ -154,6 +161,7 @@ public class DrawerChanges {
      */
     @Transactional
     public Gauge calibrated(long gaugeId, long edition, TypedCalibration typed, Person person) {
+        locks.drawer(gaugeId);
         Gauge gauge = drawer.byId(gaugeId);
         Editions.refuseUnlessSame(edition, gauge.version(), words);
         LocalDate on = fields.date("on", typed.on()).orElseThrow(() -> Refused.field("on", "bad-date", words));

@@ -13,6 +13,7 @@ import jawread.server.drawer.ShopMaster.MasterHead;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.settings.ShopSettings;
+import jawread.server.storage.Locks;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
@@ -33,6 +34,7 @@ public class Masters {
     private final ShopSettings settings;
     private final Journal journal;
     private final Words words;
+    private final Locks locks;
 
     Masters(
             MasterRepository masters,
@@ -41,7 +43,8 @@ public class Masters {
             TypedFields fields,
             ShopSettings settings,
             Journal journal,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.masters = masters;
         this.drawer = drawer;
         this.numbers = numbers;
@@ -49,10 +52,12 @@ public class Masters {
         this.settings = settings;
         this.journal = journal;
         this.words = words;
+        this.locks = locks;
     }
 
     @Transactional
     public ShopMaster add(TypedMaster typed) {
+        locks.drawer();
         MasterHead head = understood(typed, Optional.empty());
         journal.write(Journal.DRAWER, What.DRAWER);
         return masters.saveAndFlush(new ShopMaster(head));
@@ -61,6 +66,7 @@ public class Masters {
     /** Refuses a change made over another's with 412. */
     @Transactional
     public ShopMaster write(long id, long edition, TypedMaster typed) {
+        locks.drawer();
         ShopMaster master = drawer.masterById(id);
         Editions.refuseUnlessSame(edition, master.version(), words);
         MasterHead head = understood(typed, Optional.of(master));

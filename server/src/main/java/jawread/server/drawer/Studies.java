@@ -11,6 +11,7 @@ import jawread.core.length.Outcome;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
@@ -29,14 +30,23 @@ public class Studies {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
 
-    Studies(StudyRepository studies, Drawer drawer, TypedFields fields, Journal journal, Clock clock, Words words) {
+    Studies(
+            StudyRepository studies,
+            Drawer drawer,
+            TypedFields fields,
+            Journal journal,
+            Clock clock,
+            Words words,
+            Locks locks) {
         this.studies = studies;
         this.drawer = drawer;
         this.fields = fields;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -77,6 +87,7 @@ public class Studies {
     /** Keeps a study, once. */
     @Transactional
     public PeopleStudyKept keep(UUID id, TypedStudy typed, Person person) {
+        locks.drawer(typed.gauge());
         Optional<PeopleStudyKept> before = studies.findById(id);
         if (before.isPresent()) {
             return before.get();

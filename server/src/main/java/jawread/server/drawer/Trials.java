@@ -14,6 +14,7 @@ import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
@@ -31,6 +32,7 @@ public class Trials {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
 
     Trials(
             TrialRepository trials,
@@ -39,7 +41,8 @@ public class Trials {
             TypedFields fields,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.trials = trials;
         this.drawer = drawer;
         this.masters = masters;
@@ -47,6 +50,7 @@ public class Trials {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** A trial as typed. @param readings in the unit of what is read, in the order taken */
@@ -115,6 +119,7 @@ public class Trials {
     /** One that was made before now. */
     @Transactional
     public Trial keep(UUID id, TypedTrial typed, Person person, Instant at) {
+        locks.drawer(typed.gauge());
         Optional<Trial> before = trials.findById(id);
         if (before.isPresent()) {
             if (before.get().gaugeId() != typed.gauge()) {

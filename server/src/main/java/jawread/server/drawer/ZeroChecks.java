@@ -21,6 +21,7 @@ import jawread.server.live.KeptWhile;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
@@ -44,6 +45,7 @@ public class ZeroChecks {
     private final Happened happened;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
     /** By gauge, under the changes of the drawer. */
     private final KeptWhile<Long, Long, Length> corrections = new KeptWhile<>(MOST_GAUGES);
 
@@ -59,7 +61,8 @@ public class ZeroChecks {
             Journal journal,
             Happened happened,
             Clock clock,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.checks = checks;
         this.drawer = drawer;
         this.changes = changes;
@@ -72,6 +75,7 @@ public class ZeroChecks {
         this.happened = happened;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -109,6 +113,7 @@ public class ZeroChecks {
     /** One that was made before now. */
     @Transactional
     public GaugeCheck keep(UUID id, long gaugeId, TypedCheck typed, Person person, Instant at) {
+        locks.drawer(gaugeId);
         Gauge gauge = drawer.byId(gaugeId);
         Optional<GaugeCheck> before = keptBefore(id, gauge);
         if (before.isPresent()) {
@@ -164,6 +169,7 @@ public class ZeroChecks {
     /** Keeps it, once. */
     @Transactional
     public GaugeCheck keepFound(UUID id, Gauge gauge, FoundCheck found, Person person, Instant at) {
+        locks.drawer(gauge.id());
         return keptBefore(id, gauge).orElseGet(() -> save(id, gauge, found, false, person, at));
     }
 

@@ -116,7 +116,7 @@ final class Backup {
 
     /** Rows that a new and empty shop has too. */
     private static boolean isOfTheProgram(String table) {
-        return table.equals("flyway_schema_history") || table.equals("journal_head");
+        return table.equals("flyway_schema_history") || table.equals("journal_head") || table.equals("shop_lock");
     }
 
     private static ZipEntry entry(ZipFile zip, String name) {

@@ -189,4 +189,8 @@ public class Job {
     public long version() {
         return version;
     }
+
+    public Instant openedAt() {
+        return openedAt;
+    }
 }

@@ -15,6 +15,7 @@ import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -34,6 +35,7 @@ public class Jobs {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
 
     public Jobs(
             JobRepository jobs,
@@ -45,7 +47,8 @@ public class Jobs {
             ShopSettings settings,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.jobs = jobs;
         this.plans = plans;
         this.revisions = revisions;
@@ -56,6 +59,7 @@ public class Jobs {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -74,6 +78,7 @@ public class Jobs {
         var inForce = settings.forJobs();
         inForce.putAll(choices);
         Job job = jobs.save(new Job(head, inForce, demonstration, clock.instant()));
+        locks.madeJob(job.id());
         newPlans.forEach(plan -> add(job, plan, person));
         journal.write(job.id(), What.PLAN);
         return job;
@@ -252,14 +257,18 @@ public class Jobs {
     /**
      * Takes another axis at some sections of a feature on one part, besides those of the plan; once, however often it is asked.
      * Nothing that was read changes.
+     *
+     * @return its number in the job; empty when the axis was there
      */
     @Transactional
-    public void takeAxis(Part part, Feature feature, Axis axis, Collection<String> sections, Person person) {
+    public Optional<Long> takeAxis(Part part, Feature feature, Axis axis, Collection<String> sections, Person person) {
         List<Place> added = feature.across(axis, sections, part, person, clock.instant());
-        if (!added.isEmpty()) {
-            journal.write(part.job().id(), What.PLAN);
-            added.forEach(places::save);
+        if (added.isEmpty()) {
+            return Optional.empty();
         }
+        long seq = journal.write(part.job().id(), What.PLAN);
+        added.forEach(places::save);
+        return Optional.of(seq);
     }
 
     /** A place of this feature on this part. Refuses any other with 404. */

@@ -13,6 +13,9 @@ interface PartRepository extends Repository<Part, Long> {
             where p.id = :id""")
     Optional<Part> findById(long id);
 
+    @Query("select p.plan.job.id from Part p where p.id = :id")
+    Optional<Long> findJobOf(long id);
+
     @Query("""
             select p from Part p join fetch p.plan plan join fetch plan.job
             where plan.id = :planId and p.removedAt is null order by p.position""")

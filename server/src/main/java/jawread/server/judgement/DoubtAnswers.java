@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.server.judgement.Doubt.ZeroMoved;
+import jawread.server.live.Receipt;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Marks.MakeMark;
 import jawread.server.measure.ReadingMark.Answer;
@@ -58,10 +59,12 @@ class DoubtAnswers {
 
     /** Answers once; sent again it is the same answer. Refuses none, one that is not in doubt for this check, and a gauge that moved at no moment. */
     @Transactional
-    public void answer(Answered answered) {
+    public Receipt answer(Answered answered) {
         Set<UUID> asked = Set.copyOf(answered.readings());
+        // Of all jobs that the gauge was read in, at once and in their order.
+        marks.lockJobsOf(asked);
         if (!asked.isEmpty() && asked.stream().allMatch(reading -> marks.isMade(idOf(answered, reading)))) {
-            return;
+            return Receipt.before(answered.id());
         }
         Map<UUID, ZeroMoved> resting = doubts.restingOn(answered.check()).stream()
                 .map(DoubtPages.Off::doubt)
@@ -72,14 +75,21 @@ class DoubtAnswers {
         if (asked.isEmpty() || !resting.keySet().containsAll(asked)) {
             throw Refused.field("readings", "not-in-doubt", words);
         }
-        asked.stream().map(resting::get).forEach(doubt -> mark(answered, doubt));
+        return new Receipt(
+                answered.id(),
+                asked.stream()
+                        .map(resting::get)
+                        .map(doubt -> mark(answered, doubt))
+                        .reduce((one, last) -> last)
+                        .flatMap(Receipt::seq),
+                Receipt.When.NOW);
     }
 
     private static UUID idOf(Answered answered, UUID reading) {
         return UUID.nameUUIDFromBytes((answered.id() + " " + reading).getBytes(StandardCharsets.UTF_8));
     }
 
-    private void mark(Answered answered, ZeroMoved doubt) {
+    private Receipt mark(Answered answered, ZeroMoved doubt) {
         UUID reading = doubt.reading().getId();
         boolean isMoved = answered.since().stream()
                 .noneMatch(since -> doubt.reading().takenAt().isBefore(since));
@@ -89,12 +99,13 @@ class DoubtAnswers {
             case SHIFTED -> isMoved ? Kind.CORRECT : Kind.KEEP;
         };
         Optional<Length> shouldBe = kind == Kind.CORRECT ? Optional.of(corrected(doubt)) : Optional.empty();
-        marks.make(new MakeMark(
-                idOf(answered, reading),
-                reading,
-                kind,
-                new Answer(shouldBe, Optional.of(answered.check()), Optional.empty()),
-                answered.reason(),
-                answered.person()));
+        return marks.make(new MakeMark(
+                        idOf(answered, reading),
+                        reading,
+                        kind,
+                        new Answer(shouldBe, Optional.of(answered.check()), Optional.empty()),
+                        answered.reason(),
+                        answered.person()))
+                .receipt();
     }
 }

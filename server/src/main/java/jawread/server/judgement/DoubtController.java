@@ -13,6 +13,7 @@ import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.judgement.DoubtAnswers.Answered;
 import jawread.server.judgement.DoubtAnswers.Way;
+import jawread.server.live.Acknowledged;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -52,17 +53,18 @@ class DoubtController {
     /** Answers to a check that found a gauge off, once. */
     @Allowed(PERSON)
     @PutMapping("/checks/{check}/answers/{id}")
-    DoubtsView answer(
+    Acknowledged<DoubtsView> answer(
             @PathVariable UUID check, @PathVariable UUID id, @RequestBody AnswerBody body, HttpServletRequest request) {
-        answers.answer(new Answered(
-                id,
-                check,
-                body.way(),
-                body.readings(),
-                Optional.ofNullable(body.since()),
-                body.reason(),
-                tickets.whoStandsAt(request).id()));
-        return doubts.now();
+        return Acknowledged.of(
+                answers.answer(new Answered(
+                        id,
+                        check,
+                        body.way(),
+                        body.readings(),
+                        Optional.ofNullable(body.since()),
+                        body.reason(),
+                        tickets.whoStandsAt(request).id())),
+                doubts::now);
     }
 
     /** Their own; all of them only where the shop has decided so. */

@@ -8,6 +8,7 @@ import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.judgement.JudgementView.JudgedInFullView;
+import jawread.server.live.Acknowledged;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -48,12 +49,13 @@ class JudgementController {
     /** Keeps what a person decides of a part against the rule that fired. */
     @Allowed(PERSON)
     @PutMapping("/decisions/{id}")
-    JudgementView decide(
+    Acknowledged<JudgementView> decide(
             @PathVariable long part,
             @PathVariable UUID id,
             @RequestBody DecisionBody body,
             HttpServletRequest request) {
-        decisions.decide(id, part, body.decided(), body.reason(), tickets.whoStandsAt(request));
-        return pages.of(part);
+        return Acknowledged.of(
+                decisions.decide(id, part, body.decided(), body.reason(), tickets.whoStandsAt(request)),
+                () -> pages.of(part));
     }
 }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.judgement.LookView.CautionView;
+import jawread.server.live.Acknowledged;
 import jawread.server.measure.Looks;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,10 +46,11 @@ class LookController {
 
     @Allowed(PERSON)
     @PutMapping("/looks/{id}")
-    LookView keep(@PathVariable UUID id, @RequestBody LookBody body, HttpServletRequest request) {
+    Acknowledged<LookView> keep(@PathVariable UUID id, @RequestBody LookBody body, HttpServletRequest request) {
         var person = tickets.whoStandsAt(request);
-        looks.keep(id, body.part(), body.feature(), body.found(), body.note(), person);
-        return sheets.of(body.part(), Optional.of(person));
+        return Acknowledged.of(
+                looks.keep(id, body.part(), body.feature(), body.found(), body.note(), person),
+                () -> sheets.of(body.part(), Optional.of(person)));
     }
 
     /** The cautions of a job that whoever stands here has not ticked; none while nobody does. */
@@ -60,9 +62,11 @@ class LookController {
 
     @Allowed(PERSON)
     @PutMapping("/caution-ticks/{id}")
-    List<CautionView> tick(@PathVariable UUID id, @RequestBody TickBody body, HttpServletRequest request) {
+    Acknowledged<List<CautionView>> tick(
+            @PathVariable UUID id, @RequestBody TickBody body, HttpServletRequest request) {
         var person = tickets.whoStandsAt(request);
-        looks.tick(id, body.job(), body.caution(), person);
-        return sheets.cautions(body.job(), Optional.of(person));
+        return Acknowledged.of(
+                looks.tick(id, body.job(), body.caution(), person),
+                () -> sheets.cautions(body.job(), Optional.of(person)));
     }
 }

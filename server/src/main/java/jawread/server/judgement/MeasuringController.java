@@ -15,9 +15,12 @@ import jawread.core.length.Length;
 import jawread.core.misread.Slip;
 import jawread.core.scale.Parts;
 import jawread.server.access.Allowed;
+import jawread.server.live.Acknowledged;
+import jawread.server.live.Receipt;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Marks.MakeMark;
+import jawread.server.measure.Marks.Marked;
 import jawread.server.measure.Marks.PutRight;
 import jawread.server.measure.Origin;
 import jawread.server.measure.PlaceMark;
@@ -26,10 +29,8 @@ import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.ReadingMark;
 import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.measure.Readings;
-import jawread.server.measure.Readings.Kept;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.Rounds.Cut;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -38,7 +39,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is done at the bench. Each act is kept first and judged after, and answers with the sheet as it then stands. */
+/**
+ * What is done at the bench. Each act is kept first and judged after; the answer is its receipt, with the sheet as it then stands
+ * where that can be made.
+ */
 @RestController
 @RequestMapping("/api")
 class MeasuringController {
@@ -138,8 +142,8 @@ class MeasuringController {
     /** Keeps a reading, once: 201, and 200 when the same is sent again; another one under this id is refused with 409. */
     @Allowed(PERSON)
     @PutMapping("/readings/{id}")
-    ResponseEntity<SheetView> keep(@PathVariable UUID id, @RequestBody ReadingBody body) {
-        Kept kept = readings.keep(new KeepReading(
+    ResponseEntity<Acknowledged<SheetView>> keep(@PathVariable UUID id, @RequestBody ReadingBody body) {
+        Receipt receipt = readings.keep(new KeepReading(
                 id,
                 body.part(),
                 body.feature(),
@@ -156,32 +160,29 @@ class MeasuringController {
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
                 Boolean.TRUE.equals(body.quick()),
                 body.takenAt().truncatedTo(ChronoUnit.MILLIS)));
-        HttpStatus status = kept == Kept.NOW ? HttpStatus.CREATED : HttpStatus.OK;
-        return ResponseEntity.status(status).body(sheets.of(body.part(), body.feature()));
+        return answer(receipt, body.part(), body.feature()).answer();
     }
 
     /** Strikes a reading, notes something on it, keeps it as it is or puts it right where it is in doubt. */
     @Allowed(PERSON)
     @PutMapping("/marks/{id}")
-    SheetView mark(@PathVariable UUID id, @RequestBody MarkBody body) {
-        Marks.Where where =
-                marks.make(new MakeMark(id, body.reading(), body.kind(), body.answer(), body.reason(), body.person()));
-        return sheets.of(where.part(), where.feature());
+    Acknowledged<SheetView> mark(@PathVariable UUID id, @RequestBody MarkBody body) {
+        return answer(
+                marks.make(new MakeMark(id, body.reading(), body.kind(), body.answer(), body.reason(), body.person())));
     }
 
     /** Says that two readings were taken at each other's place. */
     @Allowed(PERSON)
     @PutMapping("/reading-swaps/{id}")
-    SheetView putRight(@PathVariable UUID id, @RequestBody SwapBody body) {
-        Marks.Where where = marks.putRight(new PutRight(id, body.one(), body.other(), body.reason(), body.person()));
-        return sheets.of(where.part(), where.feature());
+    Acknowledged<SheetView> putRight(@PathVariable UUID id, @RequestBody SwapBody body) {
+        return answer(marks.putRight(new PutRight(id, body.one(), body.other(), body.reason(), body.person())));
     }
 
     /** Passes a place over, takes it up again, or notes something there. */
     @Allowed(PERSON)
     @PutMapping("/place-marks/{id}")
-    SheetView markPlace(@PathVariable UUID id, @RequestBody PlaceMarkBody body) {
-        placeMarks.make(new MarkPlace(
+    Acknowledged<SheetView> markPlace(@PathVariable UUID id, @RequestBody PlaceMarkBody body) {
+        Receipt receipt = placeMarks.make(new MarkPlace(
                 id,
                 body.part(),
                 body.feature(),
@@ -190,7 +191,7 @@ class MeasuringController {
                 body.kind(),
                 body.reason(),
                 body.person()));
-        return sheets.of(body.part(), body.feature());
+        return answer(receipt, body.part(), body.feature());
     }
 
     /** @param sections where the axis is taken */
@@ -199,26 +200,33 @@ class MeasuringController {
     /** Takes another axis on one part, besides those of the plan; once, however often it is asked. */
     @Allowed(PERSON)
     @PutMapping("/parts/{part}/features/{feature}/axes/{degrees}")
-    SheetView takeAxis(
+    Acknowledged<SheetView> takeAxis(
             @PathVariable long part,
             @PathVariable long feature,
             @PathVariable BigDecimal degrees,
             @RequestBody AxisBody body) {
-        axes.take(part, feature, degrees, body.sections(), body.person());
-        return sheets.of(part, feature);
+        return answer(axes.take(part, feature, degrees, body.sections(), body.person()), part, feature);
     }
 
     /** A cut was taken: opens the next round of the feature. */
     @Allowed(PERSON)
     @PutMapping("/rounds/{id}")
-    SheetView cutTaken(@PathVariable UUID id, @RequestBody RoundBody body) {
-        rounds.cutTaken(new Cut(
+    Acknowledged<SheetView> cutTaken(@PathVariable UUID id, @RequestBody RoundBody body) {
+        Receipt receipt = rounds.cutTaken(new Cut(
                 id,
                 body.part(),
                 body.feature(),
                 body.number(),
                 Optional.ofNullable(body.asked()).map(String::strip).filter(text -> !text.isEmpty()),
                 body.person()));
-        return sheets.of(body.part(), body.feature());
+        return answer(receipt, body.part(), body.feature());
+    }
+
+    private Acknowledged<SheetView> answer(Marked marked) {
+        return answer(marked.receipt(), marked.part(), marked.feature());
+    }
+
+    private Acknowledged<SheetView> answer(Receipt receipt, long part, long feature) {
+        return Acknowledged.of(receipt, () -> sheets.of(part, feature));
     }
 }

@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.core.judge.NextStep;
 import jawread.server.access.Person;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.live.Journal;
+import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -27,6 +29,7 @@ public class PartDecisions {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
 
     PartDecisions(
             PartDecisionRepository decisions,
@@ -35,7 +38,8 @@ public class PartDecisions {
             Jobs jobs,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            JobLocks locks) {
         this.decisions = decisions;
         this.judgements = judgements;
         this.steps = steps;
@@ -43,6 +47,7 @@ public class PartDecisions {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -50,7 +55,8 @@ public class PartDecisions {
      * step that is none, or that only says that somebody must decide.
      */
     @Transactional
-    public void decide(UUID id, long partId, String step, String reason, Person person) {
+    public Receipt decide(UUID id, long partId, String step, String reason, Person person) {
+        locks.ofPart(partId);
         NextStep decided = Arrays.stream(NextStep.values())
                 .filter(each -> each.code().equals(step) && each != NextStep.PERSON_DECIDES)
                 .findFirst()
@@ -66,12 +72,13 @@ public class PartDecisions {
                     || !before.get().reason().equals(why)) {
                 throw Refused.keptOtherwise(words);
             }
-            return;
+            return Receipt.before(id);
         }
         Part part = jobs.part(partId);
         String said = steps.of(part, judgements.of(part.plan())).code();
-        journal.write(part.job().id(), What.MARK);
+        long seq = journal.write(part.job().id(), What.MARK);
         decisions.save(new PartDecision(id, part, said, decided.code(), why, person, clock.instant()));
+        return Receipt.now(id, seq);
     }
 
     /** All of a part, in the order they were made. */

@@ -40,6 +40,7 @@ import jawread.server.measure.KeepReading;
 import jawread.server.measure.Origin;
 import jawread.server.measure.Readings;
 import jawread.server.settings.ShopSettings;
+import jawread.server.storage.Locks;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Refused;
@@ -63,6 +64,7 @@ public class QuickSizes {
     private final Clock clock;
     private final Shop shop;
     private final Words words;
+    private final Locks locks;
 
     QuickSizes(
             Drawer drawer,
@@ -76,7 +78,8 @@ public class QuickSizes {
             Figures figures,
             Clock clock,
             Shop shop,
-            Words words) {
+            Words words,
+            Locks locks) {
         this.drawer = drawer;
         this.judging = judging;
         this.jobs = jobs;
@@ -89,6 +92,7 @@ public class QuickSizes {
         this.clock = clock;
         this.shop = shop;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -174,6 +178,8 @@ public class QuickSizes {
      */
     @Transactional
     public KeptWhere keep(UUID id, QuickSize quick, Person person) {
+        // The same sent twice at one moment is of one gauge.
+        locks.gauges(quick.gauge().stream());
         UUID readingId = UUID.nameUUIDFromBytes(("quick size " + id).getBytes(StandardCharsets.UTF_8));
         Optional<KeptWhere> before =
                 readings.whereIs(readingId).map(where -> new KeptWhere(where.job(), where.part(), where.feature()));

@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.util.List;
+import jawread.server.storage.Locks;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -18,25 +19,35 @@ public class Journal {
     private final EntityManager entities;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
+    private final Locks locks;
+    private final Happened happened;
 
-    public Journal(EntityManager entities, Clock clock, ApplicationEventPublisher publisher) {
+    public Journal(
+            EntityManager entities, Clock clock, ApplicationEventPublisher publisher, Locks locks, Happened happened) {
         this.entities = entities;
         this.clock = clock;
         this.publisher = publisher;
+        this.locks = locks;
+        this.happened = happened;
     }
 
     /**
      * Takes the next number in the job, in the caller's transaction, and tells the screens once that is committed. Others
-     * who write wait until then.
+     * who write wait until then, so that this comes last. A change whose lock was not taken is a programming error.
      *
      * @return the number in the job, from 1
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public long write(long jobId, What what) {
+        if (!locks.holdsWhatChanges(jobId)) {
+            throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
+        }
+        locks.journal();
         JournalHead head = entities.find(JournalHead.class, JournalHead.ONLY, LockModeType.PESSIMISTIC_WRITE);
         long seq = 1 + lastOf(jobId);
         var line = new JournalLine(head.next(), jobId, seq, what, clock.instant());
         entities.persist(line);
+        happened.willHappen(line.event());
         publisher.publishEvent(line.event());
         return seq;
     }

@@ -51,6 +51,11 @@ class GaugesUsed implements LastUse {
         return Map.copyOf(uses);
     }
 
+    @Override
+    public boolean everOf(long gauge) {
+        return readings.existsReadWith(gauge);
+    }
+
     private void add(List<Object[]> found) {
         found.forEach(
                 use -> uses.merge((Long) use[0], (Instant) use[1], (one, other) -> one.isAfter(other) ? one : other));

@@ -8,9 +8,11 @@ import java.util.UUID;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.live.Journal;
+import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.settings.Caution;
 import jawread.server.settings.Setting;
@@ -30,15 +32,23 @@ public class Looks {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
 
     public Looks(
-            LookRepository looks, CautionTickRepository ticks, Jobs jobs, Journal journal, Clock clock, Words words) {
+            LookRepository looks,
+            CautionTickRepository ticks,
+            Jobs jobs,
+            Journal journal,
+            Clock clock,
+            Words words,
+            JobLocks locks) {
         this.looks = looks;
         this.ticks = ticks;
         this.jobs = jobs;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -46,7 +56,8 @@ public class Looks {
      * than looked at, and another look under the same id.
      */
     @Transactional
-    public void keep(UUID id, long partId, long featureId, String found, String note, Person person) {
+    public Receipt keep(UUID id, long partId, long featureId, String found, String note, Person person) {
+        locks.ofPart(partId);
         Look.Found seen = Look.Found.of(found).orElseThrow(() -> Refused.field("found", "bad-look", words));
         if (note.length() > LONGEST_NOTE) {
             throw Refused.field("note", "long-note", words);
@@ -58,7 +69,7 @@ public class Looks {
                     || before.get().found() != seen) {
                 throw Refused.keptOtherwise(words);
             }
-            return;
+            return Receipt.before(id);
         }
         Part part = jobs.part(partId);
         Feature item = jobs.newest(part.plan()).lookedAt().stream()
@@ -66,9 +77,10 @@ public class Looks {
                 .findFirst()
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
-        journal.write(part.job().id(), What.LOOK);
         jobs.revisionWith(item).fix(clock.instant());
+        long seq = journal.write(part.job().id(), What.LOOK);
         looks.save(new Look(id, part, item, seen, note.strip(), person, clock.instant()));
+        return Receipt.now(id, seq);
     }
 
     /** The cautions of a job that a person has not yet ticked, in the order of the catalogue. */
@@ -85,12 +97,15 @@ public class Looks {
 
     /** Ticks a caution off; once more changes nothing. */
     @Transactional
-    public void tick(UUID id, long jobId, String code, Person person) {
+    public Receipt tick(UUID id, long jobId, String code, Person person) {
+        locks.ofJob(jobId);
         Caution caution = Caution.of(code).orElseThrow(() -> Refused.field("caution", "no-such-caution", words));
         Job job = jobs.job(jobId);
-        journal.write(jobId, What.LOOK);
-        if (cautionsDue(job, person).contains(caution)) {
-            ticks.save(new CautionTick(id, job, caution.code(), person, clock.instant()));
+        if (!cautionsDue(job, person).contains(caution)) {
+            return Receipt.before(id);
         }
+        long seq = journal.write(jobId, What.LOOK);
+        ticks.save(new CautionTick(id, job, caution.code(), person, clock.instant()));
+        return Receipt.now(id, seq);
     }
 }

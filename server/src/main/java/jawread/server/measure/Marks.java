@@ -1,13 +1,17 @@
 package jawread.server.measure;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.length.Length;
 import jawread.core.misread.Slips;
 import jawread.server.access.People;
+import jawread.server.access.Person;
+import jawread.server.job.JobLocks;
 import jawread.server.live.Journal;
+import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.words.Refused;
@@ -27,6 +31,7 @@ public class Marks {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
 
     public Marks(
             ReadingMarkRepository marks,
@@ -35,7 +40,8 @@ public class Marks {
             People people,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            JobLocks locks) {
         this.marks = marks;
         this.swaps = swaps;
         this.readings = readings;
@@ -43,41 +49,42 @@ public class Marks {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** @param id made by the browser, so that sending it twice makes it once */
     public record MakeMark(UUID id, UUID reading, ReadingMark.Kind kind, Answer answer, String reason, long person) {}
 
-    /** Where the marked reading is, for the answer. */
-    public record Where(long part, long feature, int round) {}
+    /** What is answered, and where the marked reading is. */
+    public record Marked(Receipt receipt, long part, long feature) {}
 
     /**
      * Makes a mark, once. Refuses one without a reason, a second strike of the same reading, and a correction to what neither a slip nor
      * a check accounts for.
      */
     @Transactional
-    public Where make(MakeMark mark) {
+    public Marked make(MakeMark mark) {
+        lockJobOf(mark.reading());
         Reading reading = reading(mark.reading());
-        Where where = where(reading);
         Optional<ReadingMark> before = marks.findById(mark.id());
         if (before.isPresent()) {
             if (!isKeptAs(mark, before.get())) {
                 throw Refused.keptOtherwise(words);
             }
-            return where;
+            return marked(Receipt.before(mark.id()), reading);
         }
         String reason = reason(mark.reason(), words);
         if (mark.kind() == ReadingMark.Kind.CORRECT && !isAccountedFor(mark.answer(), reading)) {
             throw Refused.field("corrected", "no-such-correction", words);
         }
-        journal.write(reading.round().part().job().id(), What.MARK);
         if (mark.kind() == ReadingMark.Kind.STRIKE
                 && marks.existsByReadingIdAndKind(mark.reading(), ReadingMark.Kind.STRIKE)) {
             throw Refused.of(HttpStatus.CONFLICT, "struck-already", words.say("problem.struck-already"));
         }
-        marks.save(new ReadingMark(
-                mark.id(), reading, mark.kind(), mark.answer(), reason, people.byId(mark.person()), clock.instant()));
-        return where;
+        Person person = people.byId(mark.person());
+        long seq = journal.write(reading.round().part().job().id(), What.MARK);
+        marks.save(new ReadingMark(mark.id(), reading, mark.kind(), mark.answer(), reason, person, clock.instant()));
+        return marked(Receipt.now(mark.id(), seq), reading);
     }
 
     private static boolean isAccountedFor(Answer answer, Reading reading) {
@@ -97,11 +104,19 @@ public class Marks {
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-reading", words.say("problem.no-such-reading")));
     }
 
-    private static Where where(Reading reading) {
-        return new Where(
-                reading.partId(),
-                reading.round().feature().id(),
-                reading.round().number());
+    private static Marked marked(Receipt receipt, Reading reading) {
+        return new Marked(receipt, reading.partId(), reading.round().feature().id());
+    }
+
+    /** One that is not there is refused by whoever looks for it next. */
+    private void lockJobOf(UUID reading) {
+        locks.ofJobs(readings.findJobOf(reading).stream());
+    }
+
+    /** Takes the locks of all jobs that these readings are of, before any of them is marked. */
+    @Transactional
+    public void lockJobsOf(Collection<UUID> of) {
+        locks.ofJobs(readings.findJobsOf(of).stream());
     }
 
     /** Why something is said of what was read. Refuses none, and one over 200 characters. */
@@ -133,7 +148,8 @@ public class Marks {
      * itself, and two that are not of one feature of one part in one round, or at one place.
      */
     @Transactional
-    public Where putRight(PutRight swap) {
+    public Marked putRight(PutRight swap) {
+        lockJobOf(swap.one());
         Reading one = reading(swap.one());
         Reading other = reading(swap.other());
         Optional<ReadingSwap> before = swaps.findById(swap.id());
@@ -141,16 +157,17 @@ public class Marks {
             if (!before.get().one().equals(swap.one()) || !before.get().other().equals(swap.other())) {
                 throw Refused.keptOtherwise(words);
             }
-            return where(one);
+            return marked(Receipt.before(swap.id()), one);
         }
         boolean isOneRound = one.round().getId().equals(other.round().getId());
         if (!isOneRound || one.place().id() == other.place().id()) {
             throw Refused.field("other", "cannot-swap", words);
         }
         String reason = reason(swap.reason(), words);
-        journal.write(one.round().part().job().id(), What.MARK);
-        swaps.save(new ReadingSwap(swap.id(), one, other, reason, people.byId(swap.person()), clock.instant()));
-        return where(one);
+        Person person = people.byId(swap.person());
+        long seq = journal.write(one.round().part().job().id(), What.MARK);
+        swaps.save(new ReadingSwap(swap.id(), one, other, reason, person, clock.instant()));
+        return marked(Receipt.now(swap.id(), seq), one);
     }
 
     private static boolean isKeptAs(MakeMark mark, ReadingMark kept) {

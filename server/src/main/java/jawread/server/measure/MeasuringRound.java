@@ -88,4 +88,8 @@ public class MeasuringRound extends Kept {
     Optional<String> askedTyped() {
         return Optional.ofNullable(askedTyped);
     }
+
+    public Instant openedAt() {
+        return openedAt;
+    }
 }

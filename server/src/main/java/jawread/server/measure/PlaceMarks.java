@@ -4,11 +4,14 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.server.access.People;
+import jawread.server.access.Person;
 import jawread.server.job.Feature;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.Place;
 import jawread.server.live.Journal;
+import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -24,14 +27,26 @@ public class PlaceMarks {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Rounds rounds;
+    private final JobLocks locks;
 
-    PlaceMarks(PlaceMarkRepository marks, Jobs jobs, People people, Journal journal, Clock clock, Words words) {
+    PlaceMarks(
+            PlaceMarkRepository marks,
+            Jobs jobs,
+            People people,
+            Journal journal,
+            Clock clock,
+            Words words,
+            JobLocks locks,
+            Rounds rounds) {
         this.marks = marks;
         this.jobs = jobs;
         this.people = people;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
+        this.rounds = rounds;
     }
 
     /**
@@ -44,29 +59,25 @@ public class PlaceMarks {
 
     /** Makes a mark, once. Refuses a skip or a note without words. */
     @Transactional
-    public void make(MarkPlace mark) {
+    public Receipt make(MarkPlace mark) {
+        locks.ofPart(mark.part());
         Optional<PlaceMark> before = marks.findById(mark.id());
         if (before.isPresent()) {
             if (!isKeptAs(mark, before.get())) {
                 throw Refused.keptOtherwise(words);
             }
-            return;
+            return Receipt.before(mark.id());
         }
         Part part = jobs.part(mark.part());
         Feature feature = jobs.featureOf(part, mark.feature());
         Place place = jobs.placeOf(part, feature, mark.place());
         String reason =
                 mark.kind() == PlaceMark.Kind.TAKE_UP ? mark.reason().strip() : Marks.reason(mark.reason(), words);
-        journal.write(part.job().id(), What.MARK);
-        marks.save(new PlaceMark(
-                mark.id(),
-                part,
-                place,
-                mark.round(),
-                mark.kind(),
-                reason,
-                people.byId(mark.person()),
-                clock.instant()));
+        rounds.refuseWhenOver(part, feature, mark.round(), clock.instant());
+        Person person = people.byId(mark.person());
+        long seq = journal.write(part.job().id(), What.MARK);
+        marks.save(new PlaceMark(mark.id(), part, place, mark.round(), mark.kind(), reason, person, clock.instant()));
+        return Receipt.now(mark.id(), seq);
     }
 
     private static boolean isKeptAs(MarkPlace mark, PlaceMark kept) {

@@ -1,6 +1,7 @@
 package jawread.server.measure;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,18 @@ interface ReadingRepository extends Repository<Reading, UUID> {
     Reading save(Reading reading);
 
     Optional<Reading> findById(UUID id);
+
+    /** Which never changes. */
+    @Query("select r.job.id from Reading r where r.id = :id")
+    Optional<Long> findJobOf(UUID id);
+
+    /** The jobs of these, each once. */
+    @Query("select distinct r.job.id from Reading r where r.id in :ids")
+    List<Long> findJobsOf(Collection<UUID> ids);
+
+    /** Whether a gauge was ever read with, or carried to one that was. */
+    @Query("select count(r) > 0 from Reading r where r.gauge.id = :gauge or r.reader.id = :gauge")
+    boolean existsReadWith(long gauge);
 
     /**
      * Whole: what a comparator stood at is named with each reading, long after its transaction. Said as a query of its own, and not by

@@ -1,9 +1,11 @@
 package jawread.server.measure;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import jawread.core.length.Refusal;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -17,6 +19,7 @@ import jawread.server.drawer.GaugeState;
 import jawread.server.drawer.Methods;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Feature;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.Place;
@@ -24,8 +27,10 @@ import jawread.server.job.PlanRevision;
 import jawread.server.job.PlannedFeatures;
 import jawread.server.job.PlansInForce;
 import jawread.server.live.Journal;
+import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.measure.Reading.Read;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -34,6 +39,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps readings. */
 @Service
 public class Readings {
+    /** A reading takes its time from the screen, the job from the server: seconds before is the same moment. */
+    private static final Duration CLOCKS_APART = Duration.ofMinutes(1);
+
+    private static final Duration FARTHEST_AHEAD = Duration.ofDays(1);
+
     private final ReadingRepository readings;
     private final Rounds rounds;
     private final Jobs jobs;
@@ -50,6 +60,8 @@ public class Readings {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final JobLocks jobLocks;
+    private final Locks locks;
 
     public Readings(
             ReadingRepository readings,
@@ -67,7 +79,9 @@ public class Readings {
             People people,
             Journal journal,
             Clock clock,
-            Words words) {
+            Words words,
+            JobLocks jobLocks,
+            Locks locks) {
         this.readings = readings;
         this.rounds = rounds;
         this.jobs = jobs;
@@ -84,31 +98,30 @@ public class Readings {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
-    }
-
-    /** What became of a reading that was sent. */
-    public enum Kept {
-        NOW,
-        /** It was sent before, just so: a retry. */
-        BEFORE
+        this.jobLocks = jobLocks;
+        this.locks = locks;
     }
 
     /**
      * Keeps a reading, once. Refuses another one under the same id with 409; a figure or parts that cannot be understood,
-     * a sum that differs from the one made here, and a gauge that may not measure with 422.
+     * a sum that differs from the one made here, a time outside the job's, and a gauge that may not measure with 422.
      */
     @Transactional
-    public Kept keep(KeepReading asked) {
+    public Receipt keep(KeepReading asked) {
+        // Neither the gauges nor the job change from here on until this is kept.
+        locks.gauges(Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
+        jobLocks.ofPart(asked.part());
         Optional<Reading> before = readings.findById(asked.id());
         if (before.isPresent()) {
             if (!asked.isKeptAs(before.get())) {
                 throw Refused.keptOtherwise(words);
             }
-            return Kept.BEFORE;
+            return Receipt.before(asked.id(), before.get().seq());
         }
         Part part = plans.part(asked.part());
         Feature feature = plans.featureOf(part, asked.feature());
         Place place = jobs.placeOf(part, feature, asked.place());
+        refuseUnlessTakenMeanwhile(asked, part);
         GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature);
         refuseMadeUp(asked, part);
@@ -126,14 +139,13 @@ public class Readings {
                         part.job(),
                         read.value().plus(read.correction()),
                         read.rests().setting()));
-        long seq = journal.write(part.job().id(), What.READING);
-        // From here on nobody else writes: the revision is the one in force, and stays as it is read against.
         PlanRevision revision = jobs.revisionWith(feature);
         revision.fix(clock.instant());
         MeasuringRound round = rounds.forReading(asked, part, feature, person);
+        long seq = journal.write(part.job().id(), What.READING);
         readings.save(new Reading(
                 asked, atTwenty, revision, round, place, method, stateOf(method), person, seq, clock.instant()));
-        return Kept.NOW;
+        return Receipt.now(asked.id(), seq);
     }
 
     /** Where a reading was taken. */
@@ -147,6 +159,15 @@ public class Readings {
                         reading.round().part().job().id(),
                         reading.partId(),
                         reading.round().feature().id()));
+    }
+
+    /** Not before its job was opened, and not tomorrow: a screen whose clock is wrong would put readings out of their order. */
+    private void refuseUnlessTakenMeanwhile(KeepReading asked, Part part) {
+        boolean isBefore = asked.origin() != Origin.DEMONSTRATION
+                && asked.takenAt().isBefore(part.job().openedAt().minus(CLOCKS_APART));
+        if (isBefore || asked.takenAt().isAfter(clock.instant().plus(FARTHEST_AHEAD))) {
+            throw Refused.field("takenAt", isBefore ? "taken-before-job" : "taken-later", words);
+        }
     }
 
     private void refuseUnlessFit(GaugeAndReader method, Feature feature) {

@@ -1,6 +1,7 @@
 package jawread.server.measure;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.length.LengthUnit;
@@ -10,9 +11,11 @@ import jawread.core.length.TypedLength.Kind;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.live.Journal;
+import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -29,14 +32,23 @@ public class Rounds {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
 
-    public Rounds(RoundRepository rounds, Jobs jobs, People people, Journal journal, Clock clock, Words words) {
+    public Rounds(
+            RoundRepository rounds,
+            Jobs jobs,
+            People people,
+            Journal journal,
+            Clock clock,
+            Words words,
+            JobLocks locks) {
         this.rounds = rounds;
         this.jobs = jobs;
         this.people = people;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -49,21 +61,23 @@ public class Rounds {
 
     /** Opens the round after a cut. The same cut sent again changes nothing. */
     @Transactional
-    public void cutTaken(Cut cut) {
+    public Receipt cutTaken(Cut cut) {
+        locks.ofPart(cut.part());
         Optional<MeasuringRound> kept = rounds.findById(cut.id());
         if (kept.isPresent()) {
             refuseUnless(isKeptAs(cut, kept.get()), "kept-otherwise");
-            return;
+            return Receipt.before(cut.id());
         }
         Part part = jobs.part(cut.part());
         Feature feature = jobs.featureOf(part, cut.feature());
         LengthUnit unit = part.job().unit();
         Optional<TypedLength> asked = cut.asked().map(text -> asked(text, unit));
-        journal.write(part.job().id(), What.ROUND);
         refuseUnless(cut.number() > 0 && cut.number() == nextNumber(part, feature), "round-not-next");
         Person person = people.byId(cut.person());
+        long seq = journal.write(part.job().id(), What.ROUND);
         rounds.save(
                 new MeasuringRound(cut.id(), part, feature, cut.number(), cut.asked(), asked, person, clock.instant()));
+        return Receipt.now(cut.id(), seq);
     }
 
     /** Whether anything was read on a part. */
@@ -72,8 +86,12 @@ public class Rounds {
         return rounds.existsByPartId(part.id());
     }
 
-    /** The round that a reading belongs to; the first reading of all opens "as found". */
+    /**
+     * The round that a reading belongs to; the first reading of all opens "as found". Refuses one that was taken after a later cut with
+     * 409: its page did not know of the cut.
+     */
     MeasuringRound forReading(KeepReading reading, Part part, Feature feature, Person person) {
+        refuseWhenOver(part, feature, reading.round(), reading.takenAt());
         return rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), reading.round())
                 .orElseGet(() -> {
                     refuseUnless(reading.round() == 0, "no-such-round");
@@ -87,6 +105,14 @@ public class Rounds {
                             person,
                             clock.instant()));
                 });
+    }
+
+    /** Refuses what is to be written at a moment into a round that another one had followed by then. */
+    void refuseWhenOver(Part part, Feature feature, int round, Instant at) {
+        boolean isOver = rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), round + 1)
+                .filter(next -> next.openedAt().isBefore(at))
+                .isPresent();
+        refuseUnless(!isOver, "round-over");
     }
 
     private int nextNumber(Part part, Feature feature) {

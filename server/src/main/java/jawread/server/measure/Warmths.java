@@ -13,6 +13,7 @@ import jawread.core.length.Length;
 import jawread.server.access.Person;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.job.Job;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.live.Happened;
@@ -40,6 +41,7 @@ public class Warmths {
     private final Happened happened;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
     /** By part, under how often its job was looked at. */
     private final KeptWhile<Long, Long, Optional<PartWarmth>> last = new KeptWhile<>(MOST_PARTS);
 
@@ -51,7 +53,8 @@ public class Warmths {
             Journal journal,
             Happened happened,
             Clock clock,
-            Words words) {
+            Words words,
+            JobLocks locks) {
         this.warmths = warmths;
         this.jobs = jobs;
         this.settings = settings;
@@ -60,6 +63,7 @@ public class Warmths {
         this.happened = happened;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** As typed, in °C. @param gauge empty where nobody measured */
@@ -78,6 +82,7 @@ public class Warmths {
     /** Keeps what was measured, once. */
     @Transactional
     public PartWarmth keep(UUID id, long partId, TypedWarmth typed, Person person) {
+        locks.ofPart(partId);
         Optional<PartWarmth> before = warmths.findById(id);
         if (before.isPresent()) {
             if (before.get().partId() != partId) {

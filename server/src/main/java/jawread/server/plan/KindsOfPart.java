@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import jawread.core.length.Refusal;
 import jawread.server.access.Person;
+import jawread.server.job.Job;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Jobs.ListedPart;
 import jawread.server.job.NewPlan;
@@ -33,21 +35,25 @@ public class KindsOfPart {
     private final Rounds rounds;
     private final Journal journal;
     private final Words words;
+    private final JobLocks locks;
 
-    public KindsOfPart(Jobs jobs, Rounds rounds, Journal journal, Words words) {
+    public KindsOfPart(Jobs jobs, Rounds rounds, Journal journal, Words words, JobLocks locks) {
         this.jobs = jobs;
         this.rounds = rounds;
         this.journal = journal;
         this.words = words;
+        this.locks = locks;
     }
 
     /** Adds a plan for another kind of part. */
     @Transactional
     public Plan add(long jobId, PlanHead head, Person person) {
-        journal.write(jobId, What.PLAN);
+        locks.ofJob(jobId);
+        Job job = jobs.job(jobId);
         refuseUnlessNamed(head);
         var part = PartHead.of(head.name() + " 1", "");
-        return jobs.add(jobs.job(jobId), new NewPlan(head, List.of(), List.of(part)), Optional.of(person));
+        journal.write(jobId, What.PLAN);
+        return jobs.add(job, new NewPlan(head, List.of(), List.of(part)), Optional.of(person));
     }
 
     /** Refuses a change made over another's with 412. */
@@ -59,6 +65,7 @@ public class KindsOfPart {
     }
 
     private Plan locked(long planId, long edition) {
+        locks.ofPlan(planId);
         Plan plan = jobs.plan(planId);
         journal.write(plan.job().id(), What.PLAN);
         Editions.refuseUnlessSame(edition, plan.version(), words);

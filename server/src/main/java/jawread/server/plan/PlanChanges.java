@@ -13,6 +13,7 @@ import jawread.core.plan.TypedFeature;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
@@ -37,11 +38,13 @@ public class PlanChanges {
     private final Jobs jobs;
     private final Journal journal;
     private final Words words;
+    private final JobLocks locks;
 
-    public PlanChanges(Jobs jobs, Journal journal, Words words) {
+    public PlanChanges(Jobs jobs, Journal journal, Words words, JobLocks locks) {
         this.jobs = jobs;
         this.journal = journal;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -59,9 +62,8 @@ public class PlanChanges {
      */
     @Transactional
     public Done make(long planId, PlanChange change, Person person) {
+        long job = locks.ofPlan(planId);
         Plan plan = jobs.plan(planId);
-        // Whoever else writes waits from here on: what stands now stands until this is done.
-        long seq = journal.write(plan.job().id(), What.PLAN);
         PlanRevision before = jobs.newest(plan);
         var standing = new Standing(before.features());
         var undo = new Undo(standing.order());
@@ -80,6 +82,7 @@ public class PlanChanges {
         List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
         boolean newRevision = before.isFixed() && !now.equals(before.features());
         PlanRevision revision = newRevision ? jobs.revise(before, now) : jobs.list(before, now);
+        long seq = journal.write(job, What.PLAN);
         return new Done(seq, revision, changed, undo.change(now), newRevision);
     }
 

@@ -35,12 +35,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class PlanController {
     private final KindsOfPart kinds;
+    private final PlanChanges changes;
     private final PlanViews views;
     private final ScreenTickets tickets;
     private final Words words;
 
-    PlanController(KindsOfPart kinds, PlanViews views, ScreenTickets tickets, Words words) {
+    PlanController(KindsOfPart kinds, PlanChanges changes, PlanViews views, ScreenTickets tickets, Words words) {
         this.kinds = kinds;
+        this.changes = changes;
         this.views = views;
         this.tickets = tickets;
         this.words = words;
@@ -90,7 +92,7 @@ class PlanController {
     @Allowed(PERSON)
     @PostMapping("/plans/{plan}/changes")
     PlanChangedView change(@PathVariable long plan, @RequestBody PlanChange body, HttpServletRequest request) {
-        return views.change(plan, body, tickets.whoStandsAt(request));
+        return views.changed(changes.make(plan, body, tickets.whoStandsAt(request)));
     }
 
     /** What would be understood of a feature; keeps nothing. */

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
-import jawread.server.access.Person;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand;
@@ -40,7 +39,6 @@ class PlanViews {
 
     private final Jobs jobs;
     private final Rounds rounds;
-    private final PlanChanges changes;
     private final PlannedFeatures planned;
     private final PlannedWords features;
     private final PastedFeatures pasted;
@@ -52,7 +50,6 @@ class PlanViews {
     PlanViews(
             Jobs jobs,
             Rounds rounds,
-            PlanChanges changes,
             PlannedFeatures planned,
             PlannedWords features,
             PastedFeatures pasted,
@@ -62,7 +59,6 @@ class PlanViews {
             Words words) {
         this.jobs = jobs;
         this.rounds = rounds;
-        this.changes = changes;
         this.planned = planned;
         this.features = features;
         this.pasted = pasted;
@@ -202,12 +198,11 @@ class PlanViews {
         return pasted.understand(text, methods.of(jobs.plan(planId), atHand()));
     }
 
-    /** Changes some features, and shows what that came to: in one go, for the one who typed waits for it. */
-    @Transactional
-    public PlanChangedView change(long planId, PlanChange change, Person person) {
-        Done done = changes.make(planId, change, person);
-        PlanRevision revision = done.revision();
-        Plan plan = revision.plan();
+    /** What a change came to, as the plan stands once it is made. */
+    @Transactional(readOnly = true)
+    public PlanChangedView changed(Done done) {
+        Plan plan = jobs.plan(done.revision().plan().id());
+        PlanRevision revision = jobs.newest(plan);
         AtHand atHand = atHand();
         MethodsOfPlan of = methods.of(plan, atHand);
         Work one = work(revision, of);

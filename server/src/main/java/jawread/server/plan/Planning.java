@@ -11,6 +11,7 @@ import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
+import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.NewPlan;
 import jawread.server.job.PartHead;
@@ -45,14 +46,23 @@ public class Planning {
     private final Shop shop;
     private final Journal journal;
     private final Words words;
+    private final JobLocks locks;
 
-    public Planning(Jobs jobs, PlanChanges changes, ShopSettings settings, Shop shop, Journal journal, Words words) {
+    public Planning(
+            Jobs jobs,
+            PlanChanges changes,
+            ShopSettings settings,
+            Shop shop,
+            Journal journal,
+            Words words,
+            JobLocks locks) {
         this.jobs = jobs;
         this.changes = changes;
         this.settings = settings;
         this.shop = shop;
         this.journal = journal;
         this.words = words;
+        this.locks = locks;
     }
 
     /** Opens a job with one empty plan, or from a template. Refuses a template that is none. */
@@ -71,6 +81,7 @@ public class Planning {
     /** Opens a job that says the same as another; what was read there, and for how long its parts had run, stays there. */
     @Transactional
     public Job copy(long jobId, Person person) {
+        locks.ofJob(jobId);
         Job from = jobs.job(jobId);
         JobHead head = from.head().called(words.say("job.copy-of", Map.of("name", from.name())));
         Job copy = jobs.open(head, choices(from), from.demonstration(), List.of(), Optional.of(person));
@@ -100,7 +111,7 @@ public class Planning {
      */
     @Transactional
     public Job write(long jobId, long edition, JobHead head, Map<String, String> choices, Person person) {
-        journal.write(jobId, What.PLAN);
+        locks.ofJob(jobId);
         Job job = jobs.job(jobId);
         Editions.refuseUnlessSame(edition, job.version(), words);
         refuseUnlessSound(head);
@@ -118,6 +129,7 @@ public class Planning {
         });
         Job written = jobs.write(job, head, accepted);
         changes.restate(written, person);
+        journal.write(jobId, What.PLAN);
         return written;
     }
 
@@ -127,8 +139,10 @@ public class Planning {
 
     @Transactional
     public Job archive(long jobId, boolean away) {
+        locks.ofJob(jobId);
+        Job job = jobs.job(jobId);
         journal.write(jobId, What.PLAN);
-        return jobs.archive(jobs.job(jobId), away);
+        return jobs.archive(job, away);
     }
 
     private void refuseUnlessSound(JobHead head) {

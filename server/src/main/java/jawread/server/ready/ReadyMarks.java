@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.server.access.Person;
 import jawread.server.job.Job;
+import jawread.server.job.JobLocks;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.settings.Setting;
@@ -27,18 +28,27 @@ class ReadyMarks {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final JobLocks locks;
 
-    ReadyMarks(ReadyMarkRepository marks, ShopSettings settings, Journal journal, Clock clock, Words words) {
+    ReadyMarks(
+            ReadyMarkRepository marks,
+            ShopSettings settings,
+            Journal journal,
+            Clock clock,
+            Words words,
+            JobLocks locks) {
         this.marks = marks;
         this.settings = settings;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** Keeps it, once. @param reason why it was passed over; empty when it was done */
     @Transactional
     public void keep(UUID id, Job job, String card, String reason, Person person) {
+        locks.ofJob(job.id());
         Optional<ReadyMark> before = marks.findById(id);
         if (before.isPresent()) {
             if (before.get().jobId() != job.id() || !before.get().card().equals(card)) {

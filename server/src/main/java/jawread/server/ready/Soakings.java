@@ -11,6 +11,7 @@ import jawread.server.access.Person;
 import jawread.server.job.Jobs;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
+import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -26,13 +27,15 @@ class Soakings {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
 
-    Soakings(SoakingRepository soakings, Jobs jobs, Journal journal, Clock clock, Words words) {
+    Soakings(SoakingRepository soakings, Jobs jobs, Journal journal, Clock clock, Words words, Locks locks) {
         this.soakings = soakings;
         this.jobs = jobs;
         this.journal = journal;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /** @param part absent where it belongs to none */
@@ -49,6 +52,7 @@ class Soakings {
     /** Starts a clock, once. Refuses what has no name, and less than a minute or more than two days. */
     @Transactional
     public void start(UUID id, String what, Optional<Long> part, long minutes, Person person) {
+        locks.drawer();
         if (soakings.existsById(id)) {
             return;
         }
@@ -67,6 +71,7 @@ class Soakings {
     /** Takes it off the list; one that is gone already is no error. */
     @Transactional
     public void end(UUID id) {
+        locks.drawer();
         journal.write(Journal.DRAWER, What.DRAWER);
         soakings.deleteById(id);
     }

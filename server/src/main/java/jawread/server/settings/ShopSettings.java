@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import jawread.core.heat.Material;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.Person;
+import jawread.server.storage.Locks;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.Shop;
@@ -30,14 +31,16 @@ public class ShopSettings {
     private final Shop shop;
     private final Clock clock;
     private final Words words;
+    private final Locks locks;
     /** What was decided, by setting; read again once something was. Asked for with each verdict, changed once a year. */
     private final Map<Setting, String> known = new EnumMap<>(Setting.class);
 
-    public ShopSettings(ShopSettingRepository changed, Shop shop, Clock clock, Words words) {
+    public ShopSettings(ShopSettingRepository changed, Shop shop, Clock clock, Words words, Locks locks) {
         this.changed = changed;
         this.shop = shop;
         this.clock = clock;
         this.words = words;
+        this.locks = locks;
     }
 
     /**
@@ -125,6 +128,7 @@ public class ShopSettings {
      */
     @Transactional
     public Standing change(String code, String choice, long edition, Person person) {
+        locks.settings();
         Setting setting = Setting.of(code)
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-setting", words.say("problem.no-such-setting")));
@@ -138,7 +142,7 @@ public class ShopSettings {
         Standing standing = standing(setting, Optional.of(changed.saveAndFlush(now)));
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
-            public void afterCommit() {
+            public void afterCompletion(int status) {
                 synchronized (known) {
                     known.clear();
                 }

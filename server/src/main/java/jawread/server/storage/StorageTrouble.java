@@ -2,9 +2,15 @@ package jawread.server.storage;
 
 import java.sql.SQLException;
 import java.util.Optional;
+import java.util.Set;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
 
-/** What lies under a failure, where it is the database's. */
+/** Tells the trouble of a disk or a database from every other failure. */
 public final class StorageTrouble {
+    /** H2's own: a file that cannot be read or written, or is damaged; no room; a database that closed itself for it. */
+    private static final Set<Integer> OF_THE_FILE = Set.of(90028, 90030, 90031, 90067, 90098, 90100, 90121);
+
     private StorageTrouble() {}
 
     static Optional<SQLException> sqlCause(Throwable failure) {
@@ -14,5 +20,16 @@ public final class StorageTrouble {
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether nothing can be read or written for now, whoever asks and whatever is asked. */
+    public static boolean isUnder(Throwable failure) {
+        return failure instanceof NotOnDisk
+                || failure instanceof CannotCreateTransactionException
+                || failure instanceof DataAccessResourceFailureException
+                || sqlCause(failure)
+                        .map(SQLException::getErrorCode)
+                        .filter(OF_THE_FILE::contains)
+                        .isPresent();
     }
 }

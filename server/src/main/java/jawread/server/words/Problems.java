@@ -1,7 +1,9 @@
 package jawread.server.words;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -23,9 +25,11 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 public class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private final Words words;
+    private final List<UnderstoodFailure> understood;
 
-    public Problems(Words words) {
+    public Problems(Words words, List<UnderstoodFailure> understood) {
         this.words = words;
+        this.understood = understood;
     }
 
     /** The problem that a refusal becomes, also where it is one answer among several. */
@@ -54,6 +58,12 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unforeseen(RuntimeException failure, HttpServletRequest request) {
+        Optional<ResponseEntity<ProblemDetail>> answer = understood.stream()
+                .flatMap(each -> each.answer(failure).stream())
+                .findFirst();
+        if (answer.isPresent()) {
+            return answer.get();
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), failure);
         return ResponseEntity.internalServerError()
                 .body(problem(HttpStatus.INTERNAL_SERVER_ERROR, "failed-here", words.say("problem.failed-here")));

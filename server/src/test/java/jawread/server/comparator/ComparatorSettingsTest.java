@@ -141,7 +141,7 @@ class ComparatorSettingsTest {
         reading.put("pm", ring.path("size").path("pm").asLong() + 7 * TENTH_PM);
         reading.put("takenAt", "2026-03-10T09:00:00Z");
 
-        JsonNode kept = Walk.placeNow(walk.keep(reading).json());
+        JsonNode kept = Walk.placeNow(walk.keep(reading).shown());
         JsonNode last = kept.path("readings").get(kept.path("readings").size() - 1);
         assertThat(last.path("size").path("text").asString()).isEqualTo("3.2507");
         assertThat(last.path("setting").asString())

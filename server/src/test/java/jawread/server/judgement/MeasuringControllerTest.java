@@ -13,14 +13,15 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.server.live.Receipt;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Origin;
 import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.Readings;
-import jawread.server.measure.Readings.Kept;
 import jawread.server.measure.Rounds;
 import jawread.server.words.Problems;
 import jawread.server.words.Refused;
@@ -50,13 +51,13 @@ class MeasuringControllerTest {
                     mock(PlaceMarks.class),
                     mock(ThirdAxes.class),
                     mock(BenchOverview.class)))
-            .setControllerAdvice(new Problems(words))
+            .setControllerAdvice(new Problems(words, List.of()))
             .build();
     private final UUID id = UUID.randomUUID();
 
     @Test
     void a_reading_is_kept_first_and_judged_after() throws Exception {
-        when(readings.keep(any())).thenReturn(Kept.NOW);
+        when(readings.keep(any())).thenReturn(Receipt.now(id, 7));
         mvc.perform(put("/api/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
@@ -73,11 +74,38 @@ class MeasuringControllerTest {
 
     @Test
     void one_sent_before_is_answered_with_200() throws Exception {
-        when(readings.keep(any())).thenReturn(Kept.BEFORE);
+        when(readings.keep(any())).thenReturn(Receipt.before(id, 7));
         mvc.perform(put("/api/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
                 .andExpect(status().isOk());
+    }
+
+    @Test
+    void a_kept_reading_is_answered_with_its_receipt_whatever_comes_of_its_page() throws Exception {
+        when(readings.keep(any())).thenReturn(Receipt.now(id, 7));
+        when(sheets.of(2, 3)).thenThrow(new IllegalArgumentException("no sentence for this"));
+        mvc.perform(put("/api/readings/" + id)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(TYPED))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.id").value(id.toString()))
+                .andExpect(jsonPath("$.seq").value(7))
+                .andExpect(jsonPath("$.kept").value("now"))
+                .andExpect(jsonPath("$.shown").doesNotExist());
+    }
+
+    @Test
+    void so_is_a_mark() throws Exception {
+        when(marks.make(any())).thenReturn(new Marks.Marked(Receipt.before(id), 2, 3));
+        when(sheets.of(2, 3)).thenThrow(new IllegalArgumentException("no sentence for this"));
+        mvc.perform(put("/api/marks/" + id)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"reading\": \"" + id
+                                + "\", \"kind\": \"NOTE\", \"reason\": \"dirt\", \"person\": 1}"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.kept").value("before"))
+                .andExpect(jsonPath("$.seq").doesNotExist());
     }
 
     @Test

@@ -87,7 +87,7 @@ final class OneFeature {
         for (String figure : figures) {
             Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body(place, figure));
             assertThat(answer.status()).as(answer.text()).isEqualTo(201);
-            sheet = answer.json();
+            sheet = answer.shown();
         }
         return sheet;
     }

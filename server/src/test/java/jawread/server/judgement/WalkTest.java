@@ -215,7 +215,7 @@ class WalkTest {
         assertThat(one.judgement().path("step").path("code").asString()).isEqualTo("finish");
         assertThat(decide(one, "use", " ").code()).isEqualTo("decision-reason");
         assertThat(decide(one, "person-decides", "why not").code()).isEqualTo("no-such-step");
-        JsonNode decided = decide(one, "use", "the mating bush is bored to it").json();
+        JsonNode decided = decide(one, "use", "the mating bush is bored to it").shown();
         assertThat(decided.path("decided").path("person").asString()).isEqualTo("Ansa");
         assertThat(decided.path("decided").path("said").asString()).isEqualTo("finish");
         assertThat(decided.path("step").path("code").asString())
@@ -339,7 +339,8 @@ class WalkTest {
         one.read("31.970");
         Map<String, Object> bero = one.body(one.round().path("at").asLong(), "31.971");
         bero.put("person", 2);
-        bero.put("takenAt", "2026-03-09T08:00:00.000Z");
+        // Behind the first by the clock of his screen, and kept after it.
+        bero.put("takenAt", server.get("/api/shop").json().path("now").asString());
         assertThat(server.put("/api/readings/" + UUID.randomUUID(), bero).status())
                 .isEqualTo(201);
         JsonNode place = one.round().path("places").get(0);
@@ -369,7 +370,7 @@ class WalkTest {
                 .isEqualTo("pins-other-way");
         body.put("stops", "6.01");
         JsonNode place = one.round(
-                        server.put("/api/readings/" + UUID.randomUUID(), body).json())
+                        server.put("/api/readings/" + UUID.randomUUID(), body).shown())
                 .path("places")
                 .get(0);
         assertThat(mark(place)).isEqualTo("in");
@@ -380,7 +381,7 @@ class WalkTest {
         body.put("typed", "6.02");
         body.put("stops", "6.03");
         JsonNode against = one.round(
-                        server.put("/api/readings/" + UUID.randomUUID(), body).json())
+                        server.put("/api/readings/" + UUID.randomUUID(), body).shown())
                 .path("places")
                 .get(0);
         assertThat(mark(against)).as("what goes once goes always").isEqualTo("unsettled");

@@ -28,7 +28,8 @@ class MarksTest {
     private final Journal journal = mock();
     private final Words words = mock();
     private final ReadingSwapRepository swaps = mock();
-    private final Marks marks = new Marks(repository, swaps, readings, people, journal, Clock.systemUTC(), words);
+    private final Marks marks =
+            new Marks(repository, swaps, readings, people, journal, Clock.systemUTC(), words, mock());
     private final Reading reading = mock(Reading.class, RETURNS_DEEP_STUBS);
     private final UUID id = UUID.randomUUID();
 

@@ -27,12 +27,12 @@ class ReadingsKeptTest {
     void from_the_first_reading_to_the_cut_and_what_came_off() {
         var walk = new Walk(server, "shaft 2", "body");
 
-        JsonNode one = walk.keep(walk.typed(0, "32.221")).json();
+        JsonNode one = walk.keep(walk.typed(0, "32.221")).shown();
         assertThat(Walk.placeNow(one).path("next").asString()).isEqualTo("Lift the gauge off and read again.");
         assertThat(Walk.placeNow(one).path("verdict").path("mark").asString()).isEqualTo("not-measured");
 
         JsonNode two = walk.keep(walk.byScale(0, Map.of("sleeve", 14, "thimble", 22, "vernier", 0), 32_220_000_000L))
-                .json();
+                .shown();
         JsonNode place = Walk.placeNow(two);
         assertThat(place.path("value").path("pm").asLong()).isEqualTo(32_220_500_000L);
         assertThat(place.path("value").path("text").asString()).isEqualTo("32.2205");
@@ -55,16 +55,16 @@ class ReadingsKeptTest {
                 .isEqualTo("25.000");
 
         // A third, taken unasked, re-opens the place and holds.
-        JsonNode three = walk.keep(walk.typed(0, "32.222")).json();
+        JsonNode three = walk.keep(walk.typed(0, "32.222")).shown();
         assertThat(Walk.placeNow(three).path("value").path("pm").asLong()).isEqualTo(32_221_000_000L);
         assertThat(Walk.placeNow(three).path("state").asString()).isEqualTo("done");
 
-        JsonNode cut = walk.cut(UUID.randomUUID(), 1, "0.25").json();
+        JsonNode cut = walk.cut(UUID.randomUUID(), 1, "0.25").shown();
         assertThat(cut.path("rounds").size()).isEqualTo(2);
         assertThat(Walk.placeNow(cut).path("readings").size()).isZero();
 
         walk.keep(walk.typed(1, "31.989"));
-        JsonNode after = walk.keep(walk.typed(1, "31.990")).json();
+        JsonNode after = walk.keep(walk.typed(1, "31.990")).shown();
         JsonNode round = after.path("rounds").get(1);
         assertThat(round.path("cut").path("took").path("pm").asLong()).isEqualTo(231_500_000);
         assertThat(round.path("cut").path("sentence").asString()).isEqualTo("Asked 0.250 mm, took 0.2315 mm.");
@@ -98,13 +98,13 @@ class ReadingsKeptTest {
         var walk = new Walk(server, "shaft 2", "right end");
         walk.keep(walk.typed(0, "25.510"));
         walk.keep(walk.typed(0, "25.010"));
-        JsonNode apart = walk.keep(walk.typed(0, "25.011")).json();
+        JsonNode apart = walk.keep(walk.typed(0, "25.011")).shown();
         assertThat(Walk.placeNow(apart).path("state").asString()).isEqualTo("scattered");
         String slipped = Walk.placeNow(apart).path("readings").get(0).path("id").asString();
 
         assertThat(walk.strike(UUID.randomUUID(), slipped, "  ").code()).isEqualTo("no-reason");
         UUID id = UUID.randomUUID();
-        JsonNode place = Walk.placeNow(walk.strike(id, slipped, "misread").json());
+        JsonNode place = Walk.placeNow(walk.strike(id, slipped, "misread").shown());
         assertThat(place.path("state").asString()).isEqualTo("done");
         assertThat(place.path("value").path("pm").asLong()).isEqualTo(25_010_500_000L);
         assertThat(place.path("readings").get(0).path("struck").path("reason").asString())
@@ -165,7 +165,7 @@ class ReadingsKeptTest {
     @Test
     void a_figure_outside_the_gauge_is_kept_and_looked_at_after() {
         var walk = new Walk(server, "shaft 4", "right end");
-        JsonNode place = Walk.placeNow(walk.keep(walk.typed(0, "7.0105")).json());
+        JsonNode place = Walk.placeNow(walk.keep(walk.typed(0, "7.0105")).shown());
         String remark = place.path("readings").get(0).path("remark").asString();
         assertThat(remark).contains("M6 shows 25 mm to 50 mm").contains("least count is 0.001 mm");
     }
@@ -198,7 +198,7 @@ class ReadingsKeptTest {
                 2_209_800_000L);
         body.put("gauge", stage);
         JsonNode reading =
-                Walk.placeNow(walk.keep(body).json()).path("readings").get(0);
+                Walk.placeNow(walk.keep(body).shown()).path("readings").get(0);
         assertThat(reading.path("size").path("pm").asLong()).isEqualTo(2_209_800_000L);
         assertThat(reading.path("steps").size()).isPositive();
         assertThat(server.put(
@@ -216,7 +216,7 @@ class ReadingsKeptTest {
         assertThat(bore.keep(through).code()).isEqualTo("reader-needed");
         through.put("reader", bore.gauge("M5"));
         JsonNode reading =
-                Walk.placeNow(bore.keep(through).json()).path("readings").get(0);
+                Walk.placeNow(bore.keep(through).shown()).path("readings").get(0);
         assertThat(reading.path("gauge").asString()).isEqualTo("T1 + M5");
 
         var shoulder = new Walk(server, "shaft 4", "shoulder");
@@ -225,7 +225,7 @@ class ReadingsKeptTest {
         onRod.put("gauge", shoulder.gauge("D1"));
         onRod.put("base", 4 * 25_400_000_000L);
         JsonNode deep =
-                Walk.placeNow(shoulder.keep(onRod).json()).path("readings").get(0);
+                Walk.placeNow(shoulder.keep(onRod).shown()).path("readings").get(0);
         assertThat(deep.path("size").path("text").asString()).isEqualTo("4.645");
         onRod.put("base", 25_400_000_001L);
         assertThat(shoulder.keep(onRod).code()).isEqualTo("base-not-of-gauge");

@@ -10,6 +10,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -67,7 +68,9 @@ class ReadingsTest {
             mock(People.class),
             journal,
             Clock.systemUTC(),
-            words);
+            words,
+            mock(),
+            mock());
     private final Feature feature = mock(Feature.class, RETURNS_DEEP_STUBS);
     private final Gauge gauge = mock();
     private final Part part = mock(Part.class, RETURNS_DEEP_STUBS);
@@ -76,6 +79,7 @@ class ReadingsTest {
     void a_job_of_the_shops_own() {
         when(plans.part(anyLong())).thenReturn(part);
         when(part.job().demonstration()).thenReturn(false);
+        when(part.job().openedAt()).thenReturn(Instant.EPOCH);
         when(plans.featureOf(any(), anyLong())).thenReturn(feature);
         when(methods.method(anyLong(), any())).thenReturn(GaugeAndReader.of(gauge));
         when(gauge.kind()).thenReturn(GaugeKind.of("outside-micrometer").orElseThrow());
@@ -122,6 +126,32 @@ class ReadingsTest {
     @Test
     void a_made_up_reading_is_not_taken_into_a_job_of_the_shop() {
         isRefused(reading(Origin.DEMONSTRATION, Optional.of("32.1"), Optional.empty()), "made-up");
+    }
+
+    @Test
+    void a_reading_of_before_its_job_or_of_next_week_is_a_wrong_clock() {
+        when(part.job().openedAt()).thenReturn(Instant.EPOCH.plusSeconds(3600));
+        isRefused(reading(Origin.TYPED, Optional.of("32.1"), Optional.empty()), "taken-before-job");
+        KeepReading asked = reading(Origin.DEMONSTRATION, Optional.of("32.1"), Optional.empty());
+        isRefused(
+                new KeepReading(
+                        asked.id(),
+                        1,
+                        1,
+                        0,
+                        1,
+                        1,
+                        Optional.empty(),
+                        1,
+                        Origin.TYPED,
+                        asked.typed(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        false,
+                        Instant.now().plus(Duration.ofDays(2))),
+                "taken-later");
     }
 
     @Test

@@ -136,7 +136,7 @@ class ReadyTest {
         JsonNode ready = server.put(path + "/warmths/" + UUID.randomUUID(), Map.of("part", "32", "gauge", "20"))
                 .json();
         assertThat(ready.path("warmth").asString()).contains("32 °C");
-        JsonNode place = Walk.placeNow(walk.keep(walk.typed(0, "25.010")).json());
+        JsonNode place = Walk.placeNow(walk.keep(walk.typed(0, "25.010")).shown());
         JsonNode last = place.path("readings").get(place.path("readings").size() - 1);
         // 25.010 / (1 + 11.5e-6 · 12), half to even.
         assertThat(last.path("size").path("pm").asLong()).isEqualTo(25_006_549_096L);

@@ -14,6 +14,7 @@ import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** One part through its inspections: the demonstration's spindle, and others made here. */
@@ -32,6 +33,11 @@ class OverTimeTest {
 
     private Inspected inspected(String mark, String hours) {
         JsonNode job = drafting.open("inspection of " + mark + " at " + hours, "mm", "");
+        // It was opened years ago: nothing can have been read before.
+        server.bean(JdbcTemplate.class)
+                .update(
+                        "update job set opened_at = timestamp with time zone '2020-01-01 00:00:00Z' where id = ?",
+                        job.path("id").asLong());
         JsonNode plan = drafting.plan(job);
         Map<String, Object> journal = typed("journal", "outside", "32.000 -0.040");
         journal.put("service", "31.900");

@@ -141,9 +141,7 @@ final class WorkedDay {
         // Read warm: brought to 20 degrees as it is kept.
         Answer warm =
                 done(walk.keep(walk.byScale(0, Map.of("sleeve", 0, "thimble", 1, "vernier", 0), 25_010_000_000L)));
-        JsonNode reading = Walk.placeNow(warm.json().has("sheet") ? warm.json().path("sheet") : warm.json())
-                .path("readings")
-                .get(0);
+        JsonNode reading = Walk.placeNow(warm.shown()).path("readings").get(0);
         put(
                 "/api/marks/" + UUID.randomUUID(),
                 Map.of("reading", reading.path("id").asString(), "kind", "NOTE", "reason", "still warm", "person", 1));

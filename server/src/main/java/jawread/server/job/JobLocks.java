@@ -1,0 +1,56 @@
+package jawread.server.job;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+import jawread.server.storage.Locks;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** Takes the lock of a job by what is known of it. Whose a part or a plan is never changes, so that it is asked before. */
+@Component
+public class JobLocks {
+    private final Locks locks;
+    private final PartRepository parts;
+    private final PlanRepository plans;
+    private final Words words;
+    private final Map<Long, Long> jobOfPart = new ConcurrentHashMap<>();
+    private final Map<Long, Long> jobOfPlan = new ConcurrentHashMap<>();
+
+    JobLocks(Locks locks, PartRepository parts, PlanRepository plans, Words words) {
+        this.locks = locks;
+        this.parts = parts;
+        this.plans = plans;
+        this.words = words;
+    }
+
+    public void ofJob(long job) {
+        locks.jobs(Stream.of(job));
+    }
+
+    public void ofJobs(Stream<Long> jobs) {
+        locks.jobs(jobs);
+    }
+
+    /** Refuses an unknown part with 404. @return the job */
+    public long ofPart(long part) {
+        long job =
+                jobOfPart.computeIfAbsent(part, id -> parts.findJobOf(id).orElseThrow(() -> refused("no-such-part")));
+        ofJob(job);
+        return job;
+    }
+
+    /** Refuses an unknown plan with 404. @return the job */
+    public long ofPlan(long plan) {
+        long job =
+                jobOfPlan.computeIfAbsent(plan, id -> plans.findJobOf(id).orElseThrow(() -> refused("no-such-plan")));
+        ofJob(job);
+        return job;
+    }
+
+    private Refused refused(String code) {
+        return Refused.of(HttpStatus.NOT_FOUND, code, words.say("problem." + code));
+    }
+}
