@@ -27,6 +27,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.words..")
             .layer("storage")
             .definedBy("jawread.server.storage..")
+            .layer("door")
+            .definedBy("jawread.server.door..")
             .layer("access")
             .definedBy("jawread.server.access..")
             .layer("settings")
@@ -67,6 +69,22 @@ class ArchitectureTest {
             .definedBy("jawread.server.demo..")
             .layer("start")
             .definedBy("jawread.server")
+            .whereLayer("storage")
+            .mayOnlyBeAccessedByLayers(
+                    "access",
+                    "settings",
+                    "live",
+                    "drawer",
+                    "comparator",
+                    "job",
+                    "measure",
+                    "judgement",
+                    "ready",
+                    "exchange",
+                    "demo")
+            .whereLayer("door")
+            .mayOnlyBeAccessedByLayers(
+                    "access", "settings", "drawer", "comparator", "measure", "plan", "judgement", "ready")
             .whereLayer("access")
             .mayOnlyBeAccessedByLayers(
                     "settings",

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jawread.core.length.PlainDecimal;
 
 /** The counts that were read on a scale, by the name of the part. {@code parse(parts.toString())} equals it. */
 public record Parts(Map<String, BigDecimal> counts) {
@@ -28,7 +29,7 @@ public record Parts(Map<String, BigDecimal> counts) {
             if (nameAndCount.length != 2) {
                 throw new IllegalArgumentException("Parts are written name=count;name=count, not \"" + text + "\"");
             }
-            counts.put(nameAndCount[0].strip(), new BigDecimal(nameAndCount[1].strip()));
+            counts.put(nameAndCount[0].strip(), PlainDecimal.parse(nameAndCount[1]));
         });
         return new Parts(counts);
     }

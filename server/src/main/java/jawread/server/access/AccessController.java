@@ -2,6 +2,7 @@ package jawread.server.access;
 
 import static jawread.server.access.Allowed.To.ANYONE;
 
+import jakarta.validation.constraints.Size;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -28,7 +29,9 @@ class AccessController {
         this.people = people;
     }
 
-    record NewPerson(String name, String does) {}
+    record NewPerson(
+            String name,
+            @Size(max = 60, message = "text-longer") String does) {}
 
     record NewSession(long person) {}
 

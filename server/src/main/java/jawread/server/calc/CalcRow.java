@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.length.PlainDecimal;
 import jawread.core.length.Refusal;
 import jawread.core.limit.Limits;
 import jawread.core.scale.Parts;
@@ -101,7 +102,7 @@ final class CalcRow {
     /** A decimal in a unit that the column's name says. */
     Length length(String column, String text, LengthUnit unit) {
         try {
-            return Length.of(new BigDecimal(text.strip()), unit);
+            return Length.of(PlainDecimal.parse(text), unit);
         } catch (ArithmeticException | NumberFormatException e) {
             throw bad(column, text, "a decimal with a point, a whole number of picometres");
         }
@@ -111,7 +112,7 @@ final class CalcRow {
     Length pm(String column) {
         String text = required(column);
         try {
-            return Length.ofPicometres(new BigDecimal(text.strip()).longValueExact());
+            return Length.ofPicometres(PlainDecimal.parse(text).longValueExact());
         } catch (ArithmeticException | NumberFormatException e) {
             throw bad(column, text, "a whole number of picometres");
         }
@@ -123,7 +124,7 @@ final class CalcRow {
 
     private static BigDecimal number(String column, String text) {
         try {
-            return new BigDecimal(text.strip());
+            return PlainDecimal.parse(text);
         } catch (NumberFormatException e) {
             throw bad(column, text, "a decimal with a point");
         }

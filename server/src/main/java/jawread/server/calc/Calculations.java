@@ -52,6 +52,9 @@ class Calculations {
             });
         } catch (CalcRow.BadColumn bad) {
             throw Refused.field(bad.column(), bad.refusal(), say(bad.refusal()));
+        } catch (ArithmeticException overflow) {
+            var refusal = Refusal.of("too-large");
+            throw Refused.field(topic.inputs().get(0), refusal, say(refusal));
         } catch (IllegalArgumentException brokenContract) {
             throw Refused.field("", Refusal.of("bad-value"), brokenContract.getMessage());
         }

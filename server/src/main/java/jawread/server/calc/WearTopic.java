@@ -12,6 +12,7 @@ import jawread.core.form.Wear;
 import jawread.core.form.WearReference;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
+import jawread.core.length.PlainDecimal;
 import jawread.core.limit.Limits;
 import org.springframework.stereotype.Component;
 
@@ -79,7 +80,7 @@ class WearTopic implements CalcTopic {
     private static Length step(CalcRow row) {
         int decimals = Arrays.stream(row.required(FormSizesOfRow.PLACES).split("[;|]"))
                 .filter(item -> !item.isBlank())
-                .mapToInt(item -> new BigDecimal(item.strip()).scale())
+                .mapToInt(item -> PlainDecimal.parse(item).scale())
                 .max()
                 .orElse(0);
         return Length.of(BigDecimal.ONE.movePointLeft(decimals), row.unit("unit"));

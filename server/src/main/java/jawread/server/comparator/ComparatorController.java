@@ -10,6 +10,7 @@ import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.comparator.ComparatorSettings.TypedSetting;
 import jawread.server.comparator.SettingUpView.StandsAtView;
+import jawread.server.door.TypedFigure;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -33,7 +34,10 @@ class ComparatorController {
     }
 
     /** @param needle in graduations, with its sign @param done nothing or set-to-zero @param after empty where nothing was done */
-    record PutBackBody(String needle, String done, String after) {}
+    record PutBackBody(
+            @TypedFigure String needle,
+            String done,
+            @TypedFigure String after) {}
 
     /** Where each stands that was ever set. */
     @Allowed(ANYONE)

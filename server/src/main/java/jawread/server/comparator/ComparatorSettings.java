@@ -12,6 +12,7 @@ import jawread.core.gauge.Zeroed.Seen;
 import jawread.core.length.Length;
 import jawread.core.length.Refusal;
 import jawread.server.access.Person;
+import jawread.server.door.TypedFigure;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
@@ -76,13 +77,13 @@ public class ComparatorSettings {
      * @param returned by the second sweep, in graduations
      */
     public record TypedSetting(
-            String wanted,
+            @TypedFigure String wanted,
             String master,
-            String temperature,
-            String graduation,
+            @TypedFigure String temperature,
+            @TypedFigure String graduation,
             String pressed,
             String rocked,
-            String returned) {}
+            @TypedFigure String returned) {}
 
     /** As {@link #keep(UUID, long, TypedSetting, Person, Instant)}, now. */
     @Transactional

@@ -11,6 +11,7 @@ import jawread.core.gauge.Usage;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.Person;
+import jawread.server.door.TypedFigure;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.storage.Locks;
@@ -153,7 +154,11 @@ public class DrawerChanges {
     }
 
     /** A calibration as typed. @param on and due as 2026-03-10 @param due empty where nobody said */
-    public record TypedCalibration(String on, String error, String expanded, String due) {}
+    public record TypedCalibration(
+            String on,
+            @TypedFigure String error,
+            @TypedFigure String expanded,
+            String due) {}
 
     /**
      * Writes down what a laboratory found. Refuses one in the future, one that runs out before it was made, and a negative U. An

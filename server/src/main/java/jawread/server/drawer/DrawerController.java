@@ -5,12 +5,15 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
+import jawread.server.door.TypedFigure;
 import jawread.server.drawer.DrawerChanges.TypedCalibration;
 import jawread.server.drawer.ZeroChecks.TypedCheck;
 import jawread.server.words.Editions;
@@ -55,13 +58,15 @@ class DrawerController {
         this.words = words;
     }
 
-    record GaugesBody(List<TypedGauge> gauges) {}
+    record GaugesBody(@Valid List<TypedGauge> gauges) {}
 
     /** @param first of the set @param frames how many, one for a single gauge */
-    record GaugeSetBody(TypedGauge first, int frames) {}
+    record GaugeSetBody(@Valid TypedGauge first, int frames) {}
 
     /** @param kind dropped, new-battery, quarantined, back-in-use or retired @param words why; may be empty */
-    record EventBody(String kind, String words) {}
+    record EventBody(
+            String kind,
+            @Size(max = 400, message = "long-note") String words) {}
 
     /**
      * @param master looked at on it; absent: on closed faces
@@ -72,10 +77,10 @@ class DrawerController {
      */
     record CheckBody(
             @Nullable Long master,
-            String shown,
+            @TypedFigure String shown,
             String done,
-            String shownAfter,
-            String temperature,
+            @TypedFigure String shownAfter,
+            @TypedFigure String temperature,
             boolean unitConfirmed,
             @Nullable Instant madeAt) {}
 

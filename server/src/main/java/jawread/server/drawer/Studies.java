@@ -9,6 +9,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.server.access.Person;
+import jawread.server.door.TypedFigure;
 import jawread.server.live.Journal;
 import jawread.server.live.What;
 import jawread.server.storage.Locks;
@@ -56,7 +57,11 @@ public class Studies {
      * @param readings by part, then by person, then by repeat
      */
     public record TypedStudy(
-            String name, long gauge, String tolerance, List<String> people, List<List<List<String>>> readings) {}
+            String name,
+            long gauge,
+            @TypedFigure String tolerance,
+            List<String> people,
+            List<List<List<String>>> readings) {}
 
     /** A study understood, with what it comes to. */
     public record StudyUnderstood(

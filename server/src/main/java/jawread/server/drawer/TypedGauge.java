@@ -2,6 +2,7 @@ package jawread.server.drawer;
 
 import static jawread.server.words.TypedFields.asTyped;
 
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -10,6 +11,7 @@ import jawread.core.gauge.Range;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.Scale;
+import jawread.server.door.TypedFigure;
 
 /**
  * A gauge as typed, a field a text; an empty one leaves the starting value of its kind.
@@ -27,15 +29,15 @@ public record TypedGauge(
         String kind,
         String scale,
         String unit,
-        String base,
-        String rods,
-        String rangeLow,
-        String rangeHigh,
-        String step,
-        String spread,
-        String error,
-        String reach,
-        String allowedSteps,
+        @TypedFigure String base,
+        @Size(max = 400, message = "text-longer") String rods,
+        @TypedFigure String rangeLow,
+        @TypedFigure String rangeHigh,
+        @TypedFigure String step,
+        @TypedFigure String spread,
+        @TypedFigure String error,
+        @TypedFigure String reach,
+        @TypedFigure String allowedSteps,
         boolean switchable,
         List<Long> readers) {
     /** With the starting values of its kind. @param scale empty for what has none */

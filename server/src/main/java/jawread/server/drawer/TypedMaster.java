@@ -2,7 +2,9 @@ package jawread.server.drawer;
 
 import static jawread.server.words.TypedFields.asTyped;
 
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import jawread.server.door.TypedFigure;
 import jawread.server.drawer.ShopMaster.Blocks;
 
 /**
@@ -20,13 +22,13 @@ public record TypedMaster(
         String shopNumber,
         String kind,
         String unit,
-        String size,
-        String certified,
-        String expanded,
-        String material,
-        String blocks,
-        String missing,
-        String wear,
+        @TypedFigure String size,
+        @TypedFigure String certified,
+        @TypedFigure String expanded,
+        @Size(max = 40, message = "text-longer") String material,
+        @Size(max = 1500, message = "text-longer") String blocks,
+        @Size(max = 1500, message = "text-longer") String missing,
+        @TypedFigure String wear,
         String due,
         boolean retired) {
     /** As it would be typed to be just what it is. */

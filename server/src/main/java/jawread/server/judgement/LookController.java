@@ -4,6 +4,7 @@ import static jawread.server.access.Allowed.To.ANYONE;
 import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -34,7 +35,11 @@ class LookController {
     }
 
     /** @param found ok, not-ok or not-seen */
-    record LookBody(long part, long feature, String found, String note) {}
+    record LookBody(
+            long part,
+            long feature,
+            String found,
+            @Size(max = 400, message = "long-note") String note) {}
 
     record TickBody(long job, String caution) {}
 

@@ -4,6 +4,7 @@ import static jawread.server.access.Allowed.To.ANYONE;
 import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -15,6 +16,7 @@ import jawread.core.length.Length;
 import jawread.core.misread.Slip;
 import jawread.core.scale.Parts;
 import jawread.server.access.Allowed;
+import jawread.server.door.TypedFigure;
 import jawread.server.live.Acknowledged;
 import jawread.server.live.Receipt;
 import jawread.server.measure.KeepReading;
@@ -88,8 +90,8 @@ class MeasuringController {
             long gauge,
             @Nullable Long reader,
             long person,
-            @Nullable String typed,
-            @Nullable String stops,
+            @TypedFigure @Nullable String typed,
+            @TypedFigure @Nullable String stops,
             @Nullable Map<String, BigDecimal> parts,
             @Nullable Long base,
             @Nullable Long pm,
@@ -121,11 +123,21 @@ class MeasuringController {
 
     /** @param kind SKIP, TAKE_UP or NOTE; any other is refused */
     record PlaceMarkBody(
-            long part, long feature, int round, long place, PlaceMark.Kind kind, String reason, long person) {}
+            long part,
+            long feature,
+            int round,
+            long place,
+            PlaceMark.Kind kind,
+            @Size(max = 200, message = "text-longer") String reason,
+            long person) {}
 
     /** @param asked what the cut set out to take off the size, as typed; absent when it was not said */
     record RoundBody(
-            long part, long feature, int number, @Nullable String asked, long person) {}
+            long part,
+            long feature,
+            int number,
+            @TypedFigure @Nullable String asked,
+            long person) {}
 
     @Allowed(ANYONE)
     @GetMapping("/bench")

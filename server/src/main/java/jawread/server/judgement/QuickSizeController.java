@@ -5,10 +5,12 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
+import jawread.server.door.TypedFigure;
 import jawread.server.judgement.QuickSizes.KeptWhere;
 import jawread.server.judgement.QuickSizes.QuickSize;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,8 +35,8 @@ class QuickSizeController {
     /** @param gauge absent where nobody has said */
     record QuickSizeBody(
             String kind,
-            String limits,
-            String figure,
+            @Size(max = 60, message = "figure-too-long") String limits,
+            @TypedFigure String figure,
             @Nullable Long gauge) {
         QuickSize quick() {
             return new QuickSize(kind, limits, figure, Optional.ofNullable(gauge));

@@ -20,6 +20,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ThirdAxes {
     private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
+    /** As they are kept. */
+    private static final int MOST_DECIMALS = 4;
+
+    private static final int MOST_DIGITS = 9;
     private final Jobs jobs;
     private final People people;
     private final Words words;
@@ -35,7 +39,10 @@ class ThirdAxes {
     /** Refuses an angle outside [0°, 180°); an axis that is there already changes nothing. */
     @Transactional
     Receipt take(long partId, long featureId, BigDecimal degrees, List<String> sections, long person) {
-        if (degrees.signum() < 0 || degrees.compareTo(HALF_TURN) >= 0) {
+        if (degrees.signum() < 0
+                || degrees.compareTo(HALF_TURN) >= 0
+                || degrees.scale() > MOST_DECIMALS
+                || degrees.precision() > MOST_DIGITS) {
             var refusal = Refusal.of("axis-angle");
             throw Refused.field("degrees", refusal, words.say("refusal.axis-angle"));
         }

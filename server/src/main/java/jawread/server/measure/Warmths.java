@@ -12,6 +12,7 @@ import jawread.core.heat.Warm;
 import jawread.core.length.Length;
 import jawread.server.access.Person;
 import jawread.server.comparator.ComparatorSetting;
+import jawread.server.door.TypedFigure;
 import jawread.server.job.Job;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
@@ -67,7 +68,8 @@ public class Warmths {
     }
 
     /** As typed, in °C. @param gauge empty where nobody measured */
-    public record TypedWarmth(String part, String gauge) {}
+    public record TypedWarmth(
+            @TypedFigure String part, @TypedFigure String gauge) {}
 
     /** As understood. */
     public record Temperatures(BigDecimal part, Optional<BigDecimal> gauge) {}

@@ -5,6 +5,7 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.util.List;
 import java.util.Map;
@@ -55,8 +56,8 @@ class JobController {
             String limitsSource,
             String customerReference,
             String unit,
-            String material,
-            String temperature,
+            @Size(max = 40, message = "text-longer") String material,
+            @Size(max = 20, message = "text-longer") String temperature,
             boolean livesHangOnIt,
             String decider,
             Map<String, String> choices) {}

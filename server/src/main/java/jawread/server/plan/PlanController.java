@@ -5,11 +5,14 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
+import jawread.server.door.TypedFigure;
 import jawread.server.job.PartShape;
 import jawread.server.job.PlanHead;
 import jawread.server.job.RoundNames;
@@ -52,11 +55,18 @@ class PlanController {
     record PlanHeadBody(String name, String shape, String rounds) {}
 
     /** @param id absent for a new part @param hours running hours as typed; empty where nobody counts */
-    record PartBody(@Nullable Long id, String name, String mark, String hours) {}
+    record PartBody(
+            @Nullable Long id,
+            String name,
+            @Size(max = 80, message = "part-name") String mark,
+            @TypedFigure String hours) {}
 
-    record PartsBody(List<PartBody> parts) {}
+    record PartsBody(
+            @Valid @Size(max = 1000, message = "list-too-long")
+            List<PartBody> parts) {}
 
-    record PastedBody(String text) {}
+    record PastedBody(
+            @Size(max = 1000000, message = "text-longer") String text) {}
 
     @Allowed(PERSON)
     @PostMapping("/jobs/{job}/plans")

@@ -5,6 +5,7 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -38,7 +39,9 @@ class ReadyController {
     }
 
     /** @param reason why it is passed over; empty when it was done */
-    record ReadyMarkBody(String card, String reason) {}
+    record ReadyMarkBody(
+            String card,
+            @Size(max = 400, message = "long-note") String reason) {}
 
     /** @param part absent where it belongs to none */
     record SoakingBody(String what, @Nullable Long part, long minutes) {}

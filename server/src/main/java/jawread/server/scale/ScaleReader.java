@@ -1,6 +1,5 @@
 package jawread.server.scale;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,6 +7,7 @@ import jawread.core.length.InchFraction;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
+import jawread.core.length.PlainDecimal;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.misread.TrueReading;
@@ -102,7 +102,7 @@ class ScaleReader {
         }
         try {
             return Optional.of(
-                    Sense.ofSign(new BigDecimal(text)).orElseThrow(() -> bad(Comparator.SENSE, text, "+1, -1")));
+                    Sense.ofSign(PlainDecimal.parse(text)).orElseThrow(() -> bad(Comparator.SENSE, text, "+1, -1")));
         } catch (NumberFormatException noNumber) {
             throw bad(Comparator.SENSE, text, "+1, -1");
         }

@@ -11,6 +11,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -67,6 +68,18 @@ public class Problems extends ResponseEntityExceptionHandler {
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), failure);
         return ResponseEntity.internalServerError()
                 .body(problem(HttpStatus.INTERNAL_SERVER_ERROR, "failed-here", words.say("problem.failed-here")));
+    }
+
+    /** A body that was refused while it was read comes here under what its reader made of that. */
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable each = failure; each != null; each = each.getCause()) {
+            if (each instanceof Refused refused) {
+                return ResponseEntity.status(refused.status()).body(of(refused));
+            }
+        }
+        return super.handleHttpMessageNotReadable(failure, headers, status, request);
     }
 
     /** What Spring itself refuses (no such address, no JSON, a field of the wrong kind) gets a code and our words too. */

@@ -17,6 +17,8 @@ import org.springframework.stereotype.Component;
 /** Understands what is typed, a field at a time; what cannot be is refused at its field. */
 @Component
 public class TypedFields {
+    private static final int FIRST_YEAR = 1970;
+    private static final int LAST_YEAR = 2199;
     private final Words words;
 
     public TypedFields(Words words) {
@@ -75,13 +77,17 @@ public class TypedFields {
         });
     }
 
-    /** As 2026-03-10; empty for an empty text. */
+    /** As 2026-03-10, from 1970 to 2199; empty for an empty text. */
     public Optional<LocalDate> date(String field, String text) {
         if (text.isBlank()) {
             return Optional.empty();
         }
         try {
-            return Optional.of(LocalDate.parse(text.strip()));
+            return Optional.of(LocalDate.parse(text.strip()))
+                    .filter(date -> date.getYear() >= FIRST_YEAR && date.getYear() <= LAST_YEAR)
+                    .or(() -> {
+                        throw Refused.field(field, "bad-date", words);
+                    });
         } catch (DateTimeParseException e) {
             throw Refused.field(field, "bad-date", words);
         }

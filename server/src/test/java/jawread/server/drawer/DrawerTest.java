@@ -427,7 +427,8 @@ class DrawerTest {
     }
 
     private static Map<String, Object> ring(String number) {
-        return new HashMap<>(Map.of(
+        Map<String, Object> ring = new HashMap<>(Map.of("blocks", "", "missing", "", "wear", ""));
+        ring.putAll(Map.of(
                 "shopNumber", number,
                 "kind", "ring",
                 "unit", "mm",
@@ -437,6 +438,7 @@ class DrawerTest {
                 "material", "steel",
                 "due", "2026-12-01",
                 "retired", false));
+        return ring;
     }
 
     private Answer addMaster(Map<String, Object> typed) {
