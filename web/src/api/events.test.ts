@@ -36,3 +36,15 @@ it('asks again for what was on its way for the first time when something changed
   await vi.waitFor(() => expect(queries.getQueryData(keys.bench)).toBe('as it is now'));
   stop();
 });
+
+it('asks for everything when told that more came than is worth telling', () => {
+  const stream = new Stream();
+  vi.stubGlobal('EventSource', function EventSource() {
+    return stream;
+  });
+  const queries = new QueryClient();
+  const asked = vi.spyOn(queries, 'invalidateQueries');
+  listen(queries, { send: () => undefined, idle: () => Promise.resolve() });
+  stream.tell(0, 0, 'everything');
+  expect(asked).toHaveBeenCalledWith();
+});

@@ -24,6 +24,10 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
   });
   events.addEventListener('message', ({ data }: MessageEvent<string>) => {
     const told = JSON.parse(data) as Told;
+    if (told.what === 'everything') {
+      void queries.invalidateQueries();
+      return;
+    }
     // A reading of our own is answered with the sheet as it then stands: asking once more would only be in its way.
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';

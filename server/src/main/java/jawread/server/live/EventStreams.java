@@ -2,105 +2,166 @@ package jawread.server.live;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** The open event streams, one a browser tab. */
+/**
+ * The open event streams, one a browser tab. Each is written to on its own, so that a screen which reads slowly, or not at all, delays
+ * no other; and one that is far behind is told to ask for everything, instead of being told all that it missed.
+ */
 @Component
 class EventStreams {
     /** Often enough that a screen whose cable was pulled is noticed, and no proxy closes a quiet stream. */
     private static final int HEARTBEAT_SECONDS = 15;
     /** The one who measures has the answer first: screens that all ask anew at once would be in its way. */
     private static final int TELLS_AFTER_MS = 50;
+    /** With more than these a screen asks for everything anyway. */
+    static final int MOST_TOLD = 100;
+    /** Tabs of a shop; more than that is somebody who opens streams for their own sake. */
+    private static final int MOST_STREAMS = 300;
 
     private final Set<Stream> streams = ConcurrentHashMap.newKeySet();
     private final Journal journal;
-    /** Off the request's thread: a slow screen must not hold up the one who measures. */
-    private final ScheduledExecutorService teller = Executors.newSingleThreadScheduledExecutor(work -> {
-        var thread = new Thread(work, "event-streams");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Words words;
+    /** Only says when: nothing that can wait for a screen runs here. */
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(named("event-clock"));
+    /** A thread for each stream that is being written to. */
+    private final ExecutorService writers = Executors.newCachedThreadPool(named("event-stream"));
 
-    EventStreams(Journal journal) {
+    EventStreams(Journal journal, Words words) {
         this.journal = journal;
-        teller.scheduleAtFixedRate(
-                () -> streams.forEach(Stream::heartbeat), HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
+        this.words = words;
+        clock.scheduleAtFixedRate(
+                () -> streams.forEach(Stream::beat), HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
+    }
+
+    private static ThreadFactory named(String name) {
+        return work -> {
+            var thread = new Thread(work, name);
+            thread.setDaemon(true);
+            return thread;
+        };
     }
 
     /** Opens a stream that first tells what came after the line last seen; without one, only what comes from now on. */
     SseEmitter open(Optional<Long> lastSeen) {
-        var stream = new Stream();
-        teller.execute(() -> {
-            // Before the browser knows that it is open, and asks for everything: what comes after that is told.
-            stream.told = lastSeen.orElseGet(journal::last);
-            stream.heartbeat();
-            stream.tellAllSince();
-            streams.add(stream);
-        });
-        return stream.emitter;
+        return open(lastSeen, new SseEmitter(0L));
+    }
+
+    SseEmitter open(Optional<Long> lastSeen, SseEmitter emitter) {
+        if (streams.size() >= MOST_STREAMS) {
+            throw Refused.of(HttpStatus.SERVICE_UNAVAILABLE, "busy", words.say("problem.busy"));
+        }
+        // Before the browser knows that it is open, and asks for everything: what comes after that is told.
+        var stream = new Stream(emitter, lastSeen.orElseGet(journal::last));
+        streams.add(stream);
+        stream.beat();
+        return emitter;
     }
 
     @Order(Ordered.LOWEST_PRECEDENCE)
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
     void committed(Event event) {
-        teller.schedule(() -> streams.forEach(stream -> stream.tell(event)), TELLS_AFTER_MS, TimeUnit.MILLISECONDS);
+        clock.schedule(() -> streams.forEach(Stream::wake), TELLS_AFTER_MS, TimeUnit.MILLISECONDS);
     }
 
     @PreDestroy
     void close() {
-        teller.shutdownNow();
+        clock.shutdownNow();
+        writers.shutdownNow();
         streams.forEach(stream -> stream.emitter.complete());
     }
 
-    /** Used on the teller's thread only, so that lines keep their order and none is told twice. */
+    /** Written to by one thread at a time, so that lines keep their order and none is told twice. */
     private final class Stream {
-        private final SseEmitter emitter = new SseEmitter(0L);
+        private final SseEmitter emitter;
         private long told;
+        private boolean beats;
+        private boolean wakes;
+        private boolean writing;
 
-        Stream() {
+        Stream(SseEmitter emitter, long told) {
+            this.emitter = emitter;
+            this.told = told;
             emitter.onCompletion(() -> streams.remove(this));
             emitter.onError(failure -> streams.remove(this));
         }
 
-        void tell(Event event) {
-            if (event.id() == told + 1) {
-                send(event);
-            } else if (event.id() > told) {
-                // Another thread committed before and speaks after: by now both stand in the journal.
-                tellAllSince();
+        synchronized void beat() {
+            beats = true;
+            wake();
+        }
+
+        synchronized void wake() {
+            wakes = true;
+            if (!writing) {
+                writing = true;
+                writers.execute(this::write);
             }
         }
 
-        void tellAllSince() {
-            journal.after(told).forEach(this::send);
-        }
-
-        private void send(Event event) {
-            told = event.id();
-            send(SseEmitter.event().id(Long.toString(event.id())).data(event.told()));
-        }
-
-        void heartbeat() {
-            send(SseEmitter.event().comment("here"));
-        }
-
-        private void send(SseEmitter.SseEventBuilder message) {
-            try {
-                emitter.send(message);
-            } catch (IOException | IllegalStateException gone) {
-                streams.remove(this);
+        private synchronized boolean isDone() {
+            if (!wakes) {
+                writing = false;
+                return true;
             }
+            wakes = false;
+            return false;
+        }
+
+        private synchronized boolean takeBeat() {
+            boolean due = beats;
+            beats = false;
+            return due;
+        }
+
+        private void write() {
+            while (!isDone()) {
+                try {
+                    if (takeBeat()) {
+                        emitter.send(SseEmitter.event().comment("here"));
+                    }
+                    tellWhatCame();
+                } catch (IOException | RuntimeException gone) {
+                    streams.remove(this);
+                    return;
+                }
+            }
+        }
+
+        /** From the journal, where lines stand in the order of their commits whichever thread speaks first. */
+        private void tellWhatCame() throws IOException {
+            List<Event> came = journal.after(told, MOST_TOLD + 1);
+            boolean isAnotherShop = came.isEmpty() && told > journal.last();
+            if (came.size() > MOST_TOLD || isAnotherShop) {
+                told = journal.last();
+                send(told, Event.Told.EVERYTHING);
+                return;
+            }
+            for (Event event : came) {
+                told = event.id();
+                send(told, event.told());
+            }
+        }
+
+        private void send(long id, Event.Told what) throws IOException {
+            emitter.send(SseEmitter.event().id(Long.toString(id)).data(what));
         }
     }
 }

@@ -63,12 +63,13 @@ public class Journal {
                 .orElse(0L);
     }
 
-    /** All lines after the given one, in order. */
+    /** The lines after the given one, in order. @param most so many of them at most */
     @Transactional(readOnly = true)
-    public List<Event> after(long id) {
+    public List<Event> after(long id, int most) {
         return entities.createQuery(
                         "select line from JournalLine line where line.id > :id order by line.id", JournalLine.class)
                 .setParameter("id", id)
+                .setMaxResults(most)
                 .getResultStream()
                 .map(JournalLine::event)
                 .toList();
