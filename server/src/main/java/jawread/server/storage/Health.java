@@ -23,15 +23,17 @@ public class Health {
     private final StorageRules rules;
     private final DiskRoom room;
     private final JdbcTemplate database;
+    private final Connections connections;
     private final Words words;
     /** Whether it was said in the log already: once at its beginning, once at its end. */
     private final AtomicBoolean troubled = new AtomicBoolean();
 
-    Health(Shop shop, StorageRules rules, DiskRoom room, JdbcTemplate database, Words words) {
+    Health(Shop shop, StorageRules rules, DiskRoom room, JdbcTemplate database, Connections connections, Words words) {
         this.shop = shop;
         this.rules = rules;
         this.room = room;
         this.database = database;
+        this.connections = connections;
         this.words = words;
     }
 
@@ -52,7 +54,9 @@ public class Health {
 
     /** The trouble that a failure tells of; said once in the log, however often it comes. */
     Refused told(Throwable failure) {
-        return diskTrouble()
+        // Something failed already: a last megabyte is as good as none.
+        connections.letGo();
+        return roomTrouble(Math.max(MEGABYTE, rules.reserve().toBytes()))
                 .map(sentence -> Refused.of(HttpStatus.SERVICE_UNAVAILABLE, "disk-full", sentence))
                 .orElseGet(() -> {
                     inTrouble(failure);
@@ -65,8 +69,12 @@ public class Health {
     }
 
     private Optional<String> diskTrouble() {
+        return roomTrouble(rules.reserve().toBytes());
+    }
+
+    private Optional<String> roomTrouble(long least) {
         long free = room.bytesOn(shop.data());
-        if (free >= rules.reserve().toBytes()) {
+        if (free >= least) {
             return Optional.empty();
         }
         String sentence = words.say("problem.disk-full", Map.of("folder", folder(), "free", free / MEGABYTE));

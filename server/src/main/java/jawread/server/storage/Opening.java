@@ -40,6 +40,7 @@ final class Opening {
         ShopFile scratch = new ShopFile(shop.folder(), "shop-being-carried-over");
         try {
             Files.createDirectories(shop.folder());
+            refuseOnAFullDisk(null);
             // Left by a start that was broken off: the shop itself was not touched.
             scratch.delete();
             if (!shop.exists()) {
@@ -104,6 +105,17 @@ final class Opening {
                 });
     }
 
+    /** A database that cannot write a byte closes itself at the first thing it is asked to keep. */
+    private void refuseOnAFullDisk(Throwable failure) {
+        if (room.bytesOn(shop.folder()) < ShopFile.MEGABYTE) {
+            throw new NotOpened(
+                    "The disk that the shop in %s lies on is full: it cannot be opened. Nothing of it is lost."
+                            .formatted(shop.folder()),
+                    "Make room on that disk, then start again.",
+                    failure);
+        }
+    }
+
     private void refuseWithoutRoom() throws IOException {
         // One copy to go back to, one to be carried over, and what the database writes meanwhile.
         long wanted = 3 * Files.size(shop.path()) + ShopFile.MEGABYTE;
@@ -125,13 +137,7 @@ final class Opening {
                     "Use that one, or stop it first.",
                     failure);
         }
-        if (room.bytesOn(shop.folder()) < ShopFile.MEGABYTE) {
-            return new NotOpened(
-                    "The disk that the shop in %s lies on is full: it cannot be opened. Nothing of it is lost."
-                            .formatted(shop.folder()),
-                    "Make room on that disk, then start again.",
-                    failure);
-        }
+        refuseOnAFullDisk(failure);
         return new NotOpened(
                 "The shop in %s could not be opened: %s".formatted(shop.folder(), sentence(failure)),
                 "Look whether that folder may be written to; else restore the last backup into another folder.",

@@ -3,6 +3,7 @@ package jawread.server.storage;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.Set;
+import org.h2.mvstore.MVStoreException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.transaction.CannotCreateTransactionException;
 
@@ -22,11 +23,22 @@ public final class StorageTrouble {
         return Optional.empty();
     }
 
+    /** Under some commits the database tells of its file with no code of its own. */
+    private static boolean isOfTheStore(Throwable failure) {
+        for (Throwable each = failure; each != null; each = each.getCause()) {
+            if (each instanceof MVStoreException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whether nothing can be read or written for now, whoever asks and whatever is asked. */
     public static boolean isUnder(Throwable failure) {
         return failure instanceof NotOnDisk
                 || failure instanceof CannotCreateTransactionException
                 || failure instanceof DataAccessResourceFailureException
+                || isOfTheStore(failure)
                 || sqlCause(failure)
                         .map(SQLException::getErrorCode)
                         .filter(OF_THE_FILE::contains)

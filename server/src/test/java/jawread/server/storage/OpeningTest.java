@@ -74,7 +74,7 @@ class OpeningTest {
         open(with());
         byte[] before = Files.readAllBytes(shop.path());
         List<String> files = files();
-        open(with(), folderOfIt -> 0, AT.plusSeconds(60));
+        open(with(), folderOfIt -> 2_000_000, AT.plusSeconds(60));
         assertThat(files()).isEqualTo(files);
         assertThat(Files.readAllBytes(shop.path())).isEqualTo(before);
     }
@@ -108,12 +108,25 @@ class OpeningTest {
     @Test
     void without_room_for_the_copies_nothing_is_begun() throws Exception {
         byte[] before = Files.readAllBytes(shop.path());
-        assertThatThrownBy(() -> open(with("classpath:db/later-good"), folderOfIt -> 100_000, AT))
+        assertThatThrownBy(() -> open(with("classpath:db/later-good"), folderOfIt -> 1_100_000, AT))
                 .isInstanceOf(NotOpened.class)
-                .hasMessageContaining("its disk has no room for the copies: 0 MB are free, 2 MB are wanted")
+                .hasMessageContaining("its disk has no room for the copies: 1 MB are free, 2 MB are wanted")
                 .hasMessageEndingWith("Nothing was changed.");
         assertThat(files()).containsExactly("shop.mv.db");
         assertThat(Files.readAllBytes(shop.path())).isEqualTo(before);
+    }
+
+    @Test
+    void on_a_full_disk_no_shop_is_opened_and_none_begun() throws Exception {
+        byte[] before = Files.readAllBytes(shop.path());
+        assertThatThrownBy(() -> open(with(), folderOfIt -> 999_999, AT))
+                .isInstanceOf(NotOpened.class)
+                .hasMessage("The disk that the shop in " + folder
+                        + " lies on is full: it cannot be opened. Nothing of it is lost.");
+        assertThat(Files.readAllBytes(shop.path())).isEqualTo(before);
+        shop = new ShopFile(folder.resolve("new"));
+        assertThatThrownBy(() -> open(with(), folderOfIt -> 999_999, AT)).isInstanceOf(NotOpened.class);
+        assertThat(shop.path()).doesNotExist();
     }
 
     @Test
