@@ -22,6 +22,9 @@ public final class PackagedServer implements AutoCloseable {
     private final HttpClient client = HttpClient.newHttpClient();
     private final Path data;
     private final int port;
+    /** Beside the shop, which may lie on a disk that is full. */
+    private final Path log = Scratch.folder("jawread-log").resolve("server.log");
+
     private Process process;
 
     private PackagedServer(Path data, int port) {
@@ -57,7 +60,12 @@ public final class PackagedServer implements AutoCloseable {
 
     /** The same with no other beside it, where what is measured is how fast it is. */
     public static PackagedServer alone() {
-        var server = new PackagedServer(Scratch.folder("jawread"), freePort());
+        return on(Scratch.folder("jawread"));
+    }
+
+    /** With its shop in a folder of one's own choice. */
+    public static PackagedServer on(Path data) {
+        var server = new PackagedServer(data, freePort());
         server.startAgain();
         return server;
     }
@@ -92,7 +100,6 @@ public final class PackagedServer implements AutoCloseable {
 
     /** With the same data on the same port. */
     public void startAgain() {
-        Path log = data.resolve("server.log");
         try {
             process = new ProcessBuilder(List.of(
                             FastStart.JAVA,
@@ -144,6 +151,11 @@ public final class PackagedServer implements AutoCloseable {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** What it has written down so far. */
+    public String log() throws IOException {
+        return Files.readString(log);
     }
 
     public String address() {

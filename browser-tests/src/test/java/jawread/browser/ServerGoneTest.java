@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static com.microsoft.playwright.options.AriaRole.BUTTON;
 import static com.microsoft.playwright.options.AriaRole.HEADING;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import org.junit.jupiter.api.Test;
 
 /** A server that is gone for a while, a page that is loaded again, a second screen: nothing typed is lost, or kept twice. */
@@ -52,6 +54,34 @@ class ServerGoneTest extends AtTheBench {
         page.reload();
         isRead(page, "32.221", "32.220", "32.222");
         assertThat(page.getByLabel("Figure in mm")).hasValue("32.2");
+    }
+
+    @Test
+    void one_that_the_server_always_fails_at_steps_aside_and_those_behind_it_are_kept() {
+        Page page = atShaft2(ansasScreen(Chromium.desk()));
+        String failure =
+                "{\"status\": 500, \"code\": \"failed-here\", \"detail\": \"Something went wrong in the server.\"}";
+        page.route(url -> url.contains("/api/readings/"), route -> {
+            if (route.request().postData().contains("32.500")) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(500)
+                        .setContentType("application/problem+json")
+                        .setBody(failure));
+            } else {
+                route.resume();
+            }
+        });
+        page.keyboard().type("32.500\n32.221\n32.220\n");
+        isRead(page, "32.221", "32.220");
+        Locator tray = page.getByLabel("Tray");
+        assertThat(tray.getByText("32.500")).isVisible();
+        assertThat(tray.getByText("Something went wrong in the server.")).isVisible();
+        assertThat(page.getByText("does not answer")).hasCount(0);
+
+        page.unrouteAll();
+        tray.getByText("Send it again").click();
+        isRead(page, "32.500");
+        assertThat(page.getByLabel("Tray")).hasCount(0);
     }
 
     @Test
