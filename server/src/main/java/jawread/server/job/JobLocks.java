@@ -34,12 +34,20 @@ public class JobLocks {
         locks.jobs(jobs);
     }
 
+    /** Refuses an unknown part with 404. @param gauges that it is read with, whose locks come before the job's */
+    public void ofPart(long part, Stream<Long> gauges) {
+        locks.gaugesAndJob(gauges, jobOf(part));
+    }
+
     /** Refuses an unknown part with 404. @return the job */
     public long ofPart(long part) {
-        long job =
-                jobOfPart.computeIfAbsent(part, id -> parts.findJobOf(id).orElseThrow(() -> refused("no-such-part")));
+        long job = jobOf(part);
         ofJob(job);
         return job;
+    }
+
+    private long jobOf(long part) {
+        return jobOfPart.computeIfAbsent(part, id -> parts.findJobOf(id).orElseThrow(() -> refused("no-such-part")));
     }
 
     /** Refuses an unknown plan with 404. @return the job */

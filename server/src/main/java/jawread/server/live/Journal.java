@@ -42,7 +42,7 @@ public class Journal {
         if (!locks.holdsWhatChanges(jobId)) {
             throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
         }
-        locks.journal();
+        locks.journalIsLast();
         JournalHead head = entities.find(JournalHead.class, JournalHead.ONLY, LockModeType.PESSIMISTIC_WRITE);
         long seq = 1 + lastOf(jobId);
         var line = new JournalLine(head.next(), jobId, seq, what, clock.instant());

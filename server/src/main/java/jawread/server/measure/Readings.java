@@ -30,7 +30,6 @@ import jawread.server.live.Journal;
 import jawread.server.live.Receipt;
 import jawread.server.live.What;
 import jawread.server.measure.Reading.Read;
-import jawread.server.storage.Locks;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -60,8 +59,7 @@ public class Readings {
     private final Journal journal;
     private final Clock clock;
     private final Words words;
-    private final JobLocks jobLocks;
-    private final Locks locks;
+    private final JobLocks locks;
 
     public Readings(
             ReadingRepository readings,
@@ -80,8 +78,7 @@ public class Readings {
             Journal journal,
             Clock clock,
             Words words,
-            JobLocks jobLocks,
-            Locks locks) {
+            JobLocks locks) {
         this.readings = readings;
         this.rounds = rounds;
         this.jobs = jobs;
@@ -98,7 +95,6 @@ public class Readings {
         this.journal = journal;
         this.clock = clock;
         this.words = words;
-        this.jobLocks = jobLocks;
         this.locks = locks;
     }
 
@@ -109,8 +105,7 @@ public class Readings {
     @Transactional
     public Receipt keep(KeepReading asked) {
         // Neither the gauges nor the job change from here on until this is kept.
-        locks.gauges(Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
-        jobLocks.ofPart(asked.part());
+        locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
         Optional<Reading> before = readings.findById(asked.id());
         if (before.isPresent()) {
             if (!asked.isKeptAs(before.get())) {

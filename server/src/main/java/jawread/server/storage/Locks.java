@@ -24,7 +24,7 @@ public class Locks {
         DRAWER("SELECT name FROM shop_lock WHERE name = 'drawer' AND ? = 0 FOR UPDATE"),
         GAUGE("SELECT id FROM gauge WHERE id = ? FOR UPDATE"),
         JOB("SELECT id FROM job WHERE id = ? FOR UPDATE"),
-        JOURNAL("SELECT id FROM journal_head WHERE id = 1 AND ? = 0 FOR UPDATE");
+        JOURNAL("");
 
         private final String query;
 
@@ -82,14 +82,25 @@ public class Locks {
         take(gauges.map(gauge -> new Lock(Rank.GAUGE, gauge)));
     }
 
+    /** Both at once, for what is read with gauges on a part of a job. */
+    public void gaugesAndJob(Stream<Long> gauges, long job) {
+        take(Stream.concat(gauges.map(gauge -> new Lock(Rank.GAUGE, gauge)), Stream.of(new Lock(Rank.JOB, job))));
+    }
+
     /** One that is not there is no error: it is refused by whoever looks for it next. */
     public void jobs(Stream<Long> jobs) {
         take(jobs.map(job -> new Lock(Rank.JOB, job)));
     }
 
-    /** What is written down last: whoever holds this waits for nobody any more. */
-    public void journal() {
-        take(Stream.of(new Lock(Rank.JOURNAL, 0)));
+    /**
+     * Notes that the journal is held from here on. Its one row is locked as it is read, by whoever writes the next line: nothing is
+     * decided by what others wrote there, and nobody is waited for any more.
+     */
+    public void journalIsLast() {
+        Held held = held();
+        if (!held.alone) {
+            held.locks.add(new Lock(Rank.JOURNAL, 0));
+        }
     }
 
     /** A job that this transaction has made: nobody else sees it before it ends. */

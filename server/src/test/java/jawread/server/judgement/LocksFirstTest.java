@@ -15,6 +15,7 @@ import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
+import javax.sql.DataSource;
 import jawread.server.Drafting;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
@@ -305,6 +306,25 @@ class LocksFirstTest {
     private JsonNode plan(OneFeature of) {
         long job = of.sheet().path("job").path("id").asLong();
         return drafting.plan(server.get("/api/jobs/" + job + "/plan").json());
+    }
+
+    @Test
+    void a_lock_that_is_not_had_in_time_is_said_and_when_to_try_again() throws Exception {
+        var one = new OneFeature(server, onePlace("held " + UUID.randomUUID(), "outside", "32 h9"));
+        var body = one.body(one.round().path("at").asLong(), "31.970");
+        long job = one.sheet().path("job").path("id").asLong();
+        try (var somebody = server.bean(DataSource.class).getConnection()) {
+            somebody.setAutoCommit(false);
+            somebody.createStatement().executeQuery("SELECT id FROM job WHERE id = " + job + " FOR UPDATE");
+            Answer busy = server.put("/api/readings/" + UUID.randomUUID(), body);
+            assertThat(busy.status()).isEqualTo(503);
+            assertThat(busy.code()).isEqualTo("busy");
+            assertThat(busy.header("Retry-After")).isEqualTo("1");
+            assertThat(one.sheet().path("rounds")).as("looking waits for nobody").isNotEmpty();
+            somebody.rollback();
+        }
+        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+                .isEqualTo(201);
     }
 
     @Test

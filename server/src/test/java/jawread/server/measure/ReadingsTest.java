@@ -69,7 +69,6 @@ class ReadingsTest {
             journal,
             Clock.systemUTC(),
             words,
-            mock(),
             mock());
     private final Feature feature = mock(Feature.class, RETURNS_DEEP_STUBS);
     private final Gauge gauge = mock();
