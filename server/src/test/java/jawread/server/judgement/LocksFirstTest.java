@@ -320,7 +320,9 @@ class LocksFirstTest {
             assertThat(busy.status()).isEqualTo(503);
             assertThat(busy.code()).isEqualTo("busy");
             assertThat(busy.header("Retry-After")).isEqualTo("1");
-            assertThat(one.sheet().path("rounds")).as("looking waits for nobody").isNotEmpty();
+            assertThat(one.sheet().path("rounds"))
+                    .as("looking waits for nobody")
+                    .isNotEmpty();
             somebody.rollback();
         }
         assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
