@@ -191,8 +191,11 @@ class HostileTextTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         List<String> measured = aHostileShop(page);
         // Read on it, struck for such a reason, noted with another.
-        page.navigate(server().address() + measured.get(0));
-        page.keyboard().type("31.97\n31.971\n32.470\n");
+        open(page, measured.get(0));
+        assertThat(page.locator("[data-entry]").first()).isVisible();
+        page.keyboard().type("31.97\n");
+        assertThat(seen(page, "31.97")).isVisible();
+        page.keyboard().type("31.971\n32.470\n");
         assertThat(seen(page, "32.470")).isVisible();
 
         var wide = new ArrayList<String>();
