@@ -139,7 +139,9 @@ class EventStreams {
                     }
                     tellWhatCame();
                 } catch (IOException | RuntimeException gone) {
+                    // Ended, so that a screen that is still there opens another one and asks for everything.
                     streams.remove(this);
+                    emitter.complete();
                     return;
                 }
             }

@@ -29,8 +29,16 @@ final class Asides {
         this.clock = clock;
     }
 
-    /** Copies the shop's file aside. @param schema that it is in */
+    /**
+     * Copies the shop's file aside, unless the last copy is just that: a start that fails again and again fills no disk.
+     *
+     * @param schema that it is in
+     */
     ShopFile keep(String schema) throws IOException {
+        List<ShopFile> before = all();
+        if (!before.isEmpty() && Files.mismatch(before.get(0).path(), shop.path()) < 0) {
+            return before.get(0);
+        }
         var aside = new ShopFile(shop.folder(), "shop-schema-" + schema + "-" + MADE.format(clock.instant()));
         shop.copyTo(aside);
         return aside;

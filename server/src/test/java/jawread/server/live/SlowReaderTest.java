@@ -83,6 +83,23 @@ class SlowReaderTest {
     }
 
     @Test
+    void one_that_could_not_be_told_is_ended_so_that_it_asks_anew() throws Exception {
+        var ended = new CountDownLatch(1);
+        streams.open(Optional.empty(), new SseEmitter(0L) {
+            @Override
+            public void send(SseEventBuilder builder) {
+                throw new IllegalStateException("the database is closed");
+            }
+
+            @Override
+            public void complete() {
+                ended.countDown();
+            }
+        });
+        assertThat(ended.await(5, TimeUnit.SECONDS)).isTrue();
+    }
+
+    @Test
     void one_that_missed_hundreds_of_lines_is_told_to_ask_for_everything_and_then_goes_on() throws Exception {
         var database = server.bean(JdbcTemplate.class);
         long last = database.queryForObject("select max(id) from journal", Long.class);

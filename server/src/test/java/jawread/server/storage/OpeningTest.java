@@ -93,6 +93,16 @@ class OpeningTest {
     }
 
     @Test
+    void one_that_fails_again_and_again_leaves_one_copy() throws Exception {
+        for (int start = 0; start < 3; start++) {
+            Instant at = AT.plusSeconds(60L * start);
+            assertThatThrownBy(() -> open(with("classpath:db/later-bad"), DiskRoom.OF_THE_DISK, at))
+                    .isInstanceOf(NotOpened.class);
+        }
+        assertThat(files()).containsExactly("shop-schema-8-20260310T065000.mv.db", "shop.mv.db");
+    }
+
+    @Test
     void a_migration_that_forgets_the_guard_of_what_was_read_fails() {
         assertThatThrownBy(() -> open(with("classpath:db/later-careless"))).hasMessageContaining("insert-only");
     }
