@@ -47,7 +47,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
             open ? 'border-now bg-now text-on-now' : 'border-line bg-paper'
           }`}
         >
-          <span className="font-bold">Next</span>{' '}
+          <span className="shrink-0 font-bold">Next</span>{' '}
           <span className="font-medium">{job.next.sentence}</span>
         </Link>
       ) : job.of === 0 ? (
@@ -55,7 +55,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
           to={`/jobs/${job.id}`}
           className="mx-5 mt-4 flex min-h-touch items-center gap-4 rounded-edge border-2 border-line bg-paper px-5 py-3"
         >
-          <span className="font-bold">Next</span> plan what is to be measured.
+          <span className="shrink-0 font-bold">Next</span> plan what is to be measured.
         </Link>
       ) : (
         <p className="mx-5 mt-4 font-semibold">Nothing is left to do here.</p>

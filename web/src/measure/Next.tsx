@@ -42,7 +42,7 @@ export function Next({ measuring, isReading, onCut }: NextProps) {
         isReading ? 'border-line bg-panel' : 'border-now bg-now text-on-now'
       }`}
     >
-      <span className="font-bold">Next</span>{' '}
+      <span className="shrink-0 font-bold">Next</span>{' '}
       <span className="font-medium">{next?.sentence ?? `what ${sheet.part.name} comes to`}</span>
     </Link>
   );
