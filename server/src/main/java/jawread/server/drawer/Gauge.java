@@ -28,12 +28,13 @@ import jawread.core.scale.LinedScale;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
 import jawread.core.scale.Thimble;
+import jawread.server.journal.Trailed;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 
 /** One gauge of the drawer. */
 @Entity
-public class Gauge {
+public class Gauge implements Trailed {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
@@ -103,6 +104,13 @@ public class Gauge {
     Gauge(GaugeHead head) {
         this.state = GaugeState.IN_USE;
         write(head);
+    }
+
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("gauge", id.toString())
+                .called(shopNumber + " " + name)
+                .in(unit);
     }
 
     void write(GaugeHead head) {

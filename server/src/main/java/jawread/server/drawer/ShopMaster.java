@@ -15,11 +15,12 @@ import jawread.core.gauge.Master;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.stack.BlockSet;
+import jawread.server.journal.Trailed;
 
 /** A ring, a bar, a pin, a block or a set of blocks of the drawer. */
 @Entity
 @Table(name = "master")
-public class ShopMaster {
+public class ShopMaster implements Trailed {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
@@ -62,6 +63,11 @@ public class ShopMaster {
 
     public ShopMaster(MasterHead head) {
         write(head);
+    }
+
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("master", id.toString()).called(shopNumber).in(unit);
     }
 
     void write(MasterHead head) {

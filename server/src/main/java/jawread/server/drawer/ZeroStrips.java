@@ -7,9 +7,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.doubt.ZeroStrip;
 import jawread.core.doubt.ZeroStrip.Look;
+import jawread.server.journal.What;
 import jawread.server.live.Happened;
 import jawread.server.live.KeptWhile;
-import jawread.server.live.What;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -24,11 +24,12 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.TitleBlock;
+import jawread.server.journal.Trailed;
 import jawread.server.settings.Setting;
 
 /** A job, with the unit its limits are written in and the schools in force. */
 @Entity
-public class Job {
+public class Job implements Trailed {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
@@ -109,6 +110,11 @@ public class Job {
 
     public long id() {
         return id;
+    }
+
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("job", id.toString()).of(id).called(name).in(unit);
     }
 
     public JobHead head() {

@@ -10,10 +10,11 @@ import jakarta.persistence.ManyToOne;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Optional;
+import jawread.server.journal.Trailed;
 
 /** One of the parts that a plan serves. */
 @Entity
-public class Part {
+public class Part implements Trailed {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
@@ -40,6 +41,11 @@ public class Part {
     Part(Plan plan, int position, PartHead head) {
         this.plan = plan;
         write(position, head);
+    }
+
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("part", id.toString()).of(job().id()).called(name);
     }
 
     void write(int at, PartHead head) {

@@ -10,10 +10,11 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
+import jawread.server.journal.Trailed;
 
 /** The plan for one kind of part in a job: barrels, plungers. What it says stands in its revisions. */
 @Entity
-public class Plan {
+public class Plan implements Trailed {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
@@ -58,6 +59,11 @@ public class Plan {
 
     void touch() {
         partsListed++;
+    }
+
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("plan", id.toString()).of(job.id()).called(name);
     }
 
     public PlanHead head() {

@@ -3,9 +3,9 @@ package jawread.server.job;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import jawread.server.journal.What;
 import jawread.server.live.Happened;
 import jawread.server.live.KeptWhile;
-import jawread.server.live.What;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -11,6 +11,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
+import jawread.server.journal.Event;
+import jawread.server.journal.Journal;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.core.Ordered;

@@ -4,9 +4,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import jawread.server.journal.Event;
+import jawread.server.journal.What;
 import jawread.server.storage.Locks;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -39,6 +42,7 @@ public class Happened implements Locks.CommittedBefore {
     }
 
     /** In the transaction that writes the line, holding the journal: counts it as soon as it is committed. */
+    @EventListener
     void willHappen(Event event) {
         synchronized (this) {
             if (counted < 0) {

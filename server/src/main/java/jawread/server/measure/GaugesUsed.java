@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import jawread.server.drawer.LastUse;
-import jawread.server.live.Event;
-import jawread.server.live.What;
+import jawread.server.journal.Event;
+import jawread.server.journal.What;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 

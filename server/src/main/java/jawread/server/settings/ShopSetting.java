@@ -9,10 +9,11 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import jawread.server.access.Person;
+import jawread.server.journal.Trailed;
 
 /** A setting that somebody has changed. */
 @Entity
-class ShopSetting {
+class ShopSetting implements Trailed {
     @Id
     private String name;
 
@@ -40,6 +41,11 @@ class ShopSetting {
         choice = to;
         changedBy = by;
         changedAt = at;
+    }
+
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("setting", name).called(name).toldBy("choice");
     }
 
     String name() {

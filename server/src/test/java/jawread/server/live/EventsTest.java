@@ -10,10 +10,19 @@ import java.util.stream.Stream;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
+import jawread.server.journal.Event;
+import jawread.server.journal.Journal;
+import jawread.server.journal.What;
+import jawread.server.storage.Locks;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.core.Ordered;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @ExtendWith(RunningServer.class)
 @Timeout(30)
@@ -69,19 +78,27 @@ class EventsTest {
     void what_was_committed_first_is_told_first_whichever_thread_speaks_first() throws Exception {
         long before = last();
         Stream<String> lines = stream("?after=" + before, "");
-        var database = server.bean(JdbcTemplate.class);
-        for (long id = before + 1; id <= before + 2; id++) {
-            database.update(
-                    "insert into journal (id, job_id, seq, what, at) values (?, 9999999, ?, 'READING', current_timestamp)",
-                    id,
-                    id - before);
-        }
         var streams = server.bean(EventStreams.class);
-        streams.committed(new Event(before + 2, 9_999_999, 2, What.READING));
-        streams.committed(new Event(before + 1, 9_999_999, 1, What.READING));
+        new TransactionTemplate(server.bean(PlatformTransactionManager.class)).executeWithoutResult(unused -> {
+            server.bean(Locks.class).madeJob(9_999_999);
+            server.bean(Journal.class).write(9_999_999, What.READING);
+            server.bean(Journal.class).write(9_999_999, What.READING);
+            TransactionSynchronizationManager.registerSynchronization(new SecondFirst(streams, before + 2));
+        });
         assertThat(idsOf(lines, 2)).containsExactly(before + 1, before + 2);
-        // Never in the head, so that the next thing that happens is written down in their place.
-        database.update("delete from journal where id > ?", before);
+    }
+
+    /** Speaks before all others, of the later of two lines. */
+    private record SecondFirst(EventStreams streams, long line) implements TransactionSynchronization, Ordered {
+        @Override
+        public int getOrder() {
+            return Ordered.HIGHEST_PRECEDENCE;
+        }
+
+        @Override
+        public void afterCommit() {
+            streams.committed(new Event(line, 9_999_999, 2, What.READING));
+        }
     }
 
     private static List<Long> idsOf(Stream<String> lines, int count) {

@@ -1,4 +1,4 @@
-package jawread.server.live;
+package jawread.server.journal;
 
 /**
  * A journal line on its way to the screens.
@@ -8,12 +8,12 @@ package jawread.server.live;
  */
 public record Event(long id, long job, long seq, What what) {
     /** What a screen is told. */
-    record Told(long job, long seq, String what) {
+    public record Told(long job, long seq, String what) {
         /** More came than is worth telling one by one: whatever is shown is asked for again. */
-        static final Told EVERYTHING = new Told(0, 0, "everything");
+        public static final Told EVERYTHING = new Told(0, 0, "everything");
     }
 
-    Told told() {
+    public Told told() {
         return new Told(job, seq, what.code());
     }
 }

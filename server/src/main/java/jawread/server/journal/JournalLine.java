@@ -1,4 +1,4 @@
-package jawread.server.live;
+package jawread.server.journal;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -31,14 +31,6 @@ class JournalLine {
     private Instant at;
 
     protected JournalLine() {}
-
-    JournalLine(long id, long jobId, long seq, What what, Instant at) {
-        this.id = id;
-        this.jobId = jobId;
-        this.seq = seq;
-        this.what = what;
-        this.at = at;
-    }
 
     Event event() {
         return new Event(id, jobId, seq, what);

@@ -1,11 +1,9 @@
-package jawread.server.live;
+package jawread.server.journal;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.LockModeType;
-import java.time.Clock;
 import java.util.List;
+import jawread.server.chain.ChainedBefore;
 import jawread.server.storage.Locks;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,19 +14,17 @@ public class Journal {
     /** What happens to the drawer is no job's. */
     public static final long DRAWER = 0;
 
-    private final EntityManager entities;
-    private final Clock clock;
-    private final ApplicationEventPublisher publisher;
-    private final Locks locks;
-    private final Happened happened;
+    /** What happens to the settings, and to the people. */
+    public static final long SHOP = ChainedBefore.SHOP;
 
-    public Journal(
-            EntityManager entities, Clock clock, ApplicationEventPublisher publisher, Locks locks, Happened happened) {
+    private final EntityManager entities;
+    private final Lines lines;
+    private final Locks locks;
+
+    public Journal(EntityManager entities, Lines lines, Locks locks) {
         this.entities = entities;
-        this.clock = clock;
-        this.publisher = publisher;
+        this.lines = lines;
         this.locks = locks;
-        this.happened = happened;
     }
 
     /**
@@ -42,25 +38,7 @@ public class Journal {
         if (!locks.holdsWhatChanges(jobId)) {
             throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
         }
-        locks.journalIsLast();
-        JournalHead head = entities.find(JournalHead.class, JournalHead.ONLY, LockModeType.PESSIMISTIC_WRITE);
-        long seq = 1 + lastOf(jobId);
-        var line = new JournalLine(head.next(), jobId, seq, what, clock.instant());
-        entities.persist(line);
-        happened.willHappen(line.event());
-        publisher.publishEvent(line.event());
-        return seq;
-    }
-
-    /** Taken from the end of the index; a maximum would be looked for among all lines of the job. */
-    private long lastOf(long jobId) {
-        return entities.createQuery(
-                        "select seq from JournalLine where jobId = :job order by jobId desc, seq desc", Long.class)
-                .setParameter("job", jobId)
-                .setMaxResults(1)
-                .getResultStream()
-                .findFirst()
-                .orElse(0L);
+        return lines.next(ThisTransaction.current(), jobId, what).seq();
     }
 
     /** The lines after the given one, in order. @param most so many of them at most */

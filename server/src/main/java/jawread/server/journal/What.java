@@ -1,4 +1,4 @@
-package jawread.server.live;
+package jawread.server.journal;
 
 import java.util.Locale;
 
@@ -10,7 +10,11 @@ public enum What {
     PLAN,
     LOOK,
     /** A gauge, a master or a check; of no job, or of the one it was made for. */
-    DRAWER;
+    DRAWER,
+    /** The settings, the people, and whatever else is the shop's. */
+    SHOP,
+    /** What was there when the journal became a chain. */
+    BEFORE;
 
     public String code() {
         return name().toLowerCase(Locale.ROOT);

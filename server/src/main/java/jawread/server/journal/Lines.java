@@ -1,0 +1,155 @@
+package jawread.server.journal;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import jawread.server.chain.ChainedBefore;
+import jawread.server.chain.Line;
+import jawread.server.chain.ToldRows;
+import jawread.server.chain.ToldRows.Touched;
+import jawread.server.storage.Locks;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.jdbc.core.ConnectionCallback;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/**
+ * The lines of the journal: numbered when something happens, written when its transaction ends, for only then is known what they tell
+ * of. The head of the journal is locked from the first of them on, so that numbers appear in the order of commits.
+ */
+@Component
+class Lines {
+    /** A line that would tell of more rows has their digests instead. */
+    private static final int MOST_ROWS = 100;
+
+    private final JdbcTemplate database;
+    private final Clock clock;
+    private final ApplicationEventPublisher publisher;
+    private final Locks locks;
+    private volatile ToldRows told;
+
+    Lines(JdbcTemplate database, Clock clock, ApplicationEventPublisher publisher, Locks locks) {
+        this.database = database;
+        this.clock = clock;
+        this.publisher = publisher;
+        this.locks = locks;
+    }
+
+    /** Takes the next number, and that in the job. */
+    Line next(ThisTransaction done, long job, What what) {
+        if (done.lastId < 0) {
+            locks.journalIsLast();
+            database.query("SELECT last_id, last_sha256 FROM journal_head FOR UPDATE", row -> {
+                done.lastId = row.getLong(1);
+                done.lastDigest = row.getString(2);
+            });
+        }
+        long own = done.lines.stream().filter(line -> line.job() == job).count();
+        var line = new Line(
+                ++done.lastId,
+                job,
+                lastOf(job) + own + 1,
+                what.name(),
+                clock.instant().truncatedTo(ChronoUnit.MICROS),
+                ByWhom.person());
+        done.lines.add(line);
+        publisher.publishEvent(new Event(line.id(), job, line.seq(), what));
+        return line;
+    }
+
+    /** Taken from the end of the index; a maximum would be looked for among all lines of the job. */
+    private long lastOf(long job) {
+        List<Long> last = database.queryForList(
+                "SELECT seq FROM journal WHERE job_id = ? ORDER BY job_id DESC, seq DESC FETCH FIRST ROW ONLY",
+                Long.class,
+                job);
+        return last.isEmpty() ? 0 : last.get(0);
+    }
+
+    /** Writes what the transaction changed into the trail, and then its lines. */
+    void write(ThisTransaction done) {
+        database.execute((ConnectionCallback<Void>) connection -> {
+            trail(done, connection);
+            List<ToldRows.Told> rows = tell(done, connection);
+            if (done.lines.isEmpty() && rows.isEmpty()) {
+                return null;
+            }
+            List<Map<String, Object>> parts = ToldRows.inParts(rows, MOST_ROWS);
+            while (done.lines.isEmpty() || done.lines.size() < parts.size()) {
+                next(done, ChainedBefore.SHOP, What.SHOP);
+            }
+            String last = done.lastDigest;
+            // The last lines tell: those before it say what it comes to for the job.
+            int silent = done.lines.size() - parts.size();
+            for (int i = 0; i < done.lines.size(); i++) {
+                Line line = done.lines.get(i);
+                Line.Linked linked = line.link(last, i < silent ? Map.of() : parts.get(i - silent));
+                ChainedBefore.insert(connection, line, linked);
+                last = linked.sha256();
+            }
+            head(connection, done.lastId, last);
+            return null;
+        });
+    }
+
+    private List<ToldRows.Told> tell(ThisTransaction done, Connection connection) throws SQLException {
+        if (done.touched.isEmpty()) {
+            return List.of();
+        }
+        if (told == null) {
+            told = ToldRows.of(connection);
+        }
+        return told.tell(
+                connection,
+                done.touched.stream().filter(each -> told.isTold(each.table())).toList());
+    }
+
+    private static void head(Connection connection, long id, String digest) throws SQLException {
+        try (PreparedStatement update =
+                connection.prepareStatement("UPDATE journal_head SET last_id = ?, last_sha256 = ?")) {
+            update.setLong(1, id);
+            update.setString(2, digest);
+            update.executeUpdate();
+        }
+    }
+
+    private void trail(ThisTransaction done, Connection connection) throws SQLException {
+        if (done.changes.isEmpty()) {
+            return;
+        }
+        Instant now = clock.instant();
+        var keys = new ArrayList<Long>();
+        try (PreparedStatement insert = connection.prepareStatement(
+                "INSERT INTO trail (subject, which, job_id, called, field, old_value, new_value, person_id, at)"
+                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                Statement.RETURN_GENERATED_KEYS)) {
+            for (Change change : done.changes) {
+                insert.setString(1, change.under().subject());
+                insert.setString(2, change.under().which());
+                insert.setLong(3, change.under().job());
+                insert.setString(4, change.under().called());
+                insert.setString(5, change.field());
+                insert.setString(6, change.before());
+                insert.setString(7, change.after());
+                insert.setObject(8, ByWhom.person().orElse(null));
+                insert.setObject(9, now.atOffset(ZoneOffset.UTC));
+                insert.addBatch();
+            }
+            insert.executeBatch();
+            try (var generated = insert.getGeneratedKeys()) {
+                while (generated.next()) {
+                    keys.add(generated.getLong(1));
+                }
+            }
+        }
+        keys.forEach(key -> done.touched.add(new Touched("trail", Map.of("id", key))));
+    }
+}

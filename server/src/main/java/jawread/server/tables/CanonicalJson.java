@@ -1,0 +1,43 @@
+package jawread.server.tables;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Map;
+import org.erdtman.jcs.JsonCanonicalizer;
+import tools.jackson.databind.json.JsonMapper;
+
+/** JSON that is written in one way only (RFC 8785), so that equal contents have equal digests. */
+public final class CanonicalJson {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private CanonicalJson() {}
+
+    /** @param value of maps, lists, texts, truths and whole numbers below 2^53; anything else stands in it as a text */
+    public static String of(Map<String, ?> value) {
+        try {
+            return new JsonCanonicalizer(JSON.writeValueAsString(value)).getEncodedString();
+        } catch (IOException e) {
+            throw new IllegalArgumentException("No canonical form: " + value.keySet(), e);
+        }
+    }
+
+    /** SHA-256 of a text in UTF-8, as 64 hexadecimal digits. */
+    public static String digest(String text) {
+        return digest(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String digest(byte[] bytes) {
+        return HexFormat.of().formatHex(sha256().digest(bytes));
+    }
+
+    public static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
