@@ -27,6 +27,12 @@ class ArchitectureTest {
             .definedBy("jawread.server.words..")
             .layer("storage")
             .definedBy("jawread.server.storage..")
+            .layer("tables")
+            .definedBy("jawread.server.tables..")
+            .layer("chain")
+            .definedBy("jawread.server.chain..")
+            .layer("journal")
+            .definedBy("jawread.server.journal..")
             .layer("door")
             .definedBy("jawread.server.door..")
             .layer("access")
@@ -71,6 +77,7 @@ class ArchitectureTest {
             .definedBy("jawread.server")
             .whereLayer("storage")
             .mayOnlyBeAccessedByLayers(
+                    "journal",
                     "access",
                     "settings",
                     "live",
@@ -81,6 +88,26 @@ class ArchitectureTest {
                     "judgement",
                     "ready",
                     "exchange",
+                    "demo")
+            .whereLayer("tables")
+            .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange")
+            .whereLayer("chain")
+            .mayOnlyBeAccessedByLayers("journal", "exchange", "start")
+            .whereLayer("journal")
+            .mayOnlyBeAccessedByLayers(
+                    "access",
+                    "settings",
+                    "live",
+                    "drawer",
+                    "comparator",
+                    "job",
+                    "choosing",
+                    "measure",
+                    "plan",
+                    "judgement",
+                    "ready",
+                    "pairing",
+                    "series",
                     "demo")
             .whereLayer("door")
             .mayOnlyBeAccessedByLayers(
@@ -103,7 +130,8 @@ class ArchitectureTest {
                     "series",
                     "exchange",
                     "calc",
-                    "demo")
+                    "demo",
+                    "start")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers(
                     "drawer",

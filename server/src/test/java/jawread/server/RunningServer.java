@@ -108,12 +108,18 @@ public final class RunningServer implements ParameterResolver {
             return send(json(ansasRequest(path), "PUT", body));
         }
 
+        /** Somebody else puts something, at a screen where they stand. */
+        public Answer put(long person, String path, Object body) {
+            return send(json(request(path).header("Cookie", ticketOf(person)), "PUT", body));
+        }
+
         public static HttpRequest.Builder json(HttpRequest.Builder request, String method, Object body) {
             return request.header("Content-Type", "application/json")
                     .method(method, HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
         }
 
-        private String ticketOf(long person) {
+        /** A cookie with the ticket that a person has just been given. */
+        public String ticketOf(long person) {
             Answer stepped = post("/api/sessions", Map.of("person", person));
             return stepped.header("Set-Cookie").split(";", 2)[0];
         }

@@ -1,17 +1,22 @@
 package jawread.server.access;
 
 import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.HERE;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
-import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
-import java.util.UUID;
+import java.util.Map;
+import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,13 +25,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class AccessController {
-    /** A screen stays with its person until somebody else steps up; the browser keeps the ticket for a year. */
-    private static final Duration TICKET_LIFE = Duration.ofDays(365);
-
     private final People people;
+    private final Trail trail;
+    private final Words words;
 
-    AccessController(People people) {
+    AccessController(People people, Trail trail, Words words) {
         this.people = people;
+        this.trail = trail;
+        this.words = words;
     }
 
     record NewPerson(
@@ -56,18 +62,78 @@ class AccessController {
         return ResponseEntity.status(HttpStatus.CREATED).body(PersonView.of(people.add(person.name(), person.does())));
     }
 
+    /** @param may all of what they may from now on: learns, measures, teaches, signs, keeps-the-drawer */
+    record NewMay(List<String> may) {}
+
+    /** Decides what somebody may; at the shop's own machine only. */
+    @Allowed(HERE)
+    @PutMapping("/people/{person}/may")
+    PersonView decide(@PathVariable long person, @RequestBody NewMay body) {
+        return PersonView.of(people.decide(person, body.may()));
+    }
+
+    /** The person touched steps up to this screen, for thirty days. */
     @Allowed(value = ANYONE, keeps = true)
     @PostMapping("/sessions")
-    ResponseEntity<PersonView> stepUp(@RequestBody NewSession session) {
-        UUID ticket = people.stepUp(session.person());
-        ResponseCookie cookie = ResponseCookie.from(ScreenTickets.COOKIE, ticket.toString())
+    ResponseEntity<PersonView> stepUp(@RequestBody NewSession session, HttpServletRequest request) {
+        String secret = people.stepUp(session.person(), FromHere.screen(request));
+        return ResponseEntity.status(HttpStatus.CREATED)
+                .header(
+                        HttpHeaders.SET_COOKIE,
+                        cookie(ScreenTickets.COOKIE, secret, request),
+                        cookie(ScreenTickets.cookieOf(session.person()), secret, request))
+                .body(PersonView.of(people.byId(session.person())));
+    }
+
+    private static String cookie(String name, String secret, HttpServletRequest request) {
+        return ResponseCookie.from(name, secret)
                 .httpOnly(true)
+                .secure(request.isSecure())
                 .sameSite("Strict")
                 .path("/")
-                .maxAge(TICKET_LIFE)
-                .build();
-        return ResponseEntity.status(HttpStatus.CREATED)
-                .header(HttpHeaders.SET_COOKIE, cookie.toString())
-                .body(PersonView.of(people.byId(session.person())));
+                .maxAge(People.TICKET_LIFE)
+                .build()
+                .toString();
+    }
+
+    /**
+     * Somebody who is signed on.
+     *
+     * @param where the screen, in a few words
+     */
+    record SignedOnView(long id, String person, String where, Instant since, Instant until) {}
+
+    /** Who is signed on where; at the shop's own machine only. */
+    @Allowed(HERE)
+    @GetMapping("/sessions")
+    List<SignedOnView> signedOn() {
+        return people.signedOn().stream()
+                .map(each -> new SignedOnView(
+                        each.id(), each.person().name(), where(each.screen()), each.openedAt(), each.endsAt()))
+                .toList();
+    }
+
+    private String where(String screen) {
+        String[] parts = screen.split(" ", 2);
+        return parts.length < 2
+                ? words.say("screen.before")
+                : words.say(
+                        "screen." + parts[0],
+                        Map.of("where", parts[1].equals("here") ? words.say("screen.here") : parts[1]));
+    }
+
+    /** Ends somebody's ticket; at the shop's own machine only. */
+    @Allowed(HERE)
+    @PutMapping("/sessions/{session}/end")
+    List<SignedOnView> end(@PathVariable long session) {
+        people.end(session);
+        return signedOn();
+    }
+
+    /** What was changed of the people: who came, what they may, whose ticket was ended. */
+    @Allowed(ANYONE)
+    @GetMapping("/people/trail")
+    List<TrailView> changes() {
+        return trail.ofSubjects(List.of("person", "ticket"));
     }
 }

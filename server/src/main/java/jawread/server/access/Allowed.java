@@ -13,8 +13,17 @@ public @interface Allowed {
     enum To {
         /** Everybody who reaches the server. */
         ANYONE,
-        /** Whoever has picked who they are at this screen. */
-        PERSON
+        /** Whoever has picked who they are at this screen, with a ticket that has not ended. */
+        PERSON,
+        /** A person who measures. */
+        MEASURES,
+        /** Whoever is at the shop's own machine. */
+        HERE,
+        /**
+         * Whoever may have all of it at once: a person at the shop's own machine, asking from our own pages; or a command that can read
+         * the shop's folder.
+         */
+        THE_WHOLE_SHOP
     }
 
     To value();

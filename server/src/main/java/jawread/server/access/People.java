@@ -1,31 +1,45 @@
 package jawread.server.access;
 
+import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import jawread.server.storage.Locks;
+import jawread.server.tables.CanonicalJson;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** The people of the shop, and who stands at which screen. */
+/** The people of the shop, what they may, and who stands at which screen. */
 @Service
 public class People {
+    /** Whoever was away longer touches their name again. */
+    static final Duration TICKET_LIFE = Duration.ofDays(30);
+
     private static final int LONGEST_NAME = 60;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
     private final PersonRepository people;
     private final ShopSessionRepository sessions;
     private final Clock clock;
     private final Words words;
     private final Locks locks;
-    /** Neither a person nor whose a screen's ticket is ever changes, and whatever is done asks for both. */
+    /** Whatever is done asks who a person is, and whose a ticket: both are asked anew once one of them is changed. */
     private final Map<Long, Person> known = new ConcurrentHashMap<>();
 
-    private final Map<UUID, Person> standing = new ConcurrentHashMap<>();
+    /** By the digest of the secret. */
+    private final Map<String, Ticket> tickets = new ConcurrentHashMap<>();
 
     public People(PersonRepository people, ShopSessionRepository sessions, Clock clock, Words words, Locks locks) {
         this.people = people;
@@ -33,6 +47,13 @@ public class People {
         this.clock = clock;
         this.words = words;
         this.locks = locks;
+    }
+
+    /** Whose a ticket is, and until when. */
+    record Ticket(Person person, Instant endsAt) {
+        boolean hasEnded(Instant now) {
+            return !now.isBefore(endsAt);
+        }
     }
 
     @Transactional(readOnly = true)
@@ -43,10 +64,13 @@ public class People {
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Person byId(long id) {
-        return Optional.ofNullable(
-                        known.computeIfAbsent(id, of -> people.findById(of).orElse(null)))
-                .orElseThrow(
+        return find(id).orElseThrow(
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-person", words.say("problem.no-such-person")));
+    }
+
+    Optional<Person> find(long id) {
+        return Optional.ofNullable(
+                known.computeIfAbsent(id, of -> people.findById(of).orElse(null)));
     }
 
     /** Refuses an empty or over-long name, and one that is already here. */
@@ -63,16 +87,80 @@ public class People {
         return people.save(new Person(trimmed, does.strip()));
     }
 
-    /** This person stands at a screen from now on; the answer is the screen's ticket. */
+    /** Decides what somebody may from now on. Refuses what is not on the list with 422. */
     @Transactional
-    public UUID stepUp(long personId) {
-        return sessions.save(new ShopSession(UUID.randomUUID(), byId(personId), clock.instant()))
-                .id();
+    Person decide(long personId, List<String> may) {
+        locks.settings();
+        Person person = people.findById(personId)
+                .orElseThrow(
+                        () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-person", words.say("problem.no-such-person")));
+        Set<May> now = EnumSet.noneOf(May.class);
+        for (String code : may) {
+            now.add(May.of(code).orElseThrow(() -> Refused.field("may", "no-such-may", words)));
+        }
+        person.may(now);
+        forgetAfterwards();
+        return people.save(person);
+    }
+
+    /**
+     * This person stands at a screen from now on.
+     *
+     * @param screen where that is, in a few words
+     * @return the ticket's secret, which is kept nowhere here
+     */
+    @Transactional
+    public String stepUp(long personId, String screen) {
+        var bytes = new byte[32];
+        RANDOM.nextBytes(bytes);
+        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        Instant now = clock.instant();
+        sessions.save(
+                new ShopSession(CanonicalJson.digest(secret), byId(personId), screen, now, now.plus(TICKET_LIFE)));
+        return secret;
     }
 
     @Transactional(readOnly = true)
-    Optional<Person> at(UUID session) {
-        return Optional.ofNullable(standing.computeIfAbsent(
-                session, of -> sessions.findById(of).map(ShopSession::person).orElse(null)));
+    List<ShopSession> signedOn() {
+        return sessions.findAllOpen(clock.instant());
+    }
+
+    /** Ends a ticket: at that screen somebody touches their name again before anything is kept. */
+    @Transactional
+    void end(long sessionId) {
+        locks.settings();
+        ShopSession session = sessions.findById(sessionId)
+                .orElseThrow(
+                        () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-ticket", words.say("problem.no-such-ticket")));
+        Instant now = clock.instant();
+        if (now.isBefore(session.endsAt())) {
+            session.end(now);
+            sessions.save(session);
+            forgetAfterwards();
+        }
+    }
+
+    private void forgetAfterwards() {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                known.clear();
+                tickets.clear();
+            }
+        });
+    }
+
+    /** The ticket of a secret, ended or not; empty where it is nobody's. */
+    @Transactional(readOnly = true)
+    Optional<Ticket> ticket(String secret) {
+        return Optional.ofNullable(tickets.computeIfAbsent(
+                CanonicalJson.digest(secret),
+                digest -> sessions.findByDigest(digest)
+                        .map(session -> new Ticket(session.person(), session.endsAt()))
+                        .orElse(null)));
+    }
+
+    boolean hasEnded(Ticket ticket) {
+        return ticket.hasEnded(clock.instant());
     }
 }

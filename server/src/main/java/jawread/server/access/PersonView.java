@@ -1,8 +1,18 @@
 package jawread.server.access;
 
-/** A person as screens see them. */
-public record PersonView(long id, String name, String does) {
+import java.util.List;
+
+/**
+ * A person as screens see them.
+ *
+ * @param may learns, measures, teaches, signs, keeps-the-drawer
+ */
+public record PersonView(long id, String name, String does, List<String> may) {
     public static PersonView of(Person person) {
-        return new PersonView(person.id(), person.name(), person.does());
+        return new PersonView(
+                person.id(),
+                person.name(),
+                person.does(),
+                person.may().stream().map(May::code).toList());
     }
 }

@@ -30,6 +30,10 @@ import tools.jackson.databind.json.JsonMapper;
 class RequestGuards extends OncePerRequestFilter {
     static final String CONTENT_SECURITY_POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; "
             + "img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    /** The one page with a form that a browser sends by itself. */
+    private static final String POLICY_OF_THE_FORM =
+            CONTENT_SECURITY_POLICY.replace("form-action 'none'", "form-action 'self'");
+
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
     private final Shop shop;
@@ -45,20 +49,27 @@ class RequestGuards extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        response.setHeader("Content-Security-Policy", CONTENT_SECURITY_POLICY);
+        response.setHeader(
+                "Content-Security-Policy",
+                request.getRequestURI().equals(Doorstep.PATH) ? POLICY_OF_THE_FORM : CONTENT_SECURITY_POLICY);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "same-origin");
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
-        if (!shop.allowedHosts().contains(bareHost(request))) {
+        if (!isOurs(bareHost(request))) {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "host-not-allowed");
         } else if (!READS.contains(request.getMethod()) && !isSameOrigin(request)) {
             refuse(response, HttpStatus.FORBIDDEN, "foreign-origin");
-        } else if (!READS.contains(request.getMethod()) && !isJson(request)) {
+        } else if (!READS.contains(request.getMethod()) && !isJson(request) && !isPassphrase(request)) {
             refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "json-only");
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    /** A number of this machine is no name that somebody else could point here. */
+    private boolean isOurs(String host) {
+        return shop.allowedHosts().contains(host) || host.equals("127.0.0.1") || host.equals("[::1]");
     }
 
     private static String bareHost(HttpServletRequest request) {
@@ -73,6 +84,17 @@ class RequestGuards extends OncePerRequestFilter {
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         return (site == null || site.equals("same-origin"))
                 && (origin == null || authorityOf(origin).equals(request.getHeader(HttpHeaders.HOST)));
+    }
+
+    /** Whether it is known to come from a page of ours, and not only not known to come from another. */
+    static boolean isOfOurPages(HttpServletRequest request) {
+        return isSameOrigin(request)
+                && (request.getHeader("Sec-Fetch-Site") != null || request.getHeader(HttpHeaders.ORIGIN) != null);
+    }
+
+    private static boolean isPassphrase(HttpServletRequest request) {
+        return request.getRequestURI().equals(Doorstep.PATH)
+                && request.getMethod().equals("POST");
     }
 
     private static String authorityOf(String origin) {

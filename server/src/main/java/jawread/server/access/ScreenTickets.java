@@ -1,30 +1,66 @@
 package jawread.server.access;
 
+import jakarta.annotation.Nullable;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
+import jawread.server.access.People.Ticket;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
-/** Finds out, from the ticket that a browser carries, who stands at its screen. */
+/**
+ * Finds out, from the tickets that a browser carries, whose a request is. A browser keeps one ticket for each person who ever stood
+ * at it: what was typed by somebody is sent with theirs, whoever stands there by then.
+ */
 @Component
 public class ScreenTickets {
+    /** Of whoever stands there now; with a person's number behind it, that person's. */
     static final String COOKIE = "jawread-screen";
-    private final People people;
+    /** By whose ticket a request is meant to be done; without it by that of whoever stands there. */
+    static final String PERSON = "Jawread-Person";
 
-    ScreenTickets(People people) {
+    private final People people;
+    private final Words words;
+
+    ScreenTickets(People people, Words words) {
         this.people = people;
+        this.words = words;
+    }
+
+    /** Whose ticket a request bears. @param ended the ticket was good once, or is not at this screen any more */
+    record Shown(Person person, boolean ended) {}
+
+    static String cookieOf(long person) {
+        return COOKIE + "-" + person;
+    }
+
+    Optional<Shown> shown(HttpServletRequest request) {
+        String meant = request.getHeader(PERSON);
+        if (meant == null) {
+            return ticket(request, COOKIE).map(this::shown);
+        }
+        return number(meant)
+                .flatMap(people::find)
+                .map(person -> Stream.of(cookieOf(person.id()), COOKIE)
+                        .map(cookie -> ticket(request, cookie))
+                        .flatMap(Optional::stream)
+                        .filter(ticket -> ticket.person().id() == person.id())
+                        .map(this::shown)
+                        .filter(shown -> !shown.ended())
+                        .findFirst()
+                        .orElse(new Shown(person, true)));
+    }
+
+    private Shown shown(Ticket ticket) {
+        return new Shown(ticket.person(), people.hasEnded(ticket));
     }
 
     public Optional<Person> personAt(HttpServletRequest request) {
-        Cookie[] cookies = request.getCookies();
-        return (cookies == null ? Stream.<Cookie>empty() : Arrays.stream(cookies))
-                .filter(cookie -> cookie.getName().equals(COOKIE))
-                .findFirst()
-                .flatMap(cookie -> ticket(cookie.getValue()))
-                .flatMap(people::at);
+        return shown(request).filter(shown -> !shown.ended()).map(Shown::person);
     }
 
     /** For an endpoint whose rule is PERSON, where there is one. */
@@ -32,10 +68,34 @@ public class ScreenTickets {
         return personAt(request).orElseThrow();
     }
 
-    private static Optional<UUID> ticket(String text) {
+    /**
+     * The same, of a request whose body names a person as well, as programs of before sent it.
+     *
+     * @param named refused with 403 where it is another
+     */
+    public Person whoStandsAt(HttpServletRequest request, @Nullable Long named) {
+        Person person = whoStandsAt(request);
+        if (named != null && named != person.id()) {
+            throw Refused.of(
+                    HttpStatus.FORBIDDEN,
+                    "another-persons-name",
+                    words.say("problem.another-persons-name", java.util.Map.of("who", person.name())));
+        }
+        return person;
+    }
+
+    private Optional<Ticket> ticket(HttpServletRequest request, String name) {
+        Cookie[] cookies = request.getCookies();
+        return (cookies == null ? Stream.<Cookie>empty() : Arrays.stream(cookies))
+                .filter(cookie -> cookie.getName().equals(name))
+                .findFirst()
+                .flatMap(cookie -> people.ticket(cookie.getValue()));
+    }
+
+    private static Optional<Long> number(String text) {
         try {
-            return Optional.of(UUID.fromString(text));
-        } catch (IllegalArgumentException notOurs) {
+            return Optional.of(Long.valueOf(text));
+        } catch (NumberFormatException notOurs) {
             return Optional.empty();
         }
     }

@@ -2,36 +2,76 @@ package jawread.server.access;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import java.time.Instant;
-import java.util.UUID;
+import jawread.server.journal.Trailed;
 
-/** Who stands at a screen, until somebody else does. */
+/** Somebody stands at a screen: their ticket, of which only the digest is kept. */
 @Entity
-class ShopSession {
+class ShopSession implements Trailed {
     @Id
-    private UUID id;
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @Column(name = "secret_sha256", nullable = false)
+    private String digest;
 
     @ManyToOne(optional = false)
     private Person person;
 
     @Column(nullable = false)
+    private String screen;
+
+    @Column(nullable = false)
     private Instant openedAt;
+
+    @Column(nullable = false)
+    private Instant endsAt;
 
     protected ShopSession() {}
 
-    ShopSession(UUID id, Person person, Instant openedAt) {
-        this.id = id;
+    ShopSession(String digest, Person person, String screen, Instant openedAt, Instant endsAt) {
+        this.digest = digest;
         this.person = person;
+        this.screen = screen;
         this.openedAt = openedAt;
+        this.endsAt = endsAt;
     }
 
-    UUID id() {
+    void end(Instant now) {
+        endsAt = now;
+    }
+
+    long id() {
         return id;
+    }
+
+    String digest() {
+        return digest;
     }
 
     Person person() {
         return person;
+    }
+
+    String screen() {
+        return screen;
+    }
+
+    Instant openedAt() {
+        return openedAt;
+    }
+
+    Instant endsAt() {
+        return endsAt;
+    }
+
+    /** Somebody stepping up to a screen is no change of the shop; ending their ticket is. */
+    @Override
+    public Under trailedUnder() {
+        return Under.ofTheShop("ticket", id.toString()).changesOnly();
     }
 }

@@ -1,9 +1,10 @@
 package jawread.server.judgement;
 
 import static jawread.server.access.Allowed.To.ANYONE;
-import static jawread.server.access.Allowed.To.PERSON;
+import static jawread.server.access.Allowed.To.MEASURES;
 
 import jakarta.annotation.Nullable;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -16,6 +17,7 @@ import jawread.core.length.Length;
 import jawread.core.misread.Slip;
 import jawread.core.scale.Parts;
 import jawread.server.access.Allowed;
+import jawread.server.access.ScreenTickets;
 import jawread.server.door.TypedFigure;
 import jawread.server.live.Acknowledged;
 import jawread.server.live.Receipt;
@@ -55,6 +57,7 @@ class MeasuringController {
     private final PlaceMarks placeMarks;
     private final ThirdAxes axes;
     private final BenchOverview bench;
+    private final ScreenTickets tickets;
 
     MeasuringController(
             Readings readings,
@@ -63,7 +66,8 @@ class MeasuringController {
             Sheets sheets,
             PlaceMarks placeMarks,
             ThirdAxes axes,
-            BenchOverview bench) {
+            BenchOverview bench,
+            ScreenTickets tickets) {
         this.readings = readings;
         this.marks = marks;
         this.rounds = rounds;
@@ -71,6 +75,7 @@ class MeasuringController {
         this.placeMarks = placeMarks;
         this.axes = axes;
         this.bench = bench;
+        this.tickets = tickets;
     }
 
     /**
@@ -89,7 +94,7 @@ class MeasuringController {
             long place,
             long gauge,
             @Nullable Long reader,
-            long person,
+            @Nullable Long person,
             @TypedFigure @Nullable String typed,
             @TypedFigure @Nullable String stops,
             @Nullable Map<String, BigDecimal> parts,
@@ -109,7 +114,7 @@ class MeasuringController {
             String reason,
             @Nullable String slip,
             @Nullable Long shouldBePm,
-            long person) {
+            @Nullable Long person) {
         Answer answer() {
             return new Answer(
                     Optional.ofNullable(shouldBePm).map(Length::ofPicometres),
@@ -119,7 +124,8 @@ class MeasuringController {
     }
 
     /** @param one taken at the place of {@code other}, and the other way round */
-    record SwapBody(UUID one, UUID other, String reason, long person) {}
+    record SwapBody(
+            UUID one, UUID other, String reason, @Nullable Long person) {}
 
     /** @param kind SKIP, TAKE_UP or NOTE; any other is refused */
     record PlaceMarkBody(
@@ -129,7 +135,7 @@ class MeasuringController {
             long place,
             PlaceMark.Kind kind,
             @Size(max = 200, message = "text-longer") String reason,
-            long person) {}
+            @Nullable Long person) {}
 
     /** @param asked what the cut set out to take off the size, as typed; absent when it was not said */
     record RoundBody(
@@ -137,7 +143,7 @@ class MeasuringController {
             long feature,
             int number,
             @TypedFigure @Nullable String asked,
-            long person) {}
+            @Nullable Long person) {}
 
     @Allowed(ANYONE)
     @GetMapping("/bench")
@@ -152,9 +158,10 @@ class MeasuringController {
     }
 
     /** Keeps a reading, once: 201, and 200 when the same is sent again; another one under this id is refused with 409. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/readings/{id}")
-    ResponseEntity<Acknowledged<SheetView>> keep(@PathVariable UUID id, @RequestBody ReadingBody body) {
+    ResponseEntity<Acknowledged<SheetView>> keep(
+            @PathVariable UUID id, @RequestBody ReadingBody body, HttpServletRequest request) {
         Receipt receipt = readings.keep(new KeepReading(
                 id,
                 body.part(),
@@ -163,7 +170,7 @@ class MeasuringController {
                 body.place(),
                 body.gauge(),
                 Optional.ofNullable(body.reader()),
-                body.person(),
+                tickets.whoStandsAt(request, body.person()).id(),
                 body.typed() != null ? Origin.TYPED : Origin.SCALE,
                 Optional.ofNullable(body.typed()),
                 Optional.ofNullable(body.stops()),
@@ -176,24 +183,35 @@ class MeasuringController {
     }
 
     /** Strikes a reading, notes something on it, keeps it as it is or puts it right where it is in doubt. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/marks/{id}")
-    Acknowledged<SheetView> mark(@PathVariable UUID id, @RequestBody MarkBody body) {
-        return answer(
-                marks.make(new MakeMark(id, body.reading(), body.kind(), body.answer(), body.reason(), body.person())));
+    Acknowledged<SheetView> mark(@PathVariable UUID id, @RequestBody MarkBody body, HttpServletRequest request) {
+        return answer(marks.make(new MakeMark(
+                id,
+                body.reading(),
+                body.kind(),
+                body.answer(),
+                body.reason(),
+                tickets.whoStandsAt(request, body.person()).id())));
     }
 
     /** Says that two readings were taken at each other's place. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/reading-swaps/{id}")
-    Acknowledged<SheetView> putRight(@PathVariable UUID id, @RequestBody SwapBody body) {
-        return answer(marks.putRight(new PutRight(id, body.one(), body.other(), body.reason(), body.person())));
+    Acknowledged<SheetView> putRight(@PathVariable UUID id, @RequestBody SwapBody body, HttpServletRequest request) {
+        return answer(marks.putRight(new PutRight(
+                id,
+                body.one(),
+                body.other(),
+                body.reason(),
+                tickets.whoStandsAt(request, body.person()).id())));
     }
 
     /** Passes a place over, takes it up again, or notes something there. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/place-marks/{id}")
-    Acknowledged<SheetView> markPlace(@PathVariable UUID id, @RequestBody PlaceMarkBody body) {
+    Acknowledged<SheetView> markPlace(
+            @PathVariable UUID id, @RequestBody PlaceMarkBody body, HttpServletRequest request) {
         Receipt receipt = placeMarks.make(new MarkPlace(
                 id,
                 body.part(),
@@ -202,35 +220,44 @@ class MeasuringController {
                 body.place(),
                 body.kind(),
                 body.reason(),
-                body.person()));
+                tickets.whoStandsAt(request, body.person()).id()));
         return answer(receipt, body.part(), body.feature());
     }
 
     /** @param sections where the axis is taken */
-    record AxisBody(List<String> sections, long person) {}
+    record AxisBody(List<String> sections, @Nullable Long person) {}
 
     /** Takes another axis on one part, besides those of the plan; once, however often it is asked. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/parts/{part}/features/{feature}/axes/{degrees}")
     Acknowledged<SheetView> takeAxis(
             @PathVariable long part,
             @PathVariable long feature,
             @PathVariable BigDecimal degrees,
-            @RequestBody AxisBody body) {
-        return answer(axes.take(part, feature, degrees, body.sections(), body.person()), part, feature);
+            @RequestBody AxisBody body,
+            HttpServletRequest request) {
+        return answer(
+                axes.take(
+                        part,
+                        feature,
+                        degrees,
+                        body.sections(),
+                        tickets.whoStandsAt(request, body.person()).id()),
+                part,
+                feature);
     }
 
     /** A cut was taken: opens the next round of the feature. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/rounds/{id}")
-    Acknowledged<SheetView> cutTaken(@PathVariable UUID id, @RequestBody RoundBody body) {
+    Acknowledged<SheetView> cutTaken(@PathVariable UUID id, @RequestBody RoundBody body, HttpServletRequest request) {
         Receipt receipt = rounds.cutTaken(new Cut(
                 id,
                 body.part(),
                 body.feature(),
                 body.number(),
                 Optional.ofNullable(body.asked()).map(String::strip).filter(text -> !text.isEmpty()),
-                body.person()));
+                tickets.whoStandsAt(request, body.person()).id()));
         return answer(receipt, body.part(), body.feature());
     }
 

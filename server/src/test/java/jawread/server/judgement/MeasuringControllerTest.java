@@ -16,6 +16,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.server.access.Person;
+import jawread.server.access.ScreenTickets;
 import jawread.server.live.Receipt;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
@@ -26,6 +28,7 @@ import jawread.server.measure.Rounds;
 import jawread.server.words.Problems;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
 import org.springframework.http.HttpStatus;
@@ -43,6 +46,7 @@ class MeasuringControllerTest {
     private final Rounds rounds = mock();
     private final Sheets sheets = mock();
     private final Words words = mock();
+    private final ScreenTickets tickets = mock();
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
                     readings,
                     marks,
@@ -50,10 +54,18 @@ class MeasuringControllerTest {
                     sheets,
                     mock(PlaceMarks.class),
                     mock(ThirdAxes.class),
-                    mock(BenchOverview.class)))
+                    mock(BenchOverview.class),
+                    tickets))
             .setControllerAdvice(new Problems(words, List.of()))
             .build();
     private final UUID id = UUID.randomUUID();
+
+    @BeforeEach
+    void somebodyStandsThere() {
+        Person person = mock();
+        when(person.id()).thenReturn(6L);
+        when(tickets.whoStandsAt(any(), any())).thenReturn(person);
+    }
 
     @Test
     void a_reading_is_kept_first_and_judged_after() throws Exception {

@@ -341,7 +341,7 @@ class WalkTest {
         bero.put("person", 2);
         // Behind the first by the clock of his screen, and kept after it.
         bero.put("takenAt", server.get("/api/shop").json().path("now").asString());
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), bero).status())
+        assertThat(server.put(2, "/api/readings/" + UUID.randomUUID(), bero).status())
                 .isEqualTo(201);
         JsonNode place = one.round().path("places").get(0);
         assertThat(place.path("readings").findValuesAsString("person")).containsExactly("Ansa", "Bero");
