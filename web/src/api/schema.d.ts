@@ -148,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["last"];
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/chain/now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/checks/{check}/answers/{id}": {
         parameters: {
             query?: never;
@@ -636,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["decide"];
+        put: operations["decide_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -814,6 +846,38 @@ export interface paths {
         get: operations["people"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{person}/may": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1083,9 +1147,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["signedOn"];
         put?: never;
         post: operations["stepUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["end"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1363,7 +1443,7 @@ export interface components {
         };
         AxisBody: {
             /** Format: int64 */
-            person: number;
+            person?: number | null;
             sections: string[];
         };
         BandPointView: {
@@ -1436,6 +1516,14 @@ export interface components {
             code: string;
             sentence: string;
             title: string;
+        };
+        ChainView: {
+            /** Format: date-time */
+            at?: string | null;
+            fits?: boolean | null;
+            guards?: string | null;
+            misfits: string[];
+            sentence: string;
         };
         ChangedView: {
             /** Format: int64 */
@@ -1901,7 +1989,7 @@ export interface components {
             /** @enum {string} */
             kind: "STRIKE" | "NOTE" | "KEEP" | "CORRECT";
             /** Format: int64 */
-            person: number;
+            person?: number | null;
             /** Format: uuid */
             reading: string;
             reason: string;
@@ -1980,6 +2068,9 @@ export interface components {
             name: string;
             template: string;
             unit: string;
+        };
+        NewMay: {
+            may: string[];
         };
         NewPerson: {
             does: string;
@@ -2128,6 +2219,7 @@ export interface components {
             does: string;
             /** Format: int64 */
             id: number;
+            may: string[];
             name: string;
         };
         PickBody: {
@@ -2141,7 +2233,7 @@ export interface components {
             /** Format: int64 */
             part: number;
             /** Format: int64 */
-            person: number;
+            person?: number | null;
             /** Format: int64 */
             place: number;
             reason: string;
@@ -2333,7 +2425,7 @@ export interface components {
                 [key: string]: number;
             } | null;
             /** Format: int64 */
-            person: number;
+            person?: number | null;
             /** Format: int64 */
             place: number;
             /** Format: int64 */
@@ -2417,7 +2509,7 @@ export interface components {
             /** Format: int64 */
             part: number;
             /** Format: int64 */
-            person: number;
+            person?: number | null;
         };
         RoundView: {
             /** Format: int64 */
@@ -2589,6 +2681,16 @@ export interface components {
             say: string;
             size: components["schemas"]["LengthText"];
         };
+        SignedOnView: {
+            /** Format: int64 */
+            id: number;
+            person: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            until: string;
+            where: string;
+        };
         SlipLogView: {
             all: boolean;
             counts: components["schemas"]["CountView"][];
@@ -2670,7 +2772,7 @@ export interface components {
             /** Format: uuid */
             other: string;
             /** Format: int64 */
-            person: number;
+            person?: number | null;
             reason: string;
         };
         TakenUpBody: unknown;
@@ -2707,6 +2809,18 @@ export interface components {
             near: components["schemas"]["LengthText"];
             sideMiddle?: components["schemas"]["LengthText"];
             sideNear?: components["schemas"]["LengthText"];
+        };
+        TrailView: {
+            about: string;
+            after?: string | null;
+            /** Format: date-time */
+            at: string;
+            before?: string | null;
+            field: string;
+            /** Format: int64 */
+            id: number;
+            person?: string | null;
+            sentence: string;
         };
         TrapView: {
             kind: string;
@@ -3129,6 +3243,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AcknowledgedListCautionView"];
+                };
+            };
+        };
+    };
+    last: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainView"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainView"];
+                };
+            };
+        };
+    };
+    now: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainView"];
                 };
             };
         };
@@ -3910,7 +4084,7 @@ export interface operations {
             };
         };
     };
-    decide: {
+    decide_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4212,6 +4386,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrailView"][];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMay"];
             };
         };
         responses: {
@@ -4634,6 +4854,26 @@ export interface operations {
             };
         };
     };
+    signedOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedOnView"][];
+                };
+            };
+        };
+    };
     stepUp: {
         parameters: {
             query?: never;
@@ -4654,6 +4894,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedOnView"][];
                 };
             };
         };

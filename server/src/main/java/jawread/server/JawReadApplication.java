@@ -1,21 +1,25 @@
 package jawread.server;
 
-import jawread.server.exchange.BackupCommand;
+import jawread.server.access.Passphrase;
+import jawread.server.exchange.ShopCommands;
 import jawread.server.words.Shop;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 
 /**
- * Starts Jaw Read. With the profile {@code demo} it opens the demonstration shop; with {@code backup FILE} or
- * {@code restore FILE} it does that and ends.
+ * Starts Jaw Read. With the profile {@code demo} it opens the demonstration shop; with {@code backup FILE},
+ * {@code restore FILE}, {@code verify} or {@code passphrase} it does that and ends.
  */
 @SpringBootApplication
 @EnableConfigurationProperties(Shop.class)
 public class JawReadApplication {
     public static void main(String[] arguments) {
-        if (BackupCommand.isMeant(arguments)) {
-            System.exit(BackupCommand.run(arguments));
+        if (ShopCommands.isMeant(arguments)) {
+            System.exit(ShopCommands.run(arguments));
+        }
+        if (Passphrase.isMeant(arguments)) {
+            System.exit(Passphrase.ask());
         }
         SpringApplication.run(JawReadApplication.class, arguments);
     }

@@ -1,18 +1,19 @@
 package jawread.server.exchange;
 
-import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.THE_WHOLE_SHOP;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.InetAddress;
+import java.io.UncheckedIOException;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.Clock;
 import javax.sql.DataSource;
 import jawread.server.access.Allowed;
-import jawread.server.words.Refused;
+import jawread.server.storage.Health;
 import jawread.server.words.Shop;
-import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -21,29 +22,54 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/backup")
 class BackupController {
-    private final DataSource database;
-    private final Shop shop;
-    private final Words words;
+    private static final String BEGINS = "backup-";
+    private static final String ENDS = ".part";
 
-    BackupController(DataSource database, Shop shop, Words words) {
+    private final DataSource database;
+    private final Path data;
+    private final Health health;
+
+    BackupController(DataSource database, Shop shop, Health health) {
         this.database = database;
-        this.shop = shop;
-        this.words = words;
+        this.data = shop.data().toAbsolutePath().normalize();
+        this.health = health;
+        discardThoseLeft();
     }
 
-    /** Given out on this machine only, whoever else may open the pages. */
-    @Allowed(ANYONE)
-    @GetMapping
-    void backup(HttpServletRequest request, HttpServletResponse response) throws IOException, SQLException {
-        if (!InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
-            throw Refused.of(HttpStatus.FORBIDDEN, "not-from-here", words.say("problem.not-from-here"));
+    /** By a server that was killed. */
+    private void discardThoseLeft() {
+        try (DirectoryStream<Path> left = Files.newDirectoryStream(data, BEGINS + "*" + ENDS)) {
+            for (Path file : left) {
+                Files.delete(file);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        response.setHeader(
-                BackupCommand.WHOSE, shop.data().toAbsolutePath().normalize().toString());
-        response.setContentType("application/zip");
-        response.setHeader("Content-Disposition", "attachment; filename=\"jaw-read-shop.zip\"");
-        try (var connection = database.getConnection()) {
-            Backup.write(connection, response.getOutputStream());
+    }
+
+    /** Written beside the shop first: whoever fetches it may be slow, and would hold the database until they have it. */
+    @Allowed(THE_WHOLE_SHOP)
+    @GetMapping
+    void backup(HttpServletResponse response) throws IOException, SQLException {
+        health.refuseWithoutRoom();
+        // Nobody but its owner reads it: that is how temporary files are made.
+        Path file = Files.createTempFile(data, BEGINS, ENDS);
+        try {
+            write(file);
+            response.setContentType("application/zip");
+            response.setHeader("Content-Disposition", "attachment; filename=\"jaw-read-shop.zip\"");
+            response.setContentLengthLong(Files.size(file));
+            Files.copy(file, response.getOutputStream());
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    /** One at a time: two would only be slower, and hold up who measures. */
+    private synchronized void write(Path file) throws IOException, SQLException {
+        try (var connection = database.getConnection();
+                var out = Files.newOutputStream(file)) {
+            BackupWriter.write(connection, out, Clock.systemUTC());
         }
     }
 }

@@ -1,5 +1,2 @@
-/**
- * Exchange: what goes out of the shop whole, and comes in again. A backup is one file: all that is kept, as statements, beside the
- * count and the hash of each table, so that a restored shop is compared with the one it came from.
- */
+/** The shop as one file, there and back, and whether what is kept is what was kept. */
 package jawread.server.exchange;

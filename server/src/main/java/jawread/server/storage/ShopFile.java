@@ -32,7 +32,7 @@ public record ShopFile(Path folder, String name) {
         return folder.resolve(name + ENDING);
     }
 
-    boolean exists() {
+    public boolean exists() {
         return Files.exists(path());
     }
 
@@ -66,7 +66,7 @@ public record ShopFile(Path folder, String name) {
     }
 
     /** Closes it with nothing left lying. */
-    void compact() throws SQLException {
+    public void compact() throws SQLException {
         try (Connection connection = open();
                 var statement = connection.createStatement()) {
             statement.execute("SHUTDOWN COMPACT");
@@ -83,7 +83,7 @@ public record ShopFile(Path folder, String name) {
     }
 
     /** Takes the place of another, at once: whenever the power fails, one of the two is there whole. */
-    void takePlaceOf(ShopFile other) throws IOException {
+    public void takePlaceOf(ShopFile other) throws IOException {
         synced(path());
         Files.move(path(), other.path(), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         synced(folder);
@@ -93,7 +93,8 @@ public record ShopFile(Path folder, String name) {
         Files.deleteIfExists(path());
     }
 
-    private static void synced(Path path) throws IOException {
+    /** Waits until what was written there, a file or the names in a folder, is on the disk. */
+    public static void synced(Path path) throws IOException {
         try (var channel = FileChannel.open(path, StandardOpenOption.READ)) {
             channel.force(true);
         }

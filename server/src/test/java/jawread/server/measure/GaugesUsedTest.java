@@ -9,8 +9,8 @@ import static org.mockito.Mockito.when;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import jawread.server.live.Event;
-import jawread.server.live.What;
+import jawread.server.journal.Event;
+import jawread.server.journal.What;
 import org.junit.jupiter.api.Test;
 
 class GaugesUsedTest {

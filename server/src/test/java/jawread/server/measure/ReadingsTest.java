@@ -33,7 +33,7 @@ import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.PlannedFeatures;
 import jawread.server.job.PlansInForce;
-import jawread.server.live.Journal;
+import jawread.server.journal.Journal;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.junit.jupiter.api.BeforeEach;
