@@ -1,12 +1,14 @@
 import { useMutation } from '@tanstack/react-query';
 import { answered, client, type Reading, type Schemas } from './client';
+import { outbox } from './outbox';
 import { keys, queries, showSheet } from './queries';
 
 /** Somebody steps up to this screen. */
 export const useStepUp = () =>
   useMutation({
     mutationFn: (person: number) => answered(client.POST('/api/sessions', { body: { person } })),
-    onSuccess: async () => {
+    onSuccess: async ({ id }) => {
+      outbox.signedOn(id);
       await queries.invalidateQueries({ queryKey: keys.shop });
       // Cautions are ticked by each person.
       await queries.invalidateQueries({ queryKey: keys.looks });
@@ -24,17 +26,16 @@ interface Strike {
   id: string;
   reading: Reading;
   reason: string;
-  person: number;
 }
 
 /** Strikes a reading: it stays to be seen, and counts no longer. */
 export const useStrike = () =>
   useMutation({
-    mutationFn: ({ id, reading, reason, person }: Strike) =>
+    mutationFn: ({ id, reading, reason }: Strike) =>
       answered(
         client.PUT('/api/marks/{id}', {
           params: { path: { id } },
-          body: { reading: reading.id, kind: 'STRIKE', reason, person },
+          body: { reading: reading.id, kind: 'STRIKE', reason },
         }),
       ),
     onSuccess: showSheet,
@@ -66,7 +67,6 @@ interface Swap {
   one: string;
   other: string;
   reason: string;
-  person: number;
 }
 
 /** Puts two readings right that were taken at each other’s place. */
@@ -110,7 +110,6 @@ interface ThirdAxis {
   feature: number;
   degrees: number;
   sections: string[];
-  person: number;
 }
 
 /** Takes an axis that was offered, on this part. */
@@ -132,7 +131,6 @@ interface Cut {
   feature: number;
   number: number;
   asked: string;
-  person: number;
 }
 
 /** A cut was taken: the next round opens. */
@@ -141,4 +139,36 @@ export const useCutTaken = () =>
     mutationFn: ({ id, ...body }: Cut) =>
       answered(client.PUT('/api/rounds/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
+  });
+
+/** Decides what somebody may, at the shop’s own machine. */
+export const useDecideMay = () =>
+  useMutation({
+    mutationFn: ({ person, may }: { person: number; may: string[] }) =>
+      answered(
+        client.PUT('/api/people/{person}/may', { params: { path: { person } }, body: { may } }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: keys.people });
+      await queries.invalidateQueries({ queryKey: keys.trail });
+    },
+  });
+
+/** Ends somebody’s ticket, at the shop’s own machine. */
+export const useEndTicket = () =>
+  useMutation({
+    mutationFn: (session: number) =>
+      answered(client.PUT('/api/sessions/{session}/end', { params: { path: { session } } })),
+    onSuccess: async (left) => {
+      queries.setQueryData(keys.signedOn, left);
+      await queries.invalidateQueries({ queryKey: keys.shop });
+      await queries.invalidateQueries({ queryKey: keys.trail });
+    },
+  });
+
+/** Compares the journal and the tables once more. */
+export const useVerify = () =>
+  useMutation({
+    mutationFn: () => answered(client.POST('/api/chain')),
+    onSuccess: (chain) => queries.setQueryData(keys.chain, chain),
   });

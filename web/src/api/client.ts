@@ -5,6 +5,8 @@ export type Schemas = components['schemas'];
 export type Shop = Schemas['ShopView'];
 export type Person = Schemas['PersonView'];
 export type Gauge = Schemas['GaugeView'];
+export type Chain = Schemas['ChainView'];
+export type Changed = Schemas['TrailView'];
 export type Drawer = Schemas['DrawerView'];
 export type GaugeRow = Schemas['GaugeRowView'];
 export type GaugePage = Schemas['GaugePageView'];
@@ -96,6 +98,29 @@ export const client = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 });
 
+/** Whoever the pages of this tab say stands here; nobody while they do not know. */
+let shown: number | undefined;
+
+export const standsHere = (person: number | undefined): void => {
+  shown = person;
+};
+
+/** By whose ticket a request is done. A browser has one for each who ever stood at it, and sends all of them. */
+const PERSON = 'Jawread-Person';
+
+export const asPerson = (person: number) => ({ [PERSON]: String(person) });
+
+/** What is done is done by whom the page showed, though somebody else stepped up in another tab meanwhile. */
+client.use({
+  onRequest: ({ request }) => {
+    const isAct = request.method !== 'GET' && !request.url.endsWith('/api/sessions');
+    if (isAct && shown !== undefined && !request.headers.has(PERSON)) {
+      request.headers.set(PERSON, String(shown));
+    }
+    return request;
+  },
+});
+
 /** The edition that was looked at, as a change names it. */
 export const ifMatch = (edition: number) => ({ 'If-Match': `"${edition}"` });
 
@@ -110,6 +135,11 @@ export class Problem extends Error {
     readonly hint = '',
   ) {
     super(sentence);
+  }
+
+  /** Whether somebody is to touch their name again, and the same can be sent then. */
+  get wantsName(): boolean {
+    return this.code === 'ticket-ended' || this.code === 'nobody-picked';
   }
 
   /** Whether sending the same again can never be right; a server in trouble may be well again in a minute. */
@@ -142,10 +172,26 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
   throw problem(response.status, error);
 }
 
+const toldAtTheDoor = new Set<() => void>();
+let wantsPassphrase = false;
+
+/** Whether the server last asked for the shop’s passphrase. */
+export const theDoor = {
+  subscribe: (listener: () => void): (() => void) => {
+    toldAtTheDoor.add(listener);
+    return () => toldAtTheDoor.delete(listener);
+  },
+  isShut: (): boolean => wantsPassphrase,
+};
+
 function problem(status: number, body: unknown): Problem {
   const { code, detail, field, hint } = (
     typeof body === 'object' && body !== null ? body : {}
   ) as Record<string, unknown>;
+  if (code === 'passphrase-wanted' && !wantsPassphrase) {
+    wantsPassphrase = true;
+    toldAtTheDoor.forEach((listener) => listener());
+  }
   return new Problem(
     status,
     typeof code === 'string' ? code : 'no-answer',

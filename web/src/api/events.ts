@@ -24,7 +24,8 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
   });
   events.addEventListener('message', ({ data }: MessageEvent<string>) => {
     const told = JSON.parse(data) as Told;
-    if (told.what === 'everything') {
+    // What is decided for the shop may show anywhere, and is decided seldom.
+    if (told.what === 'everything' || told.what === 'shop') {
       void queries.invalidateQueries();
       return;
     }
@@ -48,6 +49,7 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
         refresh(queries, { queryKey: keys.jobs });
       }
       if (told.what === 'drawer' || told.what === 'plan') {
+        refresh(queries, { queryKey: keys.trail });
         refresh(queries, { queryKey: keys.methods });
       }
       if (told.what === 'plan') {

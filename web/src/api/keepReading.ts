@@ -8,13 +8,13 @@ export type Read = Pick<ReadingBody, 'typed' | 'stops' | 'parts' | 'base' | 'pm'
   figure: string;
 };
 
-/** Where in a job a reading belongs, and by whom and with what it was taken. */
+/** Where in a job a reading belongs, and with what it was taken. */
 export type Target = Pick<
   ReadingBody,
-  'part' | 'feature' | 'round' | 'place' | 'gauge' | 'reader' | 'person' | 'quick'
+  'part' | 'feature' | 'round' | 'place' | 'gauge' | 'reader' | 'quick'
 >;
 
-/** Writes a reading down here, sends it, and tells what became of it. */
+/** Writes a reading down here under whoever stands here, sends it, and tells what became of it. */
 export async function keepReading(
   shop: Shop,
   shopAskedAt: number,
@@ -22,7 +22,8 @@ export async function keepReading(
   { figure, ...read }: Read,
 ): Promise<Fate> {
   const body: ReadingBody = { ...target, ...read, takenAt: shopTime(shop, shopAskedAt) };
-  const { fate } = await outbox.keep({ id: newId(), body, figure });
+  const by = shop.person && { id: shop.person.id, name: shop.person.name };
+  const { fate } = await outbox.keep({ id: newId(), body, figure, ...(by && { by }) });
   return fate;
 }
 

@@ -1,6 +1,6 @@
 import { IDBFactory } from 'fake-indexeddb';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { Problem, type ReadingBody } from './client';
+import { Problem, type ReadingBody, standsHere } from './client';
 import { Outbox, type WaitingReading } from './outbox';
 
 const body: ReadingBody = {
@@ -9,7 +9,6 @@ const body: ReadingBody = {
   round: 0,
   place: 2,
   gauge: 6,
-  person: 1,
   typed: '32.221',
   takenAt: '2026-03-10T08:00:00Z',
 };
@@ -148,5 +147,57 @@ describe('the outbox', () => {
     expect(nextVisit.all()).toMatchObject([{ id: 'bad', refusal: '“abc” is no figure.' }]);
     await nextVisit.putAway('bad');
     expect(nextVisit.all()).toEqual([]);
+  });
+
+  const by = { id: 2, name: 'Bero' };
+  const sentAs = (call: number) => server.mock.calls[call]?.[0].headers.get('Jawread-Person');
+
+  it('sends each reading with the ticket it was typed under, whoever stands there by then', async () => {
+    server.mockResolvedValue(answer(201, { say: 'kept' }));
+    standsHere(1);
+    const outbox = new Outbox(shown);
+    await outbox.keep({ ...reading('a'), by });
+    await outbox.idle();
+    expect(sentAs(0)).toBe('2');
+    standsHere(undefined);
+  });
+
+  it('lets a reading whose ticket has ended wait for its person, and sends those of others', async () => {
+    server.mockImplementation((request) =>
+      Promise.resolve(
+        request.headers.get('Jawread-Person') === '2'
+          ? answer(401, { code: 'ticket-ended', detail: 'Touch the name Bero again.' })
+          : answer(201, { say: 'kept' }),
+      ),
+    );
+    const outbox = new Outbox(shown);
+    const { fate } = await outbox.keep({ ...reading('a'), by });
+    await outbox.keep({ ...reading('b'), by: { id: 1, name: 'Ansa' } });
+    expect(await fate).toBe('waiting');
+    await outbox.idle();
+    expect(outbox.all()).toEqual([{ ...reading('a'), by, ended: 'Touch the name Bero again.' }]);
+    expect(outbox.isAway()).toBe(false);
+    // Somebody else's name changes nothing for it; its own does.
+    const asked = server.mock.calls.length;
+    outbox.signedOn(1);
+    await outbox.idle();
+    expect(server.mock.calls.length).toBe(asked);
+    server.mockResolvedValue(answer(201, { say: 'kept' }));
+    server.mockImplementation(() => Promise.resolve(answer(201, { say: 'kept' })));
+    outbox.signedOn(2);
+    await outbox.idle();
+    expect(outbox.all()).toEqual([]);
+  });
+
+  it('lays one from before that names another than its ticket into the tray, with the words', async () => {
+    server.mockResolvedValue(
+      answer(403, { code: 'another-persons-name', detail: 'Typed under another name.' }),
+    );
+    const outbox = new Outbox(shown);
+    await outbox.keep({ ...reading('a'), body: { ...body, person: 1 } });
+    await outbox.idle();
+    expect(outbox.all()).toEqual([
+      { ...reading('a'), body: { ...body, person: 1 }, refusal: 'Typed under another name.' },
+    ]);
   });
 });

@@ -1,26 +1,39 @@
 import { type IDBPDatabase, openDB } from 'idb';
-import { answered, client, Problem, type KeptSheet, type ReadingBody } from './client';
+import { answered, asPerson, client, Problem, type KeptSheet, type ReadingBody } from './client';
 import { showSheet } from './queries';
 
 /**
  * A reading that the server has not acknowledged yet.
  *
  * @param id made here, so that sending it twice keeps it once
+ * @param by whose ticket it was typed under: it is sent with that, whoever stands here by then. One from before names its person in
+ *   the body
  * @param figure as it was typed or set, for showing
  * @param refusal the server's sentence, when it will never take it; it then lies in the tray
  * @param aside the server's words, when it failed at this one again and again: it lies in the tray too, so that those behind it go on,
  *   and is sent again from time to time
+ * @param ended the server’s words, when that ticket has ended: it waits until the person has touched their name again
  */
 export interface WaitingReading {
   id: string;
   body: ReadingBody;
+  by?: { id: number; name: string };
   figure: string;
   refusal?: string;
   aside?: string;
+  ended?: string;
 }
 
 /** Why it lies in the tray; undefined for one that is on its way. */
 export const inTray = ({ refusal, aside }: WaitingReading): string | undefined => refusal ?? aside;
+
+/** As it was before the server said anything of it. */
+const asTaken = ({ id, body, by, figure }: WaitingReading): WaitingReading => ({
+  id,
+  body,
+  figure,
+  ...(by && { by }),
+});
 
 /** What became of a reading that was kept here. */
 export type Fate = 'kept' | 'waiting' | Problem;
@@ -94,6 +107,18 @@ export class Outbox {
     return { fate };
   }
 
+  /** Somebody touched their name: what waited for that is sent. */
+  signedOn(person: number): void {
+    this.become(
+      this.readings.map((reading) =>
+        reading.ended !== undefined && (reading.by?.id ?? person) === person
+          ? asTaken(reading)
+          : reading,
+      ),
+    );
+    this.send();
+  }
+
   /** Takes a refused reading out of the tray, for good. */
   async putAway(id: string): Promise<void> {
     this.become(this.readings.filter((reading) => reading.id !== id));
@@ -118,7 +143,7 @@ export class Outbox {
     const waits = this.readings.filter(({ aside }) => aside === undefined);
     const back = this.readings.filter(({ aside }) => aside !== undefined);
     back.forEach(({ id }) => this.failures.set(id, MOST_FAILURES - 1));
-    this.become([...waits, ...back.map(({ id, body, figure }) => ({ id, body, figure }))]);
+    this.become([...waits, ...back.map(asTaken)]);
     this.send();
   }
 
@@ -128,14 +153,19 @@ export class Outbox {
   }
 
   private next(): WaitingReading | undefined {
-    return this.readings.find((reading) => inTray(reading) === undefined);
+    return this.readings.find(
+      (reading) => inTray(reading) === undefined && reading.ended === undefined,
+    );
   }
 
   private async sendAll(): Promise<void> {
     for (let reading = this.next(); reading !== undefined; reading = this.next()) {
       const fate = await this.sent(reading);
       this.fates.get(reading.id)?.(fate);
-      if (fate === 'waiting') {
+      const waitsForName = this.readings.some(
+        ({ id, ended }) => id === reading.id && ended !== undefined,
+      );
+      if (fate === 'waiting' && !waitsForName) {
         return;
       }
       this.fates.delete(reading.id);
@@ -143,9 +173,13 @@ export class Outbox {
   }
 
   private async sent(reading: WaitingReading): Promise<Fate> {
-    const { id, body } = reading;
+    const { id, body, by } = reading;
     const kept = await answered(
-      client.PUT('/api/readings/{id}', { params: { path: { id } }, body }),
+      client.PUT('/api/readings/{id}', {
+        params: { path: { id } },
+        body,
+        ...(by && { headers: asPerson(by.id) }),
+      }),
     ).catch((failure: unknown) => failure);
     if (kept instanceof Problem) {
       return await this.failed(reading, kept);
@@ -168,6 +202,14 @@ export class Outbox {
       this.hear(true);
       await this.lay({ ...reading, refusal: problem.message });
       return problem;
+    }
+    if (problem.wantsName) {
+      this.hear(true);
+      const ended = problem.message;
+      this.become(
+        this.readings.map((each) => (each.id === reading.id ? { ...each, ended } : each)),
+      );
+      return 'waiting';
     }
     this.hear(true, problem.message);
     const failures = (this.failures.get(reading.id) ?? 0) + 1;

@@ -1,5 +1,12 @@
 import { keepPreviousData, notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
-import { answered, client, type JudgedFeature, Problem, type KeptSheet } from './client';
+import {
+  answered,
+  client,
+  standsHere,
+  type JudgedFeature,
+  Problem,
+  type KeptSheet,
+} from './client';
 
 // Shown in the same turn in which the answer came, not one timer later.
 notifyManager.setScheduler(queueMicrotask);
@@ -19,6 +26,9 @@ export const queries = new QueryClient({
 });
 
 export const keys = {
+  trail: ['trail'],
+  signedOn: ['signed-on'],
+  chain: ['chain'],
   shop: ['shop'],
   health: ['health'],
   people: ['people'],
@@ -44,7 +54,42 @@ export const keys = {
 };
 
 export const useShop = () =>
-  useQuery({ queryKey: keys.shop, queryFn: () => answered(client.GET('/api/shop')) });
+  useQuery({
+    queryKey: keys.shop,
+    queryFn: async () => {
+      const shop = await answered(client.GET('/api/shop'));
+      standsHere(shop.person?.id);
+      return shop;
+    },
+  });
+
+/** Who changed what of a thing. */
+export const useChanges = (of: string, which?: number) =>
+  useQuery({
+    queryKey: [...keys.trail, of, which ?? 0],
+    queryFn: () =>
+      answered(
+        client.GET('/api/trail', {
+          params: { query: { of, ...(which !== undefined && { which }) } },
+        }),
+      ),
+  });
+
+/** Who is signed on where; told at the shop’s own machine alone. */
+export const useSignedOn = (here: boolean) =>
+  useQuery({
+    queryKey: keys.signedOn,
+    queryFn: () => answered(client.GET('/api/sessions')),
+    enabled: here,
+  });
+
+/** Whether what is kept is what was kept; asked again while the look at the start is under way. */
+export const useChain = () =>
+  useQuery({
+    queryKey: keys.chain,
+    queryFn: () => answered(client.GET('/api/chain')),
+    refetchInterval: ({ state }) => (state.data && !state.data.at ? 2_000 : false),
+  });
 
 /** Whether the shop can keep anything: asked for now and then, since a disk fills without telling. */
 export const useHealth = () =>

@@ -852,22 +852,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/trail": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["changes"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/people/{person}/may": {
         parameters: {
             query?: never;
@@ -1324,6 +1308,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["templates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2664,6 +2664,7 @@ export interface components {
         ShopView: {
             decimalMark: string;
             demonstration: boolean;
+            here: boolean;
             name: string;
             /** Format: date-time */
             now: string;
@@ -4400,26 +4401,6 @@ export interface operations {
             };
         };
     };
-    changes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TrailView"][];
-                };
-            };
-        };
-    };
     decide: {
         parameters: {
             query?: never;
@@ -5146,6 +5127,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query: {
+                of: string;
+                which?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrailView"][];
                 };
             };
         };

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { theDoor } from './client';
 import { outbox, type WaitingReading } from './outbox';
 
 /** The readings that the server has not acknowledged yet. */
@@ -14,4 +15,9 @@ export function useServerTrouble(): string {
 /** Whether the last reading sent found no server. */
 export function useServerAway(): boolean {
   return useSyncExternalStore(outbox.subscribe, outbox.isAway);
+}
+
+/** Whether the shop’s passphrase is to be said before anything more is asked. */
+export function useServerWantsPassphrase(): boolean {
+  return useSyncExternalStore(theDoor.subscribe, theDoor.isShut);
 }

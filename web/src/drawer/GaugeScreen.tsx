@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import type { GaugePage } from '../api/client';
 import { useGaugePage, useShop } from '../api/queries';
 import { Button } from '../ui/Button';
+import { Changes } from '../ui/Changes';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { ZeroCheck } from '../ui/ZeroCheck';
@@ -96,6 +97,7 @@ function GaugeOf({ page }: { page: GaugePage }) {
         </div>
         <aside className="flex flex-col gap-6" aria-label="State and trials">
           <History page={page} onCalibrate={() => setCard('calibration')} />
+          <Changes of="gauge" which={gauge.id} />
           <section aria-label="Trials">
             <h2 className="border-b-2 border-ink pb-1 text-body">Who holds how much with it</h2>
             {page.trials.length === 0 && (

@@ -1,5 +1,6 @@
 import type { Master, TypedMaster } from '../api/client';
 import { useWriteMaster } from '../api/drawer';
+import { Changes } from '../ui/Changes';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Dialog } from '../ui/Dialog';
@@ -82,6 +83,7 @@ export function MasterCard({ master, materials, onClose }: MasterCardProps) {
         {field('due', 'Good until', '2027-03-10')}
         <Check label="Retired" checked={typed.retired} onCheck={(retired) => change({ retired })} />
       </div>
+      {master && <Changes of="master" which={master.id} />}
       <KeepOrBack
         refused={refused}
         onKeep={() => write.mutate({ was: master, body: typed }, { onSuccess: onClose })}

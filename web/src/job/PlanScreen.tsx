@@ -5,6 +5,7 @@ import { useJob } from '../api/queries';
 import { useKeys } from '../keys/useKeys';
 import { KeysAlong } from '../ui/KeysAlong';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
+import { Changes } from '../ui/Changes';
 import { Shell } from '../ui/Shell';
 import { Conflicted } from './Conflicted';
 import { FeatureActs } from './FeatureActs';
@@ -69,6 +70,9 @@ function PlanOfJob({ job }: { job: Job }) {
       keys={<KeysAlong uses={KEYS} />}
     >
       <HeadLine job={job} onHead={() => setCard('head')} />
+      <div className="px-4 tablet:px-6">
+        <Changes of="job" which={job.id} />
+      </div>
       <Kinds
         job={job}
         planning={planning}

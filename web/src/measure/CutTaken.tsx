@@ -30,7 +30,6 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
         feature: sheet.feature.id,
         number: round.number + 1,
         asked: asked ?? proposed,
-        person,
       })
       // The next round brings a card of its own, so that this one may be gone by then; what is refused stands in it.
       .then(onClose, () => undefined);

@@ -84,7 +84,6 @@ describe('a reading in doubt', () => {
       kind: 'STRIKE',
       reason: 'a line too many',
       slip: 'next-line',
-      person: 1,
     });
   });
 
@@ -103,7 +102,6 @@ describe('a reading in doubt', () => {
       reading: 'r1',
       kind: 'KEEP',
       reason: 'looked at again, it was right',
-      person: 1,
     });
   });
 

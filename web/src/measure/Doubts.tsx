@@ -31,7 +31,6 @@ export function useDoubtAnswer({ place, person }: Measuring) {
     answer.mutate({
       id: newId(),
       reading: about.id,
-      person,
       ...answerOf(way, slip ?? undefined),
     });
   };

@@ -17,7 +17,7 @@ export function useThirdAxis({ sheet, round, person }: Measuring) {
     take: () => {
       if (offered && person !== undefined && !take.isPending) {
         const { degrees, sections } = offered;
-        take.mutate({ part: sheet.part.id, feature: sheet.feature.id, degrees, sections, person });
+        take.mutate({ part: sheet.part.id, feature: sheet.feature.id, degrees, sections });
       }
     },
   };

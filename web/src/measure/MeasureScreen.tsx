@@ -90,7 +90,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const takeAgain = () => {
     const { person } = measuring;
     if (last && person !== undefined && !again.isPending) {
-      again.mutate({ id: newId(), reading: last, reason: 'slipped, taken again', person });
+      again.mutate({ id: newId(), reading: last, reason: 'slipped, taken again' });
     }
   };
   useAwake();

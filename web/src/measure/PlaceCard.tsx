@@ -31,7 +31,6 @@ export function PlaceCard({ measuring, open, onClose }: PlaceCardProps) {
         place: place.id,
         kind,
         reason: words,
-        person,
       })
       // The walk goes on to the next place, and this card with the last one may be gone by then.
       .then(

@@ -31,7 +31,7 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
   const { person } = measuring;
   const give = (reason: string) => {
     if (reading !== undefined && person !== undefined && !strike.isPending) {
-      strike.mutate({ id: newId(), reading, reason, person }, { onSuccess: onClose });
+      strike.mutate({ id: newId(), reading, reason }, { onSuccess: onClose });
     }
   };
   const byKey = Object.entries(REASONS).map(([key, reason]) => [key, () => give(reason)] as const);
@@ -129,7 +129,6 @@ function Swapped({
                     one: reading.id,
                     other: other.id,
                     reason: 'taken at each other\u2019s place',
-                    person,
                   },
                   { onSuccess: onClose },
                 )

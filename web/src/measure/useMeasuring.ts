@@ -140,7 +140,6 @@ export function useMeasuring(): {
       place: place.id,
       gauge: gauge.id,
       ...(gauge.reader === undefined ? {} : { reader: gauge.reader }),
-      person,
       ...(checking && { quick: true }),
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });

@@ -72,7 +72,6 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       place: place.id,
       gauge: inHand.id,
       ...(inHand.reader === undefined ? {} : { reader: inHand.reader }),
-      person,
     };
     const fate = await keepReading(shop.data, shop.dataUpdatedAt, target, {
       figure,

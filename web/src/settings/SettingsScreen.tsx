@@ -1,14 +1,15 @@
-import { useState } from 'react';
 import type { Problem, ShopSetting } from '../api/client';
-import { useAddPerson } from '../api/acts';
 import { useChooseSetting } from '../api/planning';
-import { usePeople, useSettings } from '../api/queries';
-import { Button } from '../ui/Button';
+import { useSettings } from '../api/queries';
+import { Changes } from '../ui/Changes';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
+import { PeopleOfTheShop } from './PeopleOfTheShop';
+import { SignedOn } from './SignedOn';
+import { WhatIsKept } from './WhatIsKept';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
   ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'read-back', 'theme', 'materials']],
@@ -40,7 +41,10 @@ export function SettingsScreen() {
             </div>
           </section>
         ))}
+        <Changes of="settings" />
         <PeopleOfTheShop />
+        <SignedOn />
+        <WhatIsKept />
       </div>
     </Shell>
   );
@@ -91,50 +95,5 @@ function Decide({ setting }: { setting: ShopSetting }) {
       refused={failure?.message}
       onWrite={decide}
     />
-  );
-}
-
-function PeopleOfTheShop() {
-  const people = usePeople().data ?? [];
-  const add = useAddPerson();
-  const [name, setName] = useState('');
-  const [does, setDoes] = useState('');
-  const submit = () =>
-    add.mutate(
-      { name, does },
-      {
-        onSuccess: () => {
-          setName('');
-          setDoes('');
-        },
-      },
-    );
-  const failure = add.error as Problem | null;
-  return (
-    <section aria-label="People">
-      <h2 className="border-b-2 border-ink text-body">People</h2>
-      <ul className="mt-2 grid gap-x-6 tablet:grid-cols-2 bench:grid-cols-3">
-        {people.map((person) => (
-          <li key={person.id} className="flex min-h-11 items-center gap-3 border-b border-line">
-            <span className="font-semibold">{person.name}</span>
-            <span className="label">{person.does}</span>
-          </li>
-        ))}
-      </ul>
-      <div className="mt-3 grid items-end gap-3 tablet:grid-cols-3">
-        <Field
-          label="Somebody else"
-          value={name}
-          hint="a name"
-          refused={failure?.message}
-          onType={setName}
-          onWrite={setName}
-        />
-        <Field label="Does" value={does} hint="turner" onType={setDoes} onWrite={setDoes} />
-        <Button small onClick={submit} className="self-end">
-          Add
-        </Button>
-      </div>
-    </section>
   );
 }

@@ -1,8 +1,14 @@
 import { type ReactNode, useEffect } from 'react';
 import { Link } from 'react-router';
-import { useShop } from '../api/queries';
+import { keys, queries, useShop } from '../api/queries';
 import { inTray } from '../api/outbox';
-import { useServerAway, useServerTrouble, useWaiting } from '../api/useOutbox';
+import {
+  useServerAway,
+  useServerTrouble,
+  useServerWantsPassphrase,
+  useWaiting,
+} from '../api/useOutbox';
+import { counted } from './counted';
 import { SoakClocks } from './SoakClocks';
 import { Strays } from './Strays';
 import { changeTheme, preferTheme } from './theme';
@@ -70,6 +76,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
       {waiting !== '' && (
         <p className="border-b-2 border-line bg-panel px-6 py-2 font-semibold">{waiting}</p>
       )}
+      <TouchNames />
       {lives && (
         <p className="border-b-2 border-ink bg-panel px-4 py-2 font-semibold tablet:px-6">
           <span aria-hidden="true" className="mr-3 border-2 border-ink px-2">
@@ -94,9 +101,43 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
   );
 }
 
+/** Tickets that have ended under readings that wait, and a passphrase that is wanted: what is to be done, and where. */
+function TouchNames() {
+  const waiting = useWaiting();
+  const wantsPassphrase = useServerWantsPassphrase();
+  const ended = waiting.filter((each) => each.ended !== undefined);
+  const names = [...new Set(ended.map(({ ended: said }) => said))];
+  useEffect(() => {
+    if (ended.length > 0) {
+      void queries.invalidateQueries({ queryKey: keys.shop });
+    }
+  }, [ended.length]);
+  if (wantsPassphrase) {
+    return (
+      <p role="alert" className="border-b-2 border-ink bg-panel px-6 py-2 font-semibold">
+        This shop wants its passphrase again. Nothing typed is lost.{' '}
+        <a href="/enter" className="underline underline-offset-4">
+          Say it
+        </a>
+      </p>
+    );
+  }
+  return names.map((said) => (
+    <p key={said} role="alert" className="border-b-2 border-ink bg-panel px-6 py-2 font-semibold">
+      {said}{' '}
+      <Link to="/?who" className="underline underline-offset-4">
+        {counted(ended.filter((each) => each.ended === said).length, 'reading')} here: touch the
+        name
+      </Link>
+    </p>
+  ));
+}
+
 /** Readings that wait for the server, told calmly on every page; empty while all is well. */
 function useWaitingWords(): string {
-  const waiting = useWaiting().filter((each) => inTray(each) === undefined);
+  const waiting = useWaiting().filter(
+    (each) => inTray(each) === undefined && each.ended === undefined,
+  );
   const away = useServerAway();
   const trouble = useServerTrouble();
   if ((!away && trouble === '') || waiting.length === 0) {

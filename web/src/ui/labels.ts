@@ -12,6 +12,15 @@ export const KINDS: Record<string, string> = {
   'looked-at': 'looked at',
 };
 
+/** What somebody may do here. */
+export const MAY: Record<string, string> = {
+  learns: 'learns',
+  measures: 'measures',
+  teaches: 'teaches',
+  signs: 'signs',
+  'keeps-the-drawer': 'keeps the drawer',
+};
+
 export const UNITS: Record<string, string> = { mm: 'millimetres', in: 'inches' };
 
 export const MASTER_KINDS: Record<string, string> = {

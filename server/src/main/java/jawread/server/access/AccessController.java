@@ -26,12 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class AccessController {
     private final People people;
-    private final Trail trail;
     private final Words words;
 
-    AccessController(People people, Trail trail, Words words) {
+    AccessController(People people, Words words) {
         this.people = people;
-        this.trail = trail;
         this.words = words;
     }
 
@@ -128,12 +126,5 @@ class AccessController {
     List<SignedOnView> end(@PathVariable long session) {
         people.end(session);
         return signedOn();
-    }
-
-    /** What was changed of the people: who came, what they may, whose ticket was ended. */
-    @Allowed(ANYONE)
-    @GetMapping("/people/trail")
-    List<TrailView> changes() {
-        return trail.ofSubjects(List.of("person", "ticket"));
     }
 }

@@ -6,11 +6,11 @@ import java.net.UnknownHostException;
 import java.util.stream.Stream;
 
 /** From where a request comes. */
-final class FromHere {
+public final class FromHere {
     private FromHere() {}
 
     /** Whether it comes from the shop's own machine, and was not handed on there for somebody else. */
-    static boolean is(HttpServletRequest request) {
+    public static boolean is(HttpServletRequest request) {
         return isLoopback(request)
                 && Stream.of("Forwarded", "X-Forwarded-For", "X-Real-IP")
                         .allMatch(name -> request.getHeader(name) == null);

@@ -1,8 +1,10 @@
 package jawread.server.journal;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import jawread.server.chain.ChainedBefore;
+import jawread.server.journal.Trailed.Under;
 import jawread.server.storage.Locks;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -39,6 +41,17 @@ public class Journal {
             throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
         }
         return lines.next(ThisTransaction.current(), jobId, what).seq();
+    }
+
+    /**
+     * Notes in the trail what no changed row tells by itself, in the caller's transaction.
+     *
+     * @param before null where there was nothing
+     * @param after null where there is nothing now
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void changed(Under under, String field, @Nullable String before, @Nullable String after) {
+        ThisTransaction.current().changes.add(new Change(under, field, before, after));
     }
 
     /** The lines after the given one, in order. @param most so many of them at most */

@@ -39,12 +39,14 @@ public class PlanChanges {
     private final Journal journal;
     private final Words words;
     private final JobLocks locks;
+    private final FeatureTrail trail;
 
-    public PlanChanges(Jobs jobs, Journal journal, Words words, JobLocks locks) {
+    public PlanChanges(Jobs jobs, Journal journal, Words words, JobLocks locks, FeatureTrail trail) {
         this.jobs = jobs;
         this.journal = journal;
         this.words = words;
         this.locks = locks;
+        this.trail = trail;
     }
 
     /**
@@ -72,6 +74,7 @@ public class PlanChanges {
             Feature gone = standing.looked(remove.key(), remove.edition());
             undo.puts.add(new Put(gone.key(), null, standing.order().indexOf(gone.key()), gone.asTyped()));
             standing.byKey.remove(gone.key());
+            trail.removed(gone);
         }
         for (Put put : change.puts()) {
             put(put, plan, standing, undo, person).ifPresent(changed::add);
@@ -80,6 +83,7 @@ public class PlanChanges {
             throw Refused.field("features", "too-many-features", words);
         }
         List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
+        trail.moved(plan, before.features(), now);
         boolean newRevision = before.isFixed() && !now.equals(before.features());
         PlanRevision revision = newRevision ? jobs.revise(before, now) : jobs.list(before, now);
         long seq = journal.write(job, What.PLAN);
@@ -141,9 +145,11 @@ public class PlanChanges {
         if (old == null) {
             undo.removes.add(new Remove(edition.key(), edition.id()));
             standing.insert(edition, Optional.ofNullable(put.at()));
+            trail.added(edition);
         } else {
             undo.puts.add(new Put(edition.key(), edition.id(), null, old.asTyped()));
             standing.byKey.put(edition.key(), edition);
+            trail.changed(old, edition);
         }
         return Optional.of(edition);
     }

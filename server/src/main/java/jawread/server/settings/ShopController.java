@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
 import jawread.server.access.Allowed;
+import jawread.server.access.FromHere;
 import jawread.server.access.PersonView;
 import jawread.server.access.ScreenTickets;
 import jawread.server.words.Shop;
@@ -36,6 +37,7 @@ class ShopController {
      * @param sounds on or off, where a device has not chosen
      * @param readBack the same for figures spoken back
      * @param theme device, light or dim, where a device has not chosen
+     * @param here whether this screen is at the shop's own machine
      * @param person who stands at this screen; absent until picked
      */
     record ShopView(
@@ -47,6 +49,7 @@ class ShopController {
             String sounds,
             String readBack,
             String theme,
+            boolean here,
             @Nullable PersonView person) {}
 
     @Allowed(ANYONE)
@@ -61,6 +64,7 @@ class ShopController {
                 settings.of(Setting.SOUNDS),
                 settings.of(Setting.READ_BACK),
                 settings.of(Setting.THEME),
+                FromHere.is(request),
                 tickets.personAt(request).map(PersonView::of).orElse(null));
     }
 }

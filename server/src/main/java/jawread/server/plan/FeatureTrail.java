@@ -1,0 +1,79 @@
+package jawread.server.plan;
+
+import java.lang.reflect.RecordComponent;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import jawread.core.plan.TypedFeature;
+import jawread.server.job.Feature;
+import jawread.server.job.Plan;
+import jawread.server.journal.Journal;
+import jawread.server.journal.Trailed.Under;
+import org.springframework.stereotype.Component;
+
+/** What was changed of the features of a plan: an edition never changes, so that only its successor tells. */
+@Component
+class FeatureTrail {
+    private static final int LONGEST = 12_000;
+    private final Journal journal;
+
+    FeatureTrail(Journal journal) {
+        this.journal = journal;
+    }
+
+    void added(Feature feature) {
+        journal.changed(under(feature), "added", null, feature.asTyped().limits());
+    }
+
+    void removed(Feature feature) {
+        journal.changed(under(feature), "removed", feature.asTyped().limits(), null);
+    }
+
+    /** Each field as it was typed then and is now. */
+    void changed(Feature before, Feature after) {
+        for (RecordComponent field : TypedFeature.class.getRecordComponents()) {
+            String was = text(field, before.asTyped());
+            String is = text(field, after.asTyped());
+            if (!Objects.equals(was, is)) {
+                journal.changed(under(before), hyphened(field.getName()), was, is);
+            }
+        }
+    }
+
+    /** The same features one after another otherwise. */
+    void moved(Plan plan, List<Feature> before, List<Feature> after) {
+        if (!keys(before).equals(keys(after))
+                && keys(before).size() == keys(after).size()) {
+            journal.changed(plan.trailedUnder(), "feature-order", names(before), names(after));
+        }
+    }
+
+    private static List<Object> keys(List<Feature> features) {
+        return features.stream().<Object>map(Feature::key).toList();
+    }
+
+    private static String names(List<Feature> features) {
+        String names = features.stream().map(Feature::name).collect(Collectors.joining(", "));
+        return names.substring(0, Math.min(names.length(), LONGEST));
+    }
+
+    private static Under under(Feature feature) {
+        return Under.ofTheShop("feature", feature.key().toString())
+                .of(feature.plan().job().id())
+                .called(feature.name());
+    }
+
+    private static String text(RecordComponent field, TypedFeature of) {
+        try {
+            String text = String.valueOf(field.getAccessor().invoke(of));
+            return text.isEmpty() ? null : text;
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String hyphened(String name) {
+        return name.replaceAll("([a-z])([A-Z])", "$1-$2").toLowerCase(Locale.ROOT);
+    }
+}
