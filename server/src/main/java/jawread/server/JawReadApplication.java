@@ -6,12 +6,14 @@ import jawread.server.words.Shop;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 
 /**
  * Starts Jaw Read. With the profile {@code demo} it opens the demonstration shop; with {@code backup FILE},
  * {@code restore FILE}, {@code verify} or {@code passphrase} it does that and ends.
  */
-@SpringBootApplication
+// The people of the shop are no accounts of the framework's.
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 @EnableConfigurationProperties(Shop.class)
 public class JawReadApplication {
     public static void main(String[] arguments) {

@@ -1,6 +1,7 @@
 package jawread.server;
 
 import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -8,9 +9,14 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.cert.X509Certificate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLEngine;
+import javax.net.ssl.TrustManager;
+import javax.net.ssl.X509ExtendedTrustManager;
 import jawread.server.storage.Trouble;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
@@ -50,6 +56,11 @@ public final class RunningServer implements ParameterResolver {
             this.ansa = ticketOf(1);
         }
 
+        private Server(ConfigurableApplicationContext context, String ansa) {
+            this.context = context;
+            this.ansa = ansa;
+        }
+
         private static Server start() {
             try {
                 return open(Files.createTempDirectory("jawread-test"));
@@ -60,14 +71,22 @@ public final class RunningServer implements ParameterResolver {
 
         /** Another one, on a folder of its own: for what would disturb the others, or opens a shop that is there already. */
         public static Server open(Path data, String... more) {
+            return new Server(run(data, more));
+        }
+
+        /** One that nobody has a ticket of: it asks for a passphrase first. */
+        public static Server entered(Path data, String... more) {
+            return new Server(run(data, more), "");
+        }
+
+        private static ConfigurableApplicationContext run(Path data, String... more) {
             var arguments = new ArrayList<>(List.of(
                     "--spring.profiles.active=demo",
                     "--server.port=0",
                     "--jawread.data=" + data,
                     "--logging.level.jawread=warn"));
             arguments.addAll(List.of(more));
-            return new Server(new SpringApplication(JawReadApplication.class, Trouble.class)
-                    .run(arguments.toArray(String[]::new)));
+            return new SpringApplication(JawReadApplication.class, Trouble.class).run(arguments.toArray(String[]::new));
         }
 
         public <T> T bean(Class<T> type) {
@@ -90,6 +109,25 @@ public final class RunningServer implements ParameterResolver {
         public Answer send(HttpRequest.Builder request) {
             try {
                 return new Answer(client.send(request.build(), BodyHandlers.ofString()));
+            } catch (IOException | InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        /** Sends a form to a server whose certificate nobody vouches for. */
+        public Answer overTls(String path, String form) throws Exception {
+            SSLContext any = SSLContext.getInstance("TLS");
+            any.init(null, new TrustManager[] {new AnyCertificate()}, null);
+            try {
+                return new Answer(HttpClient.newBuilder()
+                        .sslContext(any)
+                        .build()
+                        .send(
+                                HttpRequest.newBuilder(URI.create("https://localhost:" + port() + path))
+                                        .header("Content-Type", "application/x-www-form-urlencoded")
+                                        .POST(HttpRequest.BodyPublishers.ofString(form))
+                                        .build(),
+                                BodyHandlers.ofString()));
             } catch (IOException | InterruptedException e) {
                 throw new IllegalStateException(e);
             }
@@ -127,6 +165,31 @@ public final class RunningServer implements ParameterResolver {
         @Override
         public void close() {
             context.close();
+        }
+    }
+
+    private static final class AnyCertificate extends X509ExtendedTrustManager {
+        @Override
+        public void checkClientTrusted(X509Certificate[] chain, String kind, Socket socket) {}
+
+        @Override
+        public void checkServerTrusted(X509Certificate[] chain, String kind, Socket socket) {}
+
+        @Override
+        public void checkClientTrusted(X509Certificate[] chain, String kind, SSLEngine engine) {}
+
+        @Override
+        public void checkServerTrusted(X509Certificate[] chain, String kind, SSLEngine engine) {}
+
+        @Override
+        public void checkClientTrusted(X509Certificate[] chain, String kind) {}
+
+        @Override
+        public void checkServerTrusted(X509Certificate[] chain, String kind) {}
+
+        @Override
+        public X509Certificate[] getAcceptedIssuers() {
+            return new X509Certificate[0];
         }
     }
 

@@ -2,6 +2,7 @@ package jawread.server.access;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
@@ -59,11 +60,17 @@ public class Passphrase {
 
     /** Asks for a new one twice, and answers the exit code. It holds from the server's next start on. */
     public static int ask() {
-        Path data = Path.of(System.getenv().getOrDefault("JAWREAD_DATA", "data/shop"))
-                .toAbsolutePath()
-                .normalize();
+        return ask(
+                Path.of(System.getenv().getOrDefault("JAWREAD_DATA", "data/shop"))
+                        .toAbsolutePath()
+                        .normalize(),
+                System.in);
+    }
+
+    /** @param in where there is no console */
+    static int ask(Path data, InputStream in) {
         try {
-            var lines = new BufferedReader(new InputStreamReader(System.in, Charset.defaultCharset()));
+            var lines = new BufferedReader(new InputStreamReader(in, Charset.defaultCharset()));
             String once = asked("The shop's passphrase, at least " + SHORTEST + " characters: ", lines);
             String again = asked("The same once more: ", lines);
             Optional<String> wrong = wrong(once, again);

@@ -2,10 +2,15 @@ package jawread.server.access;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import jawread.server.words.Words;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
@@ -19,6 +24,11 @@ public class Trail {
             "SELECT t.id, t.at, p.name, t.subject, t.which, t.called, t.field, t.old_value, t.new_value"
                     + " FROM trail t LEFT JOIN person p ON p.id = t.person_id WHERE ";
     private static final String NEWEST = " ORDER BY t.id DESC FETCH FIRST 200 ROWS ONLY";
+
+    private static final Pattern MOMENT = Pattern.compile("\\d{4}-\\d{2}-\\d{2}T[\\d:.]+Z");
+    private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern(
+                    "d MMMM uuuu, HH:mm 'UTC'", Locale.ENGLISH)
+            .withZone(ZoneOffset.UTC);
 
     private final NamedParameterJdbcTemplate database;
     private final Words words;
@@ -73,10 +83,10 @@ public class Trail {
     private String sentence(String subject, String about, String field, String label, String before, String after) {
         var facts = new HashMap<String, Object>(Map.of("about", about, "field", label));
         if (before != null) {
-            facts.put("before", before);
+            facts.put("before", said(before));
         }
         if (after != null) {
-            facts.put("after", after);
+            facts.put("after", said(after));
         }
         String how = field.equals("added")
                 ? "added"
@@ -91,6 +101,14 @@ public class Trail {
                 .findFirst()
                 .map(words::say)
                 .orElse(field);
+    }
+
+    /** A moment as people say it, a truth as yes or no; anything else as it was typed. */
+    private String said(String value) {
+        if (value.equals("true") || value.equals("false")) {
+            return words.say("trail." + value);
+        }
+        return MOMENT.matcher(value).matches() ? SAID.format(Instant.parse(value)) : value;
     }
 
     /** People stand in the trail by their number. */

@@ -16,13 +16,20 @@ import jawread.server.exchange.Manifest.Binary;
 import jawread.server.exchange.Manifest.Rows;
 import jawread.server.tables.CanonicalJson;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.MappingIterator;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A backup being read: nothing of it is believed before it was counted and digested, and no entry is read past what was declared. */
 final class BackupFile implements AutoCloseable {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    /** What is left of an entry after its rows is digested, too. */
+    private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+                    .disable(StreamReadFeature.AUTO_CLOSE_SOURCE)
+                    .build())
+            .build();
+
     private static final String STATEMENTS_OF_BEFORE = "shop.sql";
     /** A line a table and a line a picture: this is ten thousand of them. */
     private static final int LONGEST_MANIFEST = 4_000_000;

@@ -1,5 +1,6 @@
 package jawread.server.exchange;
 
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.ConnectException;
@@ -103,7 +104,7 @@ public final class ShopCommands {
             try {
                 channel.truncate(0);
                 OwnerOnly.keep(half);
-                fill(Channels.newOutputStream(channel));
+                fill(staysOpen(Channels.newOutputStream(channel)));
                 channel.force(true);
                 Manifest manifest = restoredToBeSure(half);
                 Files.move(half, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
@@ -114,6 +115,21 @@ public final class ShopCommands {
                 Files.deleteIfExists(half);
             }
         }
+    }
+
+    /** Whoever closes it has written all: what it goes to is locked until that is in its place. */
+    private static OutputStream staysOpen(OutputStream to) {
+        return new FilterOutputStream(to) {
+            @Override
+            public void write(byte[] bytes, int from, int count) throws IOException {
+                out.write(bytes, from, count);
+            }
+
+            @Override
+            public void close() throws IOException {
+                flush();
+            }
+        };
     }
 
     private static boolean isOurs(FileChannel channel) throws IOException {
@@ -189,8 +205,7 @@ public final class ShopCommands {
         try (var from = BackupFile.open(file)) {
             refuseUnlessEmpty();
             try (var restored = Restoring.of(from, data.resolve("being-restored"), DiskRoom.OF_THE_DISK)) {
-                Migrations.onward(restored.shop());
-                misfits = misfits(restored.shop());
+                misfits = carriedOn(restored.shop());
                 restored.shop().compact();
                 OwnerOnly.keep(restored.shop().path());
                 restored.shop().takePlaceOf(new ShopFile(data));
@@ -242,8 +257,12 @@ public final class ShopCommands {
                         + " Jaw Read.";
     }
 
-    /** A backup is what the shop was: that something had been changed in it is told, and no reason to lose the rest. */
-    private static String misfits(ShopFile shop) throws SQLException {
+    /**
+     * Makes it this program's, and looks at its chain: a backup is what the shop was, and that something had been changed in it is told,
+     * and no reason to lose the rest.
+     */
+    private static String carriedOn(ShopFile shop) throws SQLException {
+        Migrations.onward(shop);
         try (var connection = shop.open()) {
             Verification.Result result = Verification.of(connection);
             return result.fits() ? "" : "\n" + String.join("\n", result.misfits()) + "\n" + said(result);

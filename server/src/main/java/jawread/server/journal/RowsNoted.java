@@ -197,9 +197,16 @@ class RowsNoted
 
     private static void change(Under under, String field, String before, String after) {
         boolean isNew = field.equals(Change.ADDED);
-        if (isNew || !Objects.equals(before, after)) {
-            ThisTransaction.current().changes.add(new Change(under, hyphened(field), before, after));
+        if (isNew || !Objects.equals(orNothing(before), orNothing(after))) {
+            ThisTransaction.current()
+                    .changes
+                    .add(new Change(under, hyphened(field), orNothing(before), orNothing(after)));
         }
+    }
+
+    /** An empty text says as little as none. */
+    private static String orNothing(String text) {
+        return text == null || text.isEmpty() ? null : text;
     }
 
     private static String text(String property, Object value, Under under, SharedSessionContractImplementor session) {

@@ -39,7 +39,7 @@ final class Opening {
     void open() {
         ShopFile scratch = new ShopFile(shop.folder(), "shop-being-carried-over");
         try {
-            Files.createDirectories(shop.folder());
+            OwnerOnly.folder(shop.folder());
             refuseOnAFullDisk(null);
             // Left by a start that was broken off: the shop itself was not touched.
             scratch.delete();

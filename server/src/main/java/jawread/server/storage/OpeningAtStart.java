@@ -27,6 +27,7 @@ class OpeningAtStart {
             // Copies are dated by the machine's clock: that of the demonstration shop stands in the shop that is not
             // open yet.
             new Opening(file, flyway.getConfiguration(), room, Clock.systemUTC()).open();
+            file.keepToItsOwner();
         };
     }
 }

@@ -89,6 +89,15 @@ public record ShopFile(Path folder, String name) {
         synced(folder);
     }
 
+    /** Nobody else reads it. A disk that does not let that be said is none to keep a shop from being opened. */
+    void keepToItsOwner() {
+        try {
+            OwnerOnly.keep(path());
+        } catch (IOException failure) {
+            LOG.warn("Others may read {}: {}", path(), failure.getMessage());
+        }
+    }
+
     void delete() throws IOException {
         Files.deleteIfExists(path());
     }

@@ -21,7 +21,7 @@ import java.util.zip.GZIPOutputStream;
  * A shop as an earlier program left it, among the test resources: its file, and beside it what it held, written down by that
  * program. Every later program opens it and is held to those figures.
  */
-record KeptShop(String name) {
+public record KeptShop(String name) {
     static final Path FOLDER = Path.of("src/test/resources/shops");
     private static final String FILE = ".mv.db.gz";
     private static final String HELD = ".held.txt";
@@ -54,7 +54,7 @@ record KeptShop(String name) {
             Map.entry("job", "id, name, unit, limits_source"),
             Map.entry("person", "id, name, does")));
 
-    static List<KeptShop> all() {
+    public static List<KeptShop> all() {
         try (Stream<Path> files = Files.list(FOLDER)) {
             return files.map(file -> file.getFileName().toString())
                     .filter(file -> file.endsWith(FILE))
@@ -67,7 +67,7 @@ record KeptShop(String name) {
     }
 
     /** Puts its file into a folder, as the shop's there. */
-    ShopFile unpackInto(Path folder) throws IOException {
+    public ShopFile unpackInto(Path folder) throws IOException {
         var shop = new ShopFile(folder);
         try (InputStream packed = new GZIPInputStream(Files.newInputStream(FOLDER.resolve(name + FILE)))) {
             Files.copy(packed, shop.path(), StandardCopyOption.REPLACE_EXISTING);
@@ -85,12 +85,12 @@ record KeptShop(String name) {
     }
 
     /** What the program that made it wrote down. */
-    List<String> held() throws IOException {
+    public List<String> held() throws IOException {
         return Files.readAllLines(FOLDER.resolve(name + HELD));
     }
 
     /** A line for each table with its count of rows, and one for each row with all that was read or decided. */
-    static List<String> held(ShopFile shop) throws SQLException {
+    public static List<String> held(ShopFile shop) throws SQLException {
         var lines = new ArrayList<String>();
         try (Connection connection = shop.open()) {
             for (String table : tables(connection)) {
