@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import { pathToDoubts } from '../api/client';
-import { useBench, useDoubts, useGauges, useHealth, useShop } from '../api/queries';
+import { useBench, useChain, useDoubts, useGauges, useHealth, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
@@ -31,6 +31,7 @@ export function BenchScreen() {
   ).size;
   const doubts = useDoubts().data;
   const doubtful = doubts && doubts.zeros.length + doubts.places.length;
+  const chain = useChain().data;
   const trouble = useHealth().data?.trouble;
   const nobody = shop.data !== undefined && !shop.data.person;
   return (
@@ -40,6 +41,17 @@ export function BenchScreen() {
           <section role="alert" className="border-4 border-double border-ink bg-panel px-4 py-3">
             <h2 className="text-title">Nothing is kept just now</h2>
             <p className="mt-1">{trouble}</p>
+          </section>
+        )}
+        {chain?.fits === false && (
+          <section role="alert" className="border-4 border-double border-ink bg-panel px-4 py-3">
+            <h2 className="text-title">Not all of this is what was kept</h2>
+            <p className="mt-1">
+              {chain.sentence}{' '}
+              <Link to="/settings" className="underline underline-offset-4">
+                What does not fit
+              </Link>
+            </p>
           </section>
         )}
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}

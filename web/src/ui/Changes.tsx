@@ -17,14 +17,16 @@ export function Changes({ of, which }: ChangesProps) {
   return (
     <details className="text-label">
       <summary className="cursor-pointer py-2">
-        <span className="font-semibold">Changed by {byWhom(last.person)}</span>,{' '}
-        {momentSaid(last.at)}: {last.sentence}
+        <span className="font-semibold">
+          {last.person ? `Changed by ${last.person}` : 'Changed, with nobody signed on'}
+        </span>
+        , {momentSaid(last.at)}: {last.sentence}
       </summary>
       <ul aria-label="Changes" className="max-h-96 overflow-y-auto border-l-2 border-line pl-3">
         {changes.map(({ id, at, person, sentence }) => (
           <li key={id} className="border-b border-line py-1">
             <span className="text-quiet">
-              {momentSaid(at)}, {byWhom(person)}
+              {momentSaid(at)}, {person ?? 'nobody signed on'}
             </span>{' '}
             <span className="block">{sentence}</span>
           </li>
@@ -33,5 +35,3 @@ export function Changes({ of, which }: ChangesProps) {
     </details>
   );
 }
-
-const byWhom = (person: string | null | undefined): string => person ?? 'nobody signed on';

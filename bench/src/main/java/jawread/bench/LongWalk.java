@@ -21,7 +21,7 @@ public final class LongWalk {
     private static final List<Integer> STAGES = List.of(100, 2_000, 20_000);
 
     /** Ten parts of ten features of twenty places. */
-    private static List<String> planned(Page page) {
+    static List<String> planned(Page page) {
         String sections = IntStream.range(0, 10)
                 .mapToObj(i -> (char) ('a' + i) + " " + (5 + 10 * i))
                 .collect(Collectors.joining("; "));
@@ -58,7 +58,7 @@ public final class LongWalk {
             }""";
 
     /** Place after place, over and over, each as a screen would send it: ten readings a place in the end. */
-    private static final String FILL = """
+    static final String FILL = """
             async ([from, to]) => {
               let next = from;
               const one = async () => {
@@ -67,7 +67,7 @@ public final class LongWalk {
                   const spot = globalThis.spots[i % globalThis.spots.length];
                   const answer = await fetch('/api/readings/' + crypto.randomUUID(), {
                     method: 'PUT', headers: { 'Content-Type': 'application/json' },
-                    body: JSON.stringify({ ...spot, round: 0, gauge: 6, person: 1,
+                    body: JSON.stringify({ ...spot, round: 0, gauge: 6,
                       typed: (31.95 + (i % 3) / 1000).toFixed(3), takenAt: '2026-03-10T08:00:00.000Z' }) });
                   // Read to its end: one that nobody reads holds its connection.
                   const said = await answer.text();

@@ -7,10 +7,12 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -133,8 +135,39 @@ public final class PackagedServer implements AutoCloseable {
         }
     }
 
+    /** What a command came to, and all that it said. */
+    public record Ran(int code, String said) {}
+
+    /** Runs a command of the command line on this shop's folder, as {@code ./run} does: {@code backup FILE}, {@code verify}. */
+    public Ran command(String... arguments) throws IOException, InterruptedException {
+        return command(data, arguments);
+    }
+
+    /** On the shop of another folder. */
+    public static Ran command(Path data, String... arguments) throws IOException, InterruptedException {
+        var line = new ArrayList<>(List.of(
+                "nice",
+                "-n",
+                "19",
+                FastStart.JAVA,
+                FastStart.prepared().options(),
+                "-XX:SharedArchiveFile=" + FastStart.prepared().classes(),
+                "-jar",
+                FastStart.prepared().jar().toString()));
+        line.addAll(List.of(arguments));
+        var builder = new ProcessBuilder(line).redirectErrorStream(true);
+        builder.environment().put("JAWREAD_DATA", data.toString());
+        Process command = builder.start();
+        String said = new String(command.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Ran(command.waitFor(), said);
+    }
+
+    public Path data() {
+        return data;
+    }
+
     /** As a careful person does: everything is written first. */
-    private void stop() {
+    public void stop() {
         process.destroy();
         waitUntilGone();
     }

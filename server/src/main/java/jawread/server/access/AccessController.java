@@ -74,7 +74,10 @@ class AccessController {
     @Allowed(value = ANYONE, keeps = true)
     @PostMapping("/sessions")
     ResponseEntity<PersonView> stepUp(@RequestBody NewSession session, HttpServletRequest request) {
-        String secret = people.stepUp(session.person(), FromHere.screen(request));
+        String secret = people.stepUp(
+                session.person(),
+                FromHere.screen(request),
+                ScreenTickets.secret(request, ScreenTickets.cookieOf(session.person())));
         return ResponseEntity.status(HttpStatus.CREATED)
                 .header(
                         HttpHeaders.SET_COOKIE,

@@ -27,6 +27,9 @@ public class People {
     /** Whoever was away longer touches their name again. */
     static final Duration TICKET_LIFE = Duration.ofDays(30);
 
+    /** A ticket that has less left than this is not used again when a name is touched. */
+    private static final Duration RENEWED_BEFORE = Duration.ofDays(20);
+
     private static final int LONGEST_NAME = 60;
     private static final SecureRandom RANDOM = new SecureRandom();
 
@@ -107,14 +110,21 @@ public class People {
      * This person stands at a screen from now on.
      *
      * @param screen where that is, in a few words
+     * @param former the secret of a ticket that the screen has of this person already; still good for long, it is left as it is
      * @return the ticket's secret, which is kept nowhere here
      */
     @Transactional
-    public String stepUp(long personId, String screen) {
+    public String stepUp(long personId, String screen, Optional<String> former) {
+        Instant now = clock.instant();
+        Optional<String> good = former.filter(secret -> ticket(secret)
+                .filter(ticket -> ticket.person().id() == personId && !ticket.hasEnded(now.plus(RENEWED_BEFORE)))
+                .isPresent());
+        if (good.isPresent()) {
+            return good.get();
+        }
         var bytes = new byte[32];
         RANDOM.nextBytes(bytes);
         String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        Instant now = clock.instant();
         sessions.save(
                 new ShopSession(CanonicalJson.digest(secret), byId(personId), screen, now, now.plus(TICKET_LIFE)));
         return secret;

@@ -85,11 +85,15 @@ public class ScreenTickets {
     }
 
     private Optional<Ticket> ticket(HttpServletRequest request, String name) {
+        return secret(request, name).flatMap(people::ticket);
+    }
+
+    static Optional<String> secret(HttpServletRequest request, String cookie) {
         Cookie[] cookies = request.getCookies();
         return (cookies == null ? Stream.<Cookie>empty() : Arrays.stream(cookies))
-                .filter(cookie -> cookie.getName().equals(name))
+                .filter(each -> each.getName().equals(cookie))
                 .findFirst()
-                .flatMap(cookie -> people.ticket(cookie.getValue()));
+                .map(Cookie::getValue);
     }
 
     private static Optional<Long> number(String text) {

@@ -3,6 +3,7 @@ package jawread.server.access;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
@@ -26,6 +27,8 @@ public class Trail {
     private static final String NEWEST = " ORDER BY t.id DESC FETCH FIRST 200 ROWS ONLY";
 
     private static final Pattern MOMENT = Pattern.compile("\\d{4}-\\d{2}-\\d{2}T[\\d:.]+Z");
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+    private static final DateTimeFormatter DAY_SAID = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
     private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern(
                     "d MMMM uuuu, HH:mm 'UTC'", Locale.ENGLISH)
             .withZone(ZoneOffset.UTC);
@@ -108,7 +111,10 @@ public class Trail {
         if (value.equals("true") || value.equals("false")) {
             return words.say("trail." + value);
         }
-        return MOMENT.matcher(value).matches() ? SAID.format(Instant.parse(value)) : value;
+        if (MOMENT.matcher(value).matches()) {
+            return SAID.format(Instant.parse(value));
+        }
+        return DAY.matcher(value).matches() ? DAY_SAID.format(LocalDate.parse(value)) : value;
     }
 
     /** People stand in the trail by their number. */

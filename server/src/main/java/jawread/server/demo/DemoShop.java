@@ -10,6 +10,7 @@ import jawread.server.drawer.Trials;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
+import jawread.server.journal.ByWhom;
 import jawread.server.measure.Looks;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
@@ -18,6 +19,8 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Low Weir Workshop, which keeps the water machinery of a small valley; loaded once, into an empty shop. Five jobs are
@@ -93,6 +96,17 @@ class DemoShop implements SmartLifecycle {
         furnished = false;
     }
 
+    /** The trail says of all this that Ansa did it. */
+    private static void untilItIsKept(Person person) {
+        ByWhom.is(person.id());
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                ByWhom.forget();
+            }
+        });
+    }
+
     @Override
     @Transactional
     public void start() {
@@ -100,6 +114,7 @@ class DemoShop implements SmartLifecycle {
         if (jobs.areNone()) {
             locks.alone();
             Person ansa = people.add("Ansa", "turner");
+            untilItIsKept(ansa);
             Person bero = people.add("Bero", "repairs");
             Person tilde = people.add("Tilde", "inspects and signs");
             Person kit = people.add("Kit", "learning");

@@ -158,7 +158,7 @@ public final class ShopCommands {
         }
         if (!askedOfTheServer("/api/backup", out)) {
             try (var connection = open()) {
-                BackupWriter.write(connection, out, Clock.systemUTC());
+                BackupWriter.write(connection, out, Clock.systemUTC(), () -> {});
             }
         }
     }

@@ -7,18 +7,28 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Map;
 import org.erdtman.jcs.JsonCanonicalizer;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** JSON that is written in one way only (RFC 8785), so that equal contents have equal digests. */
 public final class CanonicalJson {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .build();
+
+    /** How a control character is written that has no short form: the one thing in which our writer differs from the standard. */
+    private static final String CONTROL = "\\u00";
 
     private CanonicalJson() {}
 
     /** @param value of maps, lists, texts, truths and whole numbers below 2^53; anything else stands in it as a text */
     public static String of(Map<String, ?> value) {
+        String written = JSON.writeValueAsString(value);
+        if (!written.contains(CONTROL)) {
+            return written;
+        }
         try {
-            return new JsonCanonicalizer(JSON.writeValueAsString(value)).getEncodedString();
+            return new JsonCanonicalizer(written).getEncodedString();
         } catch (IOException e) {
             throw new IllegalArgumentException("No canonical form: " + value.keySet(), e);
         }

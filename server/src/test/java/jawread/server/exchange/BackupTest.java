@@ -404,7 +404,7 @@ class BackupTest {
                 }
             }
             from.createStatement().execute("INSERT INTO photo (id) VALUES (3)");
-            BackupWriter.write(from, out, Clock.systemUTC());
+            BackupWriter.write(from, out, Clock.systemUTC(), () -> {});
         }
         String entry = "binaries/" + CanonicalJson.digest(picture);
         try (var zip = new ZipFile(file.toFile())) {

@@ -198,10 +198,10 @@ class TrailTest {
         assertThat(trail("gauge&which=" + id))
                 .anyMatch(said -> said.matches("Ansa: M96 .*: added"))
                 .anyMatch(said -> said.matches("Ansa: M96 .*, name: .* became outside micrometer, renamed"))
-                .anyMatch(said -> said.matches("Ansa: M96 .*, calibrated on: (now|.* became) 2026-01-01"))
+                .anyMatch(said -> said.matches("Ansa: M96 .*, calibrated on: (now|.* became) 1 January 2026"))
                 .anyMatch(said -> said.matches("Ansa: M96 .*, calibration, error found: (now|.* became) 0.002 mm"))
                 .anyMatch(said -> said.matches("Ansa: M96 .*, calibration, uncertainty: (now|.* became) 0.001 mm"))
-                .anyMatch(said -> said.matches("Ansa: M96 .*, calibration due on: (now|.* became) 2027-01-01"))
+                .anyMatch(said -> said.matches("Ansa: M96 .*, calibration due on: (now|.* became) 1 January 2027"))
                 .anyMatch(said -> said.matches("Ansa: M96 .*, state: in-use became quarantined"));
     }
 
