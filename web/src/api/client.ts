@@ -113,9 +113,14 @@ export const asPerson = (person: number) => ({ [PERSON]: String(person) });
 /** What is done is done by whom the page showed, though somebody else stepped up in another tab meanwhile. */
 client.use({
   onRequest: ({ request }) => {
-    const isAct = request.method !== 'GET' && !request.url.endsWith('/api/sessions');
-    if (isAct && shown !== undefined && !request.headers.has(PERSON)) {
+    const isAct = request.method !== 'GET';
+    const isStepUp = isAct && request.url.endsWith('/api/sessions');
+    if (isAct && !isStepUp && shown !== undefined && !request.headers.has(PERSON)) {
       request.headers.set(PERSON, String(shown));
+    }
+    // Whatever writes says that it is JSON, also where there is nothing to say: a form of another page cannot.
+    if (isAct && !request.headers.has('Content-Type')) {
+      request.headers.set('Content-Type', 'application/json');
     }
     return request;
   },
