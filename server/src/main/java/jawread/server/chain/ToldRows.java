@@ -6,9 +6,11 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -24,7 +26,12 @@ public final class ToldRows {
     private static final Map<String, Set<String>> NAMES =
             Map.of("person", Set.of("name", "does"), "study", Set.of("people"));
 
-    private static final int DIGESTS_A_LINE = 500;
+    /** A line that would tell of more rows has their digests instead. */
+    private static final int MOST_WHOLE = 100;
+    /** Rows that are asked for by one query. */
+    private static final int MOST_ASKED = 500;
+    /** Some 120 characters each, of the million that a line has room for. */
+    private static final int MOST_DIGESTS = 5_000;
 
     private final Map<String, Table> tables;
 
@@ -100,39 +107,82 @@ public final class ToldRows {
     }
 
     public List<Told> tell(Connection connection, Collection<Touched> touched) throws SQLException {
+        Map<String, Map<String, Object>> many = new HashMap<>();
+        Map<String, List<Touched>> byTable =
+                touched.stream().filter(this::isNumbered).collect(Collectors.groupingBy(Touched::table));
+        for (List<Touched> ofTable : byTable.values()) {
+            if (ofTable.size() > 1) {
+                for (List<Touched> some : cut(ofTable, MOST_ASKED)) {
+                    ask(connection, some, many);
+                }
+            }
+        }
         var told = new ArrayList<Told>();
         for (Touched each : touched) {
             Table table = tables.get(each.table());
             boolean one = each.key().size() == table.key().size();
-            told.add(new Told(table, each.key(), one, rows(connection, table, each.key())));
+            boolean asked = isNumbered(each) && byTable.get(each.table()).size() > 1;
+            told.add(new Told(
+                    table,
+                    each.key(),
+                    one,
+                    asked
+                            ? Optional.ofNullable(many.get(key(table, each.key()))).stream()
+                                    .toList()
+                            : rows(connection, table, each.key())));
         }
         return told;
     }
 
+    /** Whether one column tells a row apart: then many of a table are asked for at once. */
+    private boolean isNumbered(Touched touched) {
+        return touched.key().size() == 1 && tables.get(touched.table()).key().size() == 1;
+    }
+
+    private void ask(Connection connection, List<Touched> of, Map<String, Map<String, Object>> into)
+            throws SQLException {
+        Table table = tables.get(of.get(0).table());
+        String places = of.stream().map(unused -> "?").collect(Collectors.joining(", "));
+        try (PreparedStatement query = connection.prepareStatement("SELECT " + table.names() + " FROM " + table.name()
+                + " WHERE " + table.key().get(0) + " IN (" + places + ")")) {
+            for (int i = 0; i < of.size(); i++) {
+                query.setObject(i + 1, of.get(i).key().values().iterator().next());
+            }
+            try (ResultSet found = query.executeQuery()) {
+                while (found.next()) {
+                    Map<String, Object> cells = cells(table, found);
+                    into.put(key(table, cells), cells);
+                }
+            }
+        }
+    }
+
     /**
-     * Told rows, as the parts of as many lines as they take: few as they are, many by their digests. Everything of one owner, and
-     * what is gone, stays as it is.
+     * Told rows, as the parts of as few lines as they take: up to a hundred as they are, more by their digests. Everything of one owner,
+     * and what is gone, stays as it is.
      */
-    public static List<Map<String, Object>> inParts(List<Told> told, int most) {
+    public static List<Map<String, Object>> inParts(List<Told> told) {
         if (told.isEmpty()) {
             return List.of();
         }
-        if (told.size() <= most) {
+        if (told.size() <= MOST_WHOLE) {
             return List.of(Map.of("rows", told.stream().map(Told::whole).toList()));
         }
+        List<List<Told>> whole =
+                cut(told.stream().filter(each -> !each.isOneThatIsThere()).toList(), MOST_WHOLE);
+        List<List<Told>> digested =
+                cut(told.stream().filter(Told::isOneThatIsThere).toList(), MOST_DIGESTS);
         var parts = new ArrayList<Map<String, Object>>();
-        cut(
-                        told.stream()
-                                .filter(each -> !each.isOneThatIsThere())
-                                .map(Told::whole)
-                                .toList(),
-                        most)
-                .forEach(rows -> parts.add(Map.of("rows", rows)));
-        told.stream()
-                .filter(Told::isOneThatIsThere)
-                .collect(Collectors.groupingBy(each -> each.table().name(), TreeMap::new, Collectors.toList()))
-                .values()
-                .forEach(rows -> cut(rows, DIGESTS_A_LINE).forEach(some -> parts.add(digested(some))));
+        for (int i = 0; i < Math.max(whole.size(), digested.size()); i++) {
+            var part = new TreeMap<String, Object>();
+            if (i < whole.size()) {
+                part.put("rows", whole.get(i).stream().map(Told::whole).toList());
+            }
+            if (i < digested.size()) {
+                part.put("digests", digests(digested.get(i)));
+            }
+            parts.add(part);
+        }
         return parts;
     }
 
@@ -144,17 +194,23 @@ public final class ToldRows {
         return cut;
     }
 
-    /** @param rows of one table */
-    private static Map<String, Object> digested(List<Told> rows) {
+    /** Table by table. */
+    private static List<Map<String, Object>> digests(List<Told> rows) {
+        return rows.stream()
+                .collect(Collectors.groupingBy(each -> each.table().name(), TreeMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(ToldRows::digestsOfATable)
+                .toList();
+    }
+
+    private static Map<String, Object> digestsOfATable(List<Told> rows) {
         var digests = new TreeMap<String, String>();
         for (Told row : rows) {
             digests.put(key(row.table(), row.rows().get(0)), digest(row.rows().get(0)));
         }
         Told any = rows.get(0);
-        return Map.of(
-                "digests",
-                List.of(Line.digests(
-                        any.table().name(), List.copyOf(any.rows().get(0).keySet()), digests)));
+        return Line.digests(any.table().name(), List.copyOf(any.rows().get(0).keySet()), digests);
     }
 
     private static Map<String, Object> texts(Table table, Map<String, Object> key) {

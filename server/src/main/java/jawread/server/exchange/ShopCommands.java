@@ -21,6 +21,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import javax.net.ssl.SSLException;
 import jawread.server.access.FolderSecret;
 import jawread.server.chain.Verification;
 import jawread.server.storage.DiskRoom;
@@ -77,12 +78,25 @@ public final class ShopCommands {
             return 0;
         } catch (NotABackup refused) {
             System.err.println(refused.getMessage());
+        } catch (SSLException untrusted) {
+            System.err.println(
+                    "The server of this shop speaks TLS with a certificate that this machine does not vouch for."
+                            + " Stop it first: then the shop is read where it lies.");
         } catch (IOException | SQLException | FlywayException failure) {
-            System.err.println("It could not be done: " + failure);
+            System.err.println("It could not be done: " + sentence(failure) + " What was there is as it was.");
         } catch (InterruptedException e) {
             System.err.println("Broken off.");
         }
         return 1;
+    }
+
+    private static String sentence(Exception failure) {
+        String line = String.valueOf(failure.getMessage())
+                .lines()
+                .findFirst()
+                .orElse("no reason given")
+                .replaceAll("; SQL statement:.*", "");
+        return line.endsWith(".") ? line : line + ".";
     }
 
     /**

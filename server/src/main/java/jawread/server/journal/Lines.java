@@ -27,9 +27,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Lines {
-    /** A line that would tell of more rows has their digests instead. */
-    private static final int MOST_ROWS = 100;
-
     private final JdbcTemplate database;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
@@ -82,7 +79,7 @@ class Lines {
             if (done.lines.isEmpty() && rows.isEmpty()) {
                 return null;
             }
-            List<Map<String, Object>> parts = ToldRows.inParts(rows, MOST_ROWS);
+            List<Map<String, Object>> parts = ToldRows.inParts(rows);
             while (done.lines.isEmpty() || done.lines.size() < parts.size()) {
                 next(done, ChainedBefore.SHOP, What.SHOP);
             }

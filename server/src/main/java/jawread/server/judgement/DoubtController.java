@@ -1,6 +1,7 @@
 package jawread.server.judgement;
 
 import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.MEASURES;
 import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
@@ -51,7 +52,7 @@ class DoubtController {
     }
 
     /** Answers to a check that found a gauge off, once. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/checks/{check}/answers/{id}")
     Acknowledged<DoubtsView> answer(
             @PathVariable UUID check, @PathVariable UUID id, @RequestBody AnswerBody body, HttpServletRequest request) {

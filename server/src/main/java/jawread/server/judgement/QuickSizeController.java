@@ -1,7 +1,7 @@
 package jawread.server.judgement;
 
 import static jawread.server.access.Allowed.To.ANYONE;
-import static jawread.server.access.Allowed.To.PERSON;
+import static jawread.server.access.Allowed.To.MEASURES;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
@@ -51,7 +51,7 @@ class QuickSizeController {
     }
 
     /** Keeps it as the first reading of a new job. */
-    @Allowed(PERSON)
+    @Allowed(MEASURES)
     @PutMapping("/quick-sizes/{id}")
     KeptWhere keep(@PathVariable UUID id, @RequestBody QuickSizeBody body, HttpServletRequest request) {
         return quickSizes.keep(id, body.quick(), tickets.whoStandsAt(request));

@@ -23,6 +23,7 @@ class OpeningAtStart {
     FlywayMigrationStrategy opened(Shop shop, DiskRoom room) {
         return flyway -> {
             var file = new ShopFile(shop.data().toAbsolutePath().normalize());
+            file.keepToItsOwner();
             file.tidy(MUCH);
             // Copies are dated by the machine's clock: that of the demonstration shop stands in the shop that is not
             // open yet.

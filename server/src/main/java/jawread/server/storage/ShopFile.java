@@ -92,7 +92,9 @@ public record ShopFile(Path folder, String name) {
     /** Nobody else reads it. A disk that does not let that be said is none to keep a shop from being opened. */
     void keepToItsOwner() {
         try {
-            OwnerOnly.keep(path());
+            if (exists()) {
+                OwnerOnly.keep(path());
+            }
         } catch (IOException failure) {
             LOG.warn("Others may read {}: {}", path(), failure.getMessage());
         }
