@@ -308,10 +308,7 @@ public final class ShopCommands {
             return new ShopFile(data).open();
         } catch (SQLException failure) {
             if (failure.getErrorCode() == LOCKED) {
-                throw new NotABackup(
-                        "The shop in " + data
-                                + " is open, and its server does not answer here. Stop that server first.",
-                        failure);
+                throw new NotABackup("The shop in " + data + " is open. Stop its server first.", failure);
             }
             throw failure;
         }
