@@ -12,6 +12,7 @@ import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import jawread.server.storage.OwnerOnly;
 import jawread.server.words.Shop;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
@@ -26,6 +27,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class FolderSecret {
     public static final String HEADER = "Jawread-Folder-Secret";
+
+    /** What a command asks for with it. */
+    static final Set<String> OPENS = Set.of("/api/backup", "/api/chain/now");
+
     private static final String FILE = "server-at-work";
     private static final SecureRandom RANDOM = new SecureRandom();
 

@@ -87,6 +87,9 @@ class DoorstepTest {
                             .code())
                     .isEqualTo("foreign-origin");
             assertThat(ShopAsked.backup(folder, folder.resolve("shop.zip"))).contains("Backed up");
+            assertThat(ShopAsked.verify(folder))
+                    .as("asked of the server that has it open")
+                    .isZero();
             assertThat(server.send(server.request("/api/backup").header(FolderSecret.HEADER, "0000"))
                             .status())
                     .isEqualTo(401);

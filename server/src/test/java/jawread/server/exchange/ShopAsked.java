@@ -9,4 +9,9 @@ public final class ShopAsked {
     public static String backup(Path data, Path file) throws Exception {
         return new ShopCommands(data).backup(file);
     }
+
+    /** Its exit code. */
+    public static int verify(Path data) throws Exception {
+        return new ShopCommands(data).verify();
+    }
 }
