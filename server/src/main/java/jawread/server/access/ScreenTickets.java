@@ -23,6 +23,8 @@ public class ScreenTickets {
     /** By whose ticket a request is meant to be done; without it by that of whoever stands there. */
     static final String PERSON = "Jawread-Person";
 
+    private static final String SHOWN = ScreenTickets.class.getName();
+
     private final People people;
     private final Words words;
 
@@ -38,7 +40,17 @@ public class ScreenTickets {
         return COOKIE + "-" + person;
     }
 
+    /** Looked for once a request. */
     Optional<Shown> shown(HttpServletRequest request) {
+        if (request.getAttribute(SHOWN) instanceof Optional<?> known) {
+            return known.map(Shown.class::cast);
+        }
+        Optional<Shown> shown = look(request);
+        request.setAttribute(SHOWN, shown);
+        return shown;
+    }
+
+    private Optional<Shown> look(HttpServletRequest request) {
         String meant = request.getHeader(PERSON);
         if (meant == null) {
             return ticket(request, COOKIE).map(this::shown);
