@@ -5,7 +5,6 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +19,6 @@ import jawread.server.tables.Table;
 public final class ChainedBefore {
     /** What such lines are called in the journal. */
     public static final String WHAT = "BEFORE";
-    /** Things of no job: the settings, people. */
-    public static final long SHOP = -1;
 
     private static final String SINCE = "before the chain";
     private static final int ROWS_A_LINE = 500;
@@ -40,7 +37,7 @@ public final class ChainedBefore {
         var chained = new ChainedBefore(shop);
         chained.lines();
         chained.rows();
-        chained.head();
+        Line.end(shop, chained.lines, chained.last);
     }
 
     private void lines() throws SQLException {
@@ -96,36 +93,13 @@ public final class ChainedBefore {
     private void add(Map<String, Object> digests) throws SQLException {
         var line = new Line(
                 ++lines,
-                SHOP,
+                Line.SHOP,
                 ++ofTheShop,
                 WHAT,
                 Instant.now().truncatedTo(java.time.temporal.ChronoUnit.MICROS),
                 Optional.empty());
         Line.Linked linked = line.link(last, Map.of("since", SINCE, "digests", List.of(digests)));
-        insert(shop, line, linked);
+        line.write(shop, linked);
         last = linked.sha256();
-    }
-
-    public static void insert(Connection shop, Line line, Line.Linked linked) throws SQLException {
-        try (PreparedStatement insert = shop.prepareStatement(
-                "INSERT INTO journal (id, job_id, seq, what, at, form, told, sha256) VALUES (?, ?, ?, ?, ?, ?, ?, ?)")) {
-            insert.setLong(1, line.id());
-            insert.setLong(2, line.job());
-            insert.setLong(3, line.seq());
-            insert.setString(4, line.what());
-            insert.setObject(5, line.at().atOffset(ZoneOffset.UTC));
-            insert.setInt(6, Line.FORM);
-            insert.setString(7, linked.told());
-            insert.setString(8, linked.sha256());
-            insert.executeUpdate();
-        }
-    }
-
-    private void head() throws SQLException {
-        try (PreparedStatement update = shop.prepareStatement("UPDATE journal_head SET last_id = ?, last_sha256 = ?")) {
-            update.setLong(1, lines);
-            update.setString(2, last);
-            update.executeUpdate();
-        }
     }
 }

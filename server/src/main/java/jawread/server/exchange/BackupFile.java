@@ -171,7 +171,10 @@ final class BackupFile implements AutoCloseable {
     }
 
     NotABackup damaged(String what, Throwable cause) {
-        return new NotABackup(file + " is damaged: " + what + ". Nothing was restored. Take an earlier backup.", cause);
+        return new NotABackup(
+                file + " is damaged: " + what + (what.endsWith(".") ? "" : ".")
+                        + " Nothing was restored. Take an earlier backup.",
+                cause);
     }
 
     /** Ends where the declared bytes end: an entry that unpacks to more than it says is read no further. */

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.exchange.Manifest.Binary;
 import jawread.server.exchange.Manifest.Rows;
+import jawread.server.storage.StorageTrouble;
 import jawread.server.tables.CanonicalJson;
 import jawread.server.tables.Column;
 import jawread.server.tables.Table;
@@ -97,14 +98,15 @@ final class Filling {
                         insert.executeBatch();
                     }
                 } catch (SQLException refused) {
-                    throw from.damaged("a row of " + table.name() + " is none: " + firstLine(refused), refused);
+                    throw from.damaged(
+                            "a row of " + table.name() + " is none: " + StorageTrouble.sentence(refused), refused);
                 } catch (IOException e) {
                     throw new UncheckedIOException(e);
                 }
             });
             insert.executeBatch();
         } catch (java.sql.BatchUpdateException refused) {
-            throw from.damaged("a row of " + table.name() + " is none: " + firstLine(refused), refused);
+            throw from.damaged("a row of " + table.name() + " is none: " + StorageTrouble.sentence(refused), refused);
         }
         if (rows.next().isPresent()) {
             try (var statement = connection.createStatement()) {
@@ -163,13 +165,5 @@ final class Filling {
                 throw from.damaged(rows.name() + " came out otherwise than it went in", null);
             }
         }
-    }
-
-    private static String firstLine(SQLException failure) {
-        return String.valueOf(failure.getMessage())
-                .lines()
-                .findFirst()
-                .orElse("")
-                .replaceAll("; SQL statement:.*", "");
     }
 }

@@ -10,6 +10,7 @@ import jawread.server.storage.DiskRoom;
 import jawread.server.storage.Migrations;
 import jawread.server.storage.OwnerOnly;
 import jawread.server.storage.ShopFile;
+import jawread.server.storage.StorageTrouble;
 import org.flywaydb.core.api.FlywayException;
 
 /**
@@ -49,7 +50,8 @@ final class Restoring implements AutoCloseable {
             return restoring;
         } catch (SQLException | FlywayException failure) {
             restoring.close();
-            throw new NotABackup("The backup could not be made into a shop: " + failure.getMessage(), failure);
+            throw new NotABackup(
+                    "The backup could not be made into a shop: " + StorageTrouble.sentence(failure), failure);
         } catch (IOException | RuntimeException failure) {
             restoring.close();
             throw failure;

@@ -3,11 +3,6 @@ package jawread.server.exchange;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.net.ConnectException;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
@@ -18,16 +13,14 @@ import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 import javax.net.ssl.SSLException;
-import jawread.server.access.FolderSecret;
 import jawread.server.chain.Verification;
 import jawread.server.storage.DiskRoom;
 import jawread.server.storage.Migrations;
 import jawread.server.storage.OwnerOnly;
 import jawread.server.storage.ShopFile;
+import jawread.server.storage.StorageTrouble;
 import jawread.server.tables.Table;
 import org.flywaydb.core.api.FlywayException;
 import org.springframework.boot.logging.LoggingSystem;
@@ -41,10 +34,6 @@ import tools.jackson.databind.json.JsonMapper;
 public final class ShopCommands {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int FIRST_WITH_A_CHAIN = 10;
-    private static final int LOCKED = 90020;
-    private static final Duration LONGEST_WAIT = Duration.ofMinutes(30);
-    /** The secret is used up by whoever came first: the next one is there at once. */
-    private static final int TRIES = 5;
 
     private final Path data;
 
@@ -83,20 +72,12 @@ public final class ShopCommands {
                     "The server of this shop speaks TLS with a certificate that this machine does not vouch for."
                             + " Stop it first: then the shop is read where it lies.");
         } catch (IOException | SQLException | FlywayException failure) {
-            System.err.println("It could not be done: " + sentence(failure) + " What was there is as it was.");
+            System.err.println(
+                    "It could not be done: " + StorageTrouble.sentence(failure) + " What was there is as it was.");
         } catch (InterruptedException e) {
             System.err.println("Broken off.");
         }
         return 1;
-    }
-
-    private static String sentence(Exception failure) {
-        String line = String.valueOf(failure.getMessage())
-                .lines()
-                .findFirst()
-                .orElse("no reason given")
-                .replaceAll("; SQL statement:.*", "");
-        return line.endsWith(".") ? line : line + ".";
     }
 
     /**
@@ -170,44 +151,11 @@ public final class ShopCommands {
         if (!Files.exists(new ShopFile(data).path())) {
             throw new NotABackup("There is no shop in " + data + ". JAWREAD_DATA names another folder.");
         }
-        if (!askedOfTheServer("/api/backup", out)) {
+        if (!new ServerAtWork(data).isAsked("/api/backup", out)) {
             try (var connection = open()) {
                 BackupWriter.write(connection, out, Clock.systemUTC(), () -> {});
             }
         }
-    }
-
-    /** False when no server of this shop answers, so that the shop lies still. */
-    private boolean askedOfTheServer(String what, OutputStream out) throws IOException, InterruptedException {
-        for (int i = 0; i < TRIES; i++) {
-            Optional<FolderSecret.Read> secret = FolderSecret.read(data);
-            if (secret.isEmpty()) {
-                return false;
-            }
-            HttpRequest request = HttpRequest.newBuilder(secret.get().server().resolve(what))
-                    .header(FolderSecret.HEADER, secret.get().secret())
-                    .timeout(LONGEST_WAIT)
-                    .build();
-            try {
-                HttpResponse<java.io.InputStream> answer =
-                        HttpClient.newHttpClient().send(request, BodyHandlers.ofInputStream());
-                try (var body = answer.body()) {
-                    if (answer.statusCode() == 200) {
-                        body.transferTo(out);
-                        return true;
-                    }
-                    if (answer.statusCode() != 401) {
-                        throw new NotABackup("The server answered " + answer.statusCode() + ": "
-                                + new String(body.readNBytes(2000), java.nio.charset.StandardCharsets.UTF_8));
-                    }
-                }
-            } catch (ConnectException nobodyThere) {
-                // Left behind by a server that was killed.
-                return false;
-            }
-        }
-        // Another shop's server has that address by now: whether this one lies still is seen by opening it.
-        return false;
     }
 
     /** Makes the shop in a folder beside its place, and only one that is whole and this program's becomes the shop. */
@@ -240,7 +188,7 @@ public final class ShopCommands {
             throw new NotABackup("There is no shop in " + data + ". JAWREAD_DATA names another folder.");
         }
         var answer = new java.io.ByteArrayOutputStream();
-        if (askedOfTheServer("/api/chain/now", answer)) {
+        if (new ServerAtWork(data).isAsked("/api/chain/now", answer)) {
             JsonNode view = JSON.readTree(answer.toByteArray());
             view.path("misfits").forEach(misfit -> System.out.println(misfit.asString("")));
             System.out.println(view.path("sentence").asString(""));
@@ -307,7 +255,7 @@ public final class ShopCommands {
         try {
             return new ShopFile(data).open();
         } catch (SQLException failure) {
-            if (failure.getErrorCode() == LOCKED) {
+            if (StorageTrouble.isFileInUse(failure)) {
                 throw new NotABackup("The shop in " + data + " is open. Stop its server first.", failure);
             }
             throw failure;

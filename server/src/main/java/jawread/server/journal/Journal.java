@@ -3,7 +3,6 @@ package jawread.server.journal;
 import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import java.util.List;
-import jawread.server.chain.ChainedBefore;
 import jawread.server.journal.Trailed.Under;
 import jawread.server.storage.Locks;
 import org.springframework.stereotype.Service;
@@ -15,9 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Journal {
     /** What happens to the drawer is no job's. */
     public static final long DRAWER = 0;
-
-    /** What happens to the settings, and to the people. */
-    public static final long SHOP = ChainedBefore.SHOP;
 
     private final EntityManager entities;
     private final Lines lines;
@@ -46,12 +42,13 @@ public class Journal {
     /**
      * Notes in the trail what no changed row tells by itself, in the caller's transaction.
      *
+     * @param field as it is called in the code: {@code outOfRound}
      * @param before null where there was nothing
      * @param after null where there is nothing now
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void changed(Under under, String field, @Nullable String before, @Nullable String after) {
-        ThisTransaction.current().changes.add(new Change(under, field, before, after));
+        Change.note(under, field, before, after);
     }
 
     /** The lines after the given one, in order. @param most so many of them at most */

@@ -11,7 +11,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import jawread.server.chain.ChainedBefore;
 import jawread.server.chain.Line;
 import jawread.server.chain.ToldRows;
 import jawread.server.chain.ToldRows.Touched;
@@ -81,18 +80,18 @@ class Lines {
             }
             List<Map<String, Object>> parts = ToldRows.inParts(rows);
             while (done.lines.isEmpty() || done.lines.size() < parts.size()) {
-                next(done, ChainedBefore.SHOP, What.SHOP);
+                next(done, Line.SHOP, What.SHOP);
             }
             String last = done.lastDigest;
-            // The last lines tell: those before it say what it comes to for the job.
+            // The last lines tell of the rows; those before them only say that something happened to their jobs.
             int silent = done.lines.size() - parts.size();
             for (int i = 0; i < done.lines.size(); i++) {
                 Line line = done.lines.get(i);
                 Line.Linked linked = line.link(last, i < silent ? Map.of() : parts.get(i - silent));
-                ChainedBefore.insert(connection, line, linked);
+                line.write(connection, linked);
                 last = linked.sha256();
             }
-            head(connection, done.lastId, last);
+            Line.end(connection, done.lastId, last);
             return null;
         });
     }
@@ -107,15 +106,6 @@ class Lines {
         return told.tell(
                 connection,
                 done.touched.stream().filter(each -> told.isTold(each.table())).toList());
-    }
-
-    private static void head(Connection connection, long id, String digest) throws SQLException {
-        try (PreparedStatement update =
-                connection.prepareStatement("UPDATE journal_head SET last_id = ?, last_sha256 = ?")) {
-            update.setLong(1, id);
-            update.setString(2, digest);
-            update.executeUpdate();
-        }
     }
 
     private void trail(ThisTransaction done, Connection connection) throws SQLException {

@@ -2,8 +2,6 @@ package jawread.server.plan;
 
 import java.lang.reflect.RecordComponent;
 import java.util.List;
-import java.util.Locale;
-import java.util.Objects;
 import java.util.stream.Collectors;
 import jawread.core.plan.TypedFeature;
 import jawread.server.job.Feature;
@@ -33,11 +31,8 @@ class FeatureTrail {
     /** Each field as it was typed then and is now. */
     void changed(Feature before, Feature after) {
         for (RecordComponent field : TypedFeature.class.getRecordComponents()) {
-            String was = text(field, before.asTyped());
-            String is = text(field, after.asTyped());
-            if (!Objects.equals(was, is)) {
-                journal.changed(under(before), hyphened(field.getName()), was, is);
-            }
+            journal.changed(
+                    under(before), field.getName(), text(field, before.asTyped()), text(field, after.asTyped()));
         }
     }
 
@@ -45,7 +40,7 @@ class FeatureTrail {
     void moved(Plan plan, List<Feature> before, List<Feature> after) {
         if (!keys(before).equals(keys(after))
                 && keys(before).size() == keys(after).size()) {
-            journal.changed(plan.trailedUnder(), "feature-order", names(before), names(after));
+            journal.changed(plan.trailedUnder(), "featureOrder", names(before), names(after));
         }
     }
 
@@ -66,14 +61,9 @@ class FeatureTrail {
 
     private static String text(RecordComponent field, TypedFeature of) {
         try {
-            String text = String.valueOf(field.getAccessor().invoke(of));
-            return text.isEmpty() ? null : text;
+            return String.valueOf(field.getAccessor().invoke(of));
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(e);
         }
-    }
-
-    private static String hyphened(String name) {
-        return name.replaceAll("([a-z])([A-Z])", "$1-$2").toLowerCase(Locale.ROOT);
     }
 }

@@ -21,7 +21,6 @@ import org.slf4j.LoggerFactory;
  */
 final class Opening {
     private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
-    private static final int FILE_IN_USE = 90020;
 
     private final ShopFile shop;
     private final Configuration migrations;
@@ -85,7 +84,7 @@ final class Opening {
             scratch.delete();
             throw new NotOpened(
                     "The shop in %s could not be carried over from schema %s to this program: %s It is as it was before."
-                            .formatted(shop.folder(), schema, sentence(failure)),
+                            .formatted(shop.folder(), schema, StorageTrouble.sentence(failure)),
                     "Go on with the program that it was last opened with, and tell whoever looks after this one.",
                     failure);
         }
@@ -129,9 +128,7 @@ final class Opening {
     }
 
     private NotOpened notOpened(Exception failure) {
-        if (StorageTrouble.sqlCause(failure)
-                .filter(sql -> sql.getErrorCode() == FILE_IN_USE)
-                .isPresent()) {
+        if (StorageTrouble.isFileInUse(failure)) {
             return new NotOpened(
                     "The shop in %s is open already: another Jaw Read has it.".formatted(shop.folder()),
                     "Use that one, or stop it first.",
@@ -139,26 +136,12 @@ final class Opening {
         }
         refuseOnAFullDisk(failure);
         return new NotOpened(
-                "The shop in %s could not be opened: %s".formatted(shop.folder(), sentence(failure)),
+                "The shop in %s could not be opened: %s".formatted(shop.folder(), StorageTrouble.sentence(failure)),
                 "Look whether that folder may be written to; else restore the last backup into another folder.",
                 failure);
     }
 
     private static String version(MigrationInfo migration) {
         return migration.getVersion().getVersion();
-    }
-
-    /** The innermost reason, as one line with a full stop. */
-    private static String sentence(Throwable failure) {
-        Throwable reason = failure;
-        while (reason.getCause() != null) {
-            reason = reason.getCause();
-        }
-        String line = String.valueOf(reason.getMessage())
-                .lines()
-                .findFirst()
-                .orElse("no reason given")
-                .strip();
-        return line.endsWith(".") ? line : line + ".";
     }
 }
