@@ -110,7 +110,7 @@ class AccessController {
     List<SignedOnView> signedOn() {
         return people.signedOn().stream()
                 .map(each -> new SignedOnView(
-                        each.id(), each.person().name(), where(each.screen()), each.openedAt(), each.endsAt()))
+                        each.id(), each.person(), where(each.screen()), each.openedAt(), each.endsAt()))
                 .toList();
     }
 

@@ -59,9 +59,12 @@ public class People {
         }
     }
 
+    /** A ticket that is still good. @param screen where that is, as it was said when the person stepped up */
+    record SignedOn(long id, String person, String screen, Instant openedAt, Instant endsAt) {}
+
     @Transactional(readOnly = true)
     public List<Person> all() {
-        return people.findAllByOrderById();
+        return people.findAllByOrderById().stream().map(PersonRow::person).toList();
     }
 
     /** Refuses an unknown id with 404. */
@@ -71,9 +74,15 @@ public class People {
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-person", words.say("problem.no-such-person")));
     }
 
+    /** What the person of a number is called. */
+    @Transactional(readOnly = true)
+    public String nameOf(long id) {
+        return byId(id).name();
+    }
+
     Optional<Person> find(long id) {
-        return Optional.ofNullable(
-                known.computeIfAbsent(id, of -> people.findById(of).orElse(null)));
+        return Optional.ofNullable(known.computeIfAbsent(
+                id, of -> people.findById(of).map(PersonRow::person).orElse(null)));
     }
 
     /** Refuses an empty or over-long name, and one that is already here. */
@@ -87,14 +96,14 @@ public class People {
         if (people.existsByNameIgnoreCase(trimmed)) {
             throw Refused.field("name", "name-taken", words);
         }
-        return people.save(new Person(trimmed, does.strip()));
+        return people.save(new PersonRow(trimmed, does.strip())).person();
     }
 
     /** Decides what somebody may from now on. Refuses what is not on the list with 422. */
     @Transactional
     Person decide(long personId, List<String> may) {
         locks.settings();
-        Person person = people.findById(personId)
+        PersonRow person = people.findById(personId)
                 .orElseThrow(
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-person", words.say("problem.no-such-person")));
         Set<May> now = EnumSet.noneOf(May.class);
@@ -103,7 +112,7 @@ public class People {
         }
         person.may(now);
         forgetAfterwards();
-        return people.save(person);
+        return people.save(person).person();
     }
 
     /**
@@ -126,13 +135,16 @@ public class People {
         RANDOM.nextBytes(bytes);
         String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
         sessions.save(
-                new ShopSession(CanonicalJson.digest(secret), byId(personId), screen, now, now.plus(TICKET_LIFE)));
+                new ShopSession(CanonicalJson.digest(secret), byId(personId).id(), screen, now, now.plus(TICKET_LIFE)));
         return secret;
     }
 
     @Transactional(readOnly = true)
-    List<ShopSession> signedOn() {
-        return sessions.findAllOpen(clock.instant());
+    List<SignedOn> signedOn() {
+        return sessions.findAllOpen(clock.instant()).stream()
+                .map(session -> new SignedOn(
+                        session.id(), nameOf(session.person()), session.screen(), session.openedAt(), session.endsAt()))
+                .toList();
     }
 
     /** Ends a ticket: at that screen somebody touches their name again before anything is kept. */
@@ -166,7 +178,7 @@ public class People {
         return Optional.ofNullable(tickets.computeIfAbsent(
                 CanonicalJson.digest(secret),
                 digest -> sessions.findByDigest(digest)
-                        .map(session -> new Ticket(session.person(), session.endsAt()))
+                        .map(session -> new Ticket(byId(session.person()), session.endsAt()))
                         .orElse(null)));
     }
 

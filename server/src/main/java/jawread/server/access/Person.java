@@ -1,79 +1,18 @@
 package jawread.server.access;
 
-import jakarta.persistence.CollectionTable;
-import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import java.util.Collection;
-import java.util.EnumSet;
 import java.util.Set;
-import jawread.server.journal.Trailed;
-import org.hibernate.annotations.Fetch;
-import org.hibernate.annotations.FetchMode;
 
-/** Somebody who measures here. */
-@Entity
-public class Person implements Trailed {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
-
-    @Column(nullable = false)
-    private String name;
-
-    @Column(nullable = false)
-    private String does;
-
-    // With all people at once, not one by one.
-    @ElementCollection(fetch = FetchType.EAGER)
-    @Fetch(FetchMode.SUBSELECT)
-    @CollectionTable(name = "person_may", joinColumns = @JoinColumn(name = "person_id"))
-    @Column(name = "may", nullable = false)
-    @Enumerated(EnumType.STRING)
-    private Set<May> may = EnumSet.of(May.MEASURES);
-
-    protected Person() {}
-
-    public Person(String name, String does) {
-        this.name = name;
-        this.does = does;
-    }
-
-    public long id() {
-        return id;
-    }
-
-    public String name() {
-        return name;
-    }
-
-    /** What they do here, in a word or two. */
-    public String does() {
-        return does;
+/**
+ * Somebody who measures here.
+ *
+ * @param does what they do here, in a word or two
+ */
+public record Person(long id, String name, String does, Set<May> may) {
+    public Person {
+        may = Set.copyOf(may);
     }
 
     public boolean may(May what) {
         return may.contains(what);
-    }
-
-    Set<May> may() {
-        return may.isEmpty() ? Set.of() : EnumSet.copyOf(may);
-    }
-
-    void may(Collection<May> now) {
-        may.retainAll(now);
-        may.addAll(now);
-    }
-
-    @Override
-    public Under trailedUnder() {
-        return Under.ofTheShop("person", id.toString());
     }
 }

@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
-interface PersonRepository extends Repository<Person, Long> {
-    Person save(Person person);
+interface PersonRepository extends Repository<PersonRow, Long> {
+    PersonRow save(PersonRow person);
 
-    Optional<Person> findById(long id);
+    Optional<PersonRow> findById(long id);
 
     boolean existsByNameIgnoreCase(String name);
 
-    List<Person> findAllByOrderById();
+    List<PersonRow> findAllByOrderById();
 }

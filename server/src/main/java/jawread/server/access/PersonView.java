@@ -13,6 +13,6 @@ public record PersonView(long id, String name, String does, List<String> may) {
                 person.id(),
                 person.name(),
                 person.does(),
-                person.may().stream().map(May::code).toList());
+                person.may().stream().sorted().map(May::code).toList());
     }
 }

@@ -5,7 +5,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import jawread.server.journal.Trailed;
 
@@ -19,8 +18,8 @@ class ShopSession implements Trailed {
     @Column(name = "secret_sha256", nullable = false)
     private String digest;
 
-    @ManyToOne(optional = false)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private String screen;
@@ -33,7 +32,7 @@ class ShopSession implements Trailed {
 
     protected ShopSession() {}
 
-    ShopSession(String digest, Person person, String screen, Instant openedAt, Instant endsAt) {
+    ShopSession(String digest, long person, String screen, Instant openedAt, Instant endsAt) {
         this.digest = digest;
         this.person = person;
         this.screen = screen;
@@ -53,7 +52,7 @@ class ShopSession implements Trailed {
         return digest;
     }
 
-    Person person() {
+    long person() {
         return person;
     }
 

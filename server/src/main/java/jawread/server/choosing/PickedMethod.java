@@ -33,8 +33,8 @@ class PickedMethod {
     @ManyToOne(fetch = FetchType.LAZY)
     private Gauge reader;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -49,7 +49,7 @@ class PickedMethod {
     void pick(GaugeAndReader method, Person person, Instant at) {
         this.gauge = method.gauge();
         this.reader = method.reader().orElse(null);
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 

@@ -60,8 +60,8 @@ public class ComparatorSetting extends Kept {
     @Column(nullable = false)
     private BigDecimal returned;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -91,7 +91,7 @@ public class ComparatorSetting extends Kept {
         this.temperature = temperature.orElse(null);
         this.sense = zeroed.sense().sign();
         this.returned = zeroed.returned();
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -144,7 +144,7 @@ public class ComparatorSetting extends Kept {
         return Sense.ofSign(BigDecimal.valueOf(sense)).orElseThrow();
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

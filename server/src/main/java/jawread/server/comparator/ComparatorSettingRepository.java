@@ -13,12 +13,12 @@ interface ComparatorSettingRepository extends Repository<ComparatorSetting, UUID
 
     Optional<ComparatorSetting> findById(UUID id);
 
-    @EntityGraph(attributePaths = {"master", "micrometer", "person"})
+    @EntityGraph(attributePaths = {"master", "micrometer"})
     Optional<ComparatorSetting> findFirstByGaugeIdOrderByAtDesc(long gauge);
 
     Optional<ComparatorSetting> findFirstByGaugeIdAndAtLessThanEqualOrderByAtDesc(long gauge, Instant at);
 
-    @EntityGraph(attributePaths = {"master", "micrometer", "person"})
+    @EntityGraph(attributePaths = {"master", "micrometer"})
     List<ComparatorSetting> findAllByGaugeIdOrderByAt(long gauge);
 
     @Query("select s.gauge.id, max(s.at) from ComparatorSetting s group by s.gauge.id")

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import jawread.core.gauge.SettingMasters;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.server.access.People;
 import jawread.server.comparator.SettingUpView.LockedView;
 import jawread.server.comparator.SettingUpView.SetOnView;
 import jawread.server.comparator.SettingUpView.SettingKeptView;
@@ -38,6 +39,7 @@ public class SettingUp {
             LengthUnit.INCH, List.of("0.00005", "0.0001", "0.0005", "0.001"),
             LengthUnit.MILLIMETRE, List.of("0.001", "0.002", "0.005", "0.01"));
     private static final long JUST_NOW = 60;
+    private final People people;
     private final ComparatorSettings settings;
     private final SetOnMasters masters;
     private final SettingTrust trust;
@@ -51,6 +53,7 @@ public class SettingUp {
     private final Words words;
 
     SettingUp(
+            People people,
             ComparatorSettings settings,
             SetOnMasters masters,
             SettingTrust trust,
@@ -62,6 +65,7 @@ public class SettingUp {
             Figures figures,
             Clock clock,
             Words words) {
+        this.people = people;
         this.settings = settings;
         this.masters = masters;
         this.trust = trust;
@@ -104,7 +108,7 @@ public class SettingUp {
                 settings.allOf(gauge).stream()
                         .sorted(Comparator.comparing(ComparatorSetting::at).reversed())
                         .map(each -> new SettingKeptView(
-                                each.getId(), each.at(), each.person().name(), kept(each, gauge)))
+                                each.getId(), each.at(), people.nameOf(each.person()), kept(each, gauge)))
                         .toList());
     }
 

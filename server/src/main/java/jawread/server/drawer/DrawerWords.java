@@ -12,6 +12,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 import jawread.core.scale.Scales;
+import jawread.server.access.People;
 import jawread.server.drawer.DrawerView.GaugeKindView;
 import jawread.server.drawer.DrawerView.GaugeRowView;
 import jawread.server.drawer.DrawerView.MasterView;
@@ -31,6 +32,7 @@ import org.springframework.stereotype.Component;
 /** Puts gauges, masters and checks into figures and words. */
 @Component
 class DrawerWords {
+    private final People people;
     private final Drawer drawer;
     private final CheckWords checks;
     private final ScaleViews scales;
@@ -39,7 +41,14 @@ class DrawerWords {
     private final Words words;
 
     DrawerWords(
-            Drawer drawer, CheckWords checks, ScaleViews scales, Durations durations, Figures figures, Words words) {
+            People people,
+            Drawer drawer,
+            CheckWords checks,
+            ScaleViews scales,
+            Durations durations,
+            Figures figures,
+            Words words) {
+        this.people = people;
         this.drawer = drawer;
         this.checks = checks;
         this.scales = scales;
@@ -218,7 +227,7 @@ class DrawerWords {
         return new CheckView(
                 check.getId(),
                 check.at(),
-                check.person().name(),
+                people.nameOf(check.person()),
                 figures.reading(check.result().found(), unit, step),
                 figures.reading(check.result().left(), unit, step),
                 figures.reading(check.allowed(), unit, step),
@@ -235,7 +244,7 @@ class DrawerWords {
         return new EventView(
                 event.getId(),
                 event.at(),
-                event.person().name(),
+                people.nameOf(event.person()),
                 event.kind().code(),
                 words.say("gauge-event." + event.kind().code()),
                 event.words());

@@ -48,8 +48,8 @@ public class GaugeCheck extends Kept {
     @Column(nullable = false)
     private boolean unitConfirmed;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -74,7 +74,7 @@ public class GaugeCheck extends Kept {
         this.leftPm = found.left().picometres();
         this.allowedPm = gauge.allowedError().picometres();
         this.unitConfirmed = unitConfirmed;
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -110,7 +110,7 @@ public class GaugeCheck extends Kept {
         return unitConfirmed;
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

@@ -67,8 +67,8 @@ public class GaugeEvent extends Kept {
     @Column(nullable = false)
     private String words;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -80,7 +80,7 @@ public class GaugeEvent extends Kept {
         this.gauge = gauge;
         this.kind = kind;
         this.words = words;
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -102,7 +102,7 @@ public class GaugeEvent extends Kept {
         return words;
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

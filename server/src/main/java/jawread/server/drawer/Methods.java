@@ -112,7 +112,7 @@ public class Methods {
                 .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
                 .toInstant();
         return trialsOf
-                .of(person.id(), happened.times(What.DRAWER), () -> trials.findAllByPersonIdOrderByAt(person.id()))
+                .of(person.id(), happened.times(What.DRAWER), () -> trials.findAllByPersonOrderByAt(person.id()))
                 .stream()
                 .filter(trial -> !trial.at().isBefore(oldest))
                 .toList();

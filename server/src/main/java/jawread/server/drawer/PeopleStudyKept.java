@@ -40,8 +40,8 @@ public class PeopleStudyKept extends Kept {
     @Column(nullable = false)
     private String readingsPm;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -70,7 +70,7 @@ public class PeopleStudyKept extends Kept {
                                 .collect(Collectors.joining(";")))
                         .collect(Collectors.joining("/")))
                 .collect(Collectors.joining("|"));
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -107,7 +107,7 @@ public class PeopleStudyKept extends Kept {
         return PeopleStudy.of(readings).orThrow();
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

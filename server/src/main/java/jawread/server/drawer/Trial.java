@@ -57,8 +57,8 @@ public class Trial extends Kept {
     @Column(nullable = false)
     private String readingsPm;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -83,7 +83,7 @@ public class Trial extends Kept {
         this.resolutionPm = method.read().leastCount().picometres();
         this.readingsPm =
                 readings.stream().map(each -> Long.toString(each.picometres())).collect(Collectors.joining(";"));
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -126,7 +126,7 @@ public class Trial extends Kept {
                 .orThrow();
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

@@ -12,5 +12,5 @@ interface TrialRepository extends Repository<Trial, UUID> {
 
     List<Trial> findAllByOrderByAt();
 
-    List<Trial> findAllByPersonIdOrderByAt(long person);
+    List<Trial> findAllByPersonOrderByAt(long person);
 }

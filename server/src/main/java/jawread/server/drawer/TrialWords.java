@@ -8,6 +8,7 @@ import jawread.core.judge.KnownSizeTrial;
 import jawread.core.judge.PeopleStudy;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.server.access.People;
 import jawread.server.drawer.GaugePageView.StudyView;
 import jawread.server.drawer.GaugePageView.TrialResultView;
 import jawread.server.drawer.GaugePageView.TrialView;
@@ -24,10 +25,12 @@ class TrialWords {
 
     private static final double PERHAPS = 30;
 
+    private final People people;
     private final Figures figures;
     private final Words words;
 
-    TrialWords(Figures figures, Words words) {
+    TrialWords(People people, Figures figures, Words words) {
+        this.people = people;
         this.figures = figures;
         this.words = words;
     }
@@ -37,7 +40,7 @@ class TrialWords {
         return new TrialView(
                 trial.getId(),
                 trial.at(),
-                trial.person().name(),
+                people.nameOf(trial.person()),
                 words.say(
                         trial.result().isBiased()
                                 ? trial.result().bias() > 0 ? "trial.so-much.large" : "trial.so-much.small"

@@ -52,8 +52,8 @@ public class Feature {
     @Column(nullable = false)
     private Instant madeAt;
 
-    @ManyToOne(fetch = FetchType.LAZY)
-    private Person madeBy;
+    @Column(name = "made_by_id")
+    private Long madeBy;
 
     @Column(nullable = false)
     @Convert(converter = TypedFeatureKept.class)
@@ -94,7 +94,7 @@ public class Feature {
         this.plan = plan;
         this.key = key;
         this.madeAt = madeAt;
-        this.madeBy = madeBy.orElse(null);
+        this.madeBy = madeBy.map(Person::id).orElse(null);
         this.asTyped = planned.typed();
         this.titleBlock = TitleBlockInForce.of(planned.block());
         this.name = planned.typed().name();
@@ -134,7 +134,7 @@ public class Feature {
         return plan;
     }
 
-    public Optional<Person> madeBy() {
+    public Optional<Long> madeBy() {
         return Optional.ofNullable(madeBy);
     }
 

@@ -6,7 +6,6 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -52,9 +51,8 @@ public class Place {
     /** Of a place taken besides the plan's on one part; null for the plan's own. */
     private Long partId;
 
-    @ManyToOne(fetch = FetchType.LAZY)
-    @JoinColumn(name = "added_by")
-    private Person addedBy;
+    @Column(name = "added_by")
+    private Long addedBy;
 
     private Instant addedAt;
 
@@ -81,7 +79,7 @@ public class Place {
         this.angleDegrees = across.degrees();
         this.depthPm = beside.depthPm;
         this.partId = part.id();
-        this.addedBy = addedBy;
+        this.addedBy = addedBy.id();
         this.addedAt = addedAt;
     }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
+import jawread.server.access.People;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
 import jawread.server.drawer.ZeroChecks;
@@ -29,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the page of what is in doubt now, through all jobs. */
 @Service
 public class DoubtPages {
+    private final People people;
     private final Jobs jobs;
     private final Judgements judgements;
     private final ZeroChecks checks;
@@ -38,6 +40,7 @@ public class DoubtPages {
     private final Words words;
 
     DoubtPages(
+            People people,
             Jobs jobs,
             Judgements judgements,
             ZeroChecks checks,
@@ -45,6 +48,7 @@ public class DoubtPages {
             DoubtWords doubtWords,
             Figures figures,
             Words words) {
+        this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
         this.checks = checks;
@@ -132,7 +136,7 @@ public class DoubtPages {
                         Map.of(
                                 "gauge", gauge.shopNumber(),
                                 "found", figures.exactly(found.abs(), gauge.unit()),
-                                "person", check.person().name(),
+                                "person", people.nameOf(check.person()),
                                 "count", resting.size())),
                 strips.now()
                         .of(gauge)
@@ -149,7 +153,7 @@ public class DoubtPages {
                 figures.reading(reading.raw(), reading.unit(), reading.resolution()),
                 figures.computed(DoubtAnswers.corrected(off.doubt()), reading.unit(), reading.resolution(), List.of()),
                 reading.takenAt(),
-                reading.person().name(),
+                people.nameOf(reading.person()),
                 where(off.at()),
                 off.at().isInForce()
                         && off.at().feature().inForce().deciding().stream()

@@ -2,6 +2,7 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.server.access.People;
 import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
@@ -27,6 +28,7 @@ public class JudgementPages {
     /** A part of more features shows the worst in full, and of the others what they come to. */
     private static final int SHOWN_IN_FULL = 2;
 
+    private final People people;
     private final Jobs jobs;
     private final Judgements judgements;
     private final NextSteps steps;
@@ -43,6 +45,7 @@ public class JudgementPages {
     private final Words words;
 
     JudgementPages(
+            People people,
             Jobs jobs,
             Judgements judgements,
             NextSteps steps,
@@ -57,6 +60,7 @@ public class JudgementPages {
             FormPages forms,
             MethodsCompared compared,
             Words words) {
+        this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
         this.steps = steps;
@@ -132,7 +136,7 @@ public class JudgementPages {
                 words.say("step-word." + decision.said()),
                 words.say("step-word." + decision.decided()),
                 decision.reason(),
-                decision.person().name(),
+                people.nameOf(decision.person()),
                 decision.madeAt());
     }
 

@@ -2,6 +2,7 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
@@ -20,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the sheet of what to look at first. */
 @Service
 public class LookSheets {
+    private final People people;
     private final Jobs jobs;
     private final Judgements judgements;
     private final Looks looks;
@@ -27,7 +29,15 @@ public class LookSheets {
     private final LivesWords lives;
     private final Words words;
 
-    LookSheets(Jobs jobs, Judgements judgements, Looks looks, PartWords partWords, LivesWords lives, Words words) {
+    LookSheets(
+            People people,
+            Jobs jobs,
+            Judgements judgements,
+            Looks looks,
+            PartWords partWords,
+            LivesWords lives,
+            Words words) {
+        this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
         this.looks = looks;
@@ -58,14 +68,14 @@ public class LookSheets {
                 .toList();
     }
 
-    private static ItemView item(Feature item, Optional<Look> look) {
+    private ItemView item(Feature item, Optional<Look> look) {
         return new ItemView(
                 item.id(),
                 item.name(),
                 item.asTyped().decisive(),
                 look.map(of -> of.found().code()).orElse(null),
                 look.map(Look::note).orElse(""),
-                look.map(of -> of.person().name()).orElse(null));
+                look.map(of -> people.nameOf(of.person())).orElse(null));
     }
 
     /** Refuses an unknown job with 404. */

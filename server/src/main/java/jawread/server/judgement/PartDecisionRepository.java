@@ -3,7 +3,6 @@ package jawread.server.judgement;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.repository.Repository;
 
 interface PartDecisionRepository extends Repository<PartDecision, UUID> {
@@ -11,6 +10,5 @@ interface PartDecisionRepository extends Repository<PartDecision, UUID> {
 
     Optional<PartDecision> findById(UUID id);
 
-    @EntityGraph(attributePaths = "person")
     List<PartDecision> findAllByPartIdOrderByMadeAt(long partId);
 }

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
+import jawread.server.access.People;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeState;
 import jawread.server.judgement.SheetView.ReadingView;
@@ -30,12 +31,14 @@ class ReadingWords {
     /** Some long jobs. */
     private static final int MOST_KNOWN = 100_000;
 
+    private final People people;
     private final Map<UUID, ReadingView> known = new ConcurrentHashMap<>();
     private final Words words;
     private final Figures figures;
     private final ScaleWords scaleWords;
 
-    ReadingWords(Words words, Figures figures, ScaleWords scaleWords) {
+    ReadingWords(People people, Words words, Figures figures, ScaleWords scaleWords) {
+        this.people = people;
         this.scaleWords = scaleWords;
         this.words = words;
         this.figures = figures;
@@ -64,7 +67,7 @@ class ReadingWords {
                                                 Map.of(
                                                         "place", reading.place().name(),
                                                         "reason", swap.reason())),
-                                        swap.person().name(),
+                                        people.nameOf(swap.person()),
                                         swap.madeAt())))
                 .toList();
         return new ReadingView(
@@ -75,9 +78,11 @@ class ReadingWords {
                 byScale(reading).map(ScaleReading::estimated).orElse(false),
                 addends(reading),
                 reading.method().number(),
-                reading.person().name(),
+                people.nameOf(reading.person()),
                 reading.takenAt(),
-                evidence.strikeOf(reading).map(SaidView::of).orElse(null),
+                evidence.strikeOf(reading)
+                        .map(said -> SaidView.of(said, people))
+                        .orElse(null),
                 notes,
                 setting(reading).orElse(null),
                 reading.pins()
@@ -93,13 +98,13 @@ class ReadingWords {
     /** A note as it is; what was answered to a doubt says what was done. */
     private SaidView said(ReadingMark mark, Reading reading, Evidence evidence) {
         if (mark.kind() == ReadingMark.Kind.NOTE) {
-            return SaidView.of(mark);
+            return SaidView.of(mark, people);
         }
         String was = figures.reading(evidence.asKept(reading).raw(), reading.unit(), reading.resolution())
                 .withUnit();
         return new SaidView(
                 words.say("reading." + mark.kind().code(), Map.of("was", was, "reason", mark.reason())),
-                mark.person().name(),
+                people.nameOf(mark.person()),
                 mark.madeAt());
     }
 
@@ -117,7 +122,7 @@ class ReadingWords {
                         Map.of(
                                 "size", figures.exactly(setting.size(), reading.unit()),
                                 "on", setting.on(),
-                                "person", setting.person().name())));
+                                "person", people.nameOf(setting.person()))));
     }
 
     private List<AddendView> addends(Reading reading) {

@@ -11,6 +11,7 @@ import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.server.access.People;
 import jawread.server.form.FormPictures;
 import jawread.server.form.MeasuredForm;
 import jawread.server.form.StoryWords;
@@ -31,6 +32,7 @@ import org.springframework.stereotype.Component;
 /** Puts a round into figures and words: its places, what to do at each, and what the cut before it took off. */
 @Component
 class RoundWords {
+    private final People people;
     private final Words words;
     private final Figures figures;
     private final VerdictWords verdicts;
@@ -41,6 +43,7 @@ class RoundWords {
     private final StoryWords stories;
 
     RoundWords(
+            People people,
             Words words,
             Figures figures,
             VerdictWords verdicts,
@@ -49,6 +52,7 @@ class RoundWords {
             DoubtWords doubts,
             FormPictures pictures,
             StoryWords stories) {
+        this.people = people;
         this.doubts = doubts;
         this.pictures = pictures;
         this.stories = stories;
@@ -210,10 +214,10 @@ class RoundWords {
                         .map(reading -> readings.of(reading, feature.evidence()))
                         .toList(),
                 feature.asksQuick(place),
-                place.skip().map(SaidView::of).orElse(null),
+                place.skip().map(said -> SaidView.of(said, people)).orElse(null),
                 place.marks().stream()
                         .filter(mark -> mark.kind() == PlaceMark.Kind.NOTE)
-                        .map(SaidView::of)
+                        .map(said -> SaidView.of(said, people))
                         .toList(),
                 next(place, job, step));
     }

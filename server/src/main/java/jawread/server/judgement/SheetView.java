@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import jawread.server.access.People;
 import jawread.server.form.FormPictureView;
 import jawread.server.job.LimitsView;
 import jawread.server.measure.Said;
@@ -169,8 +170,8 @@ public record SheetView(
             @Nullable String remark) {}
 
     public record SaidView(String reason, String person, Instant at) {
-        static SaidView of(Said said) {
-            return new SaidView(said.reason(), said.person().name(), said.madeAt());
+        static SaidView of(Said said, People people) {
+            return new SaidView(said.reason(), people.nameOf(said.person()), said.madeAt());
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jawread.core.misread.Slip;
+import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.judgement.SlipLogView.CountView;
 import jawread.server.judgement.SlipLogView.OwnedView;
@@ -21,12 +22,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The log of slips, for the eyes of those who made them: for practice, not for blame. */
 @Service
 class SlipLogs {
+    private final People people;
     private final Marks marks;
     private final ShopSettings settings;
     private final Figures figures;
     private final Words words;
 
-    SlipLogs(Marks marks, ShopSettings settings, Figures figures, Words words) {
+    SlipLogs(People people, Marks marks, ShopSettings settings, Figures figures, Words words) {
+        this.people = people;
         this.marks = marks;
         this.settings = settings;
         this.figures = figures;
@@ -39,7 +42,7 @@ class SlipLogs {
     public SlipLogView of(Person person) {
         boolean all = settings.of(Setting.SLIPS_SEEN_BY).equals("shop");
         List<OwnedView> slips = marks.ownedTo().stream()
-                .filter(mark -> all || mark.reading().person().id() == person.id())
+                .filter(mark -> all || mark.reading().person() == person.id())
                 .map(this::owned)
                 .toList();
         var counts = new LinkedHashMap<By, Integer>();
@@ -62,7 +65,7 @@ class SlipLogs {
         Slip slip = mark.answer().slip().orElseThrow();
         return new OwnedView(
                 mark.madeAt(),
-                reading.person().name(),
+                people.nameOf(reading.person()),
                 reading.method().number(),
                 words.say("slip-name." + slip.code()),
                 figures.reading(reading.raw(), reading.unit(), reading.resolution()),

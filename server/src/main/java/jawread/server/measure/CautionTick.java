@@ -25,8 +25,8 @@ class CautionTick extends Kept {
     @Column(nullable = false)
     private String caution;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant madeAt;
@@ -37,7 +37,7 @@ class CautionTick extends Kept {
         this.id = id;
         this.job = job;
         this.caution = caution;
-        this.person = person;
+        this.person = person.id();
         this.madeAt = madeAt;
     }
 

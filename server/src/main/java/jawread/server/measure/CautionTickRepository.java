@@ -7,5 +7,5 @@ import org.springframework.data.repository.Repository;
 interface CautionTickRepository extends Repository<CautionTick, UUID> {
     CautionTick save(CautionTick tick);
 
-    List<CautionTick> findAllByJobIdAndPersonId(long jobId, long personId);
+    List<CautionTick> findAllByJobIdAndPerson(long jobId, long personId);
 }

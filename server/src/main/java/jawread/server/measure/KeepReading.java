@@ -45,7 +45,7 @@ public record KeepReading(
                 && kept.place().id() == place
                 && kept.gauge().id() == gauge
                 && kept.reader().map(Gauge::id).equals(reader)
-                && kept.person().id() == person
+                && kept.person() == person
                 && kept.origin() == origin
                 && kept.isQuick() == quick
                 && kept.typed().equals(typed)

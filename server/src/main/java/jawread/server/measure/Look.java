@@ -56,8 +56,8 @@ public class Look extends Kept {
     @Column(nullable = false)
     private String note;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant madeAt;
@@ -70,7 +70,7 @@ public class Look extends Kept {
         this.feature = feature;
         this.found = found;
         this.note = note;
-        this.person = person;
+        this.person = person.id();
         this.madeAt = madeAt;
     }
 
@@ -95,7 +95,7 @@ public class Look extends Kept {
         return note;
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

@@ -3,7 +3,6 @@ package jawread.server.measure;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.repository.Repository;
 
 interface LookRepository extends Repository<Look, UUID> {
@@ -11,6 +10,5 @@ interface LookRepository extends Repository<Look, UUID> {
 
     Optional<Look> findById(UUID id);
 
-    @EntityGraph(attributePaths = "person")
     List<Look> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
 }

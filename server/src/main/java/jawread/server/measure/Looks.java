@@ -87,7 +87,7 @@ public class Looks {
     @Transactional(readOnly = true)
     public List<Caution> cautionsDue(Job job, Person person) {
         List<String> chosen = List.of(job.choiceOf(Setting.CAUTIONS).split(" "));
-        List<String> ticked = ticks.findAllByJobIdAndPersonId(job.id(), person.id()).stream()
+        List<String> ticked = ticks.findAllByJobIdAndPerson(job.id(), person.id()).stream()
                 .map(CautionTick::caution)
                 .toList();
         return Arrays.stream(Caution.values())

@@ -35,8 +35,8 @@ public class MeasuringRound extends Kept {
     private String askedTyped;
     private Long askedPm;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant openedAt;
@@ -58,7 +58,7 @@ public class MeasuringRound extends Kept {
         this.number = number;
         this.askedTyped = askedTyped.orElse(null);
         this.askedPm = asked.map(typed -> typed.length().picometres()).orElse(null);
-        this.person = person;
+        this.person = person.id();
         this.openedAt = openedAt;
     }
 

@@ -29,8 +29,8 @@ public class PartWarmth extends Kept {
 
     private BigDecimal gaugeTemperature;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -42,7 +42,7 @@ public class PartWarmth extends Kept {
         this.part = part;
         this.partTemperature = partTemperature;
         this.gaugeTemperature = gauge.orElse(null);
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -65,7 +65,7 @@ public class PartWarmth extends Kept {
         return Optional.ofNullable(gaugeTemperature);
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

@@ -11,6 +11,6 @@ interface PartWarmthRepository extends Repository<PartWarmth, UUID> {
     Optional<PartWarmth> findById(UUID id);
 
     /** The last; asked with each reading, so that its plan is made once. */
-    @Query("select w from PartWarmth w join fetch w.person where w.part.id = :part order by w.at desc limit 1")
+    @Query("select w from PartWarmth w where w.part.id = :part order by w.at desc limit 1")
     Optional<PartWarmth> findLast(long part);
 }

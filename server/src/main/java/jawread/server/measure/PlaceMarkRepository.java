@@ -11,6 +11,6 @@ interface PlaceMarkRepository extends Repository<PlaceMark, UUID> {
 
     Optional<PlaceMark> findById(UUID id);
 
-    @EntityGraph(attributePaths = {"person", "place"})
+    @EntityGraph(attributePaths = "place")
     List<PlaceMark> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
 }

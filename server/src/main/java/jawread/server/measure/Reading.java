@@ -68,8 +68,8 @@ public class Reading extends Kept {
     @Column(nullable = false)
     private GaugeState gaugeState;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Enumerated(EnumType.STRING)
     @Column(nullable = false)
@@ -138,7 +138,7 @@ public class Reading extends Kept {
         this.gauge = method.gauge();
         this.reader = method.reader().orElse(null);
         this.gaugeState = state;
-        this.person = person;
+        this.person = person.id();
         this.origin = asked.origin();
         this.typed = asked.typed().orElse(null);
         this.stopsTyped = asked.stops().orElse(null);
@@ -266,7 +266,7 @@ public class Reading extends Kept {
         return Length.ofPicometres(correctionPm);
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

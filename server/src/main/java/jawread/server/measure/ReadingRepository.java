@@ -32,8 +32,8 @@ interface ReadingRepository extends Repository<Reading, UUID> {
      */
     @Query("""
             select r from Reading r join fetch r.round join fetch r.place join fetch r.gauge left join fetch r.reader
-            join fetch r.person left join fetch r.warmth left join fetch r.setting setting left join fetch setting.master
-            left join fetch setting.micrometer left join fetch setting.person
+            left join fetch r.warmth left join fetch r.setting setting left join fetch setting.master
+            left join fetch setting.micrometer
             where r.job.id = :job and r.planRevision.plan.id = :plan and r.seq > :seq order by r.seq""")
     List<Reading> findAllSince(long job, long plan, long seq);
 

@@ -3,7 +3,6 @@ package jawread.server.measure;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.repository.Repository;
 
 interface ReadingSwapRepository extends Repository<ReadingSwap, UUID> {
@@ -11,6 +10,5 @@ interface ReadingSwapRepository extends Repository<ReadingSwap, UUID> {
 
     Optional<ReadingSwap> findById(UUID id);
 
-    @EntityGraph(attributePaths = "person")
     List<ReadingSwap> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
 }

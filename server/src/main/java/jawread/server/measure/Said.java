@@ -1,9 +1,7 @@
 package jawread.server.measure;
 
 import jakarta.persistence.Column;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
 import java.util.UUID;
@@ -19,8 +17,8 @@ public abstract class Said extends Kept {
     @Column(nullable = false)
     private String reason;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant madeAt;
@@ -30,7 +28,7 @@ public abstract class Said extends Kept {
     protected Said(UUID id, String reason, Person person, Instant madeAt) {
         this.id = id;
         this.reason = reason;
-        this.person = person;
+        this.person = person.id();
         this.madeAt = madeAt;
     }
 
@@ -43,7 +41,7 @@ public abstract class Said extends Kept {
         return reason;
     }
 
-    public Person person() {
+    public long person() {
         return person;
     }
 

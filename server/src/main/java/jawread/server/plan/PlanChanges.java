@@ -10,6 +10,7 @@ import java.util.UUID;
 import jawread.core.length.Refusal;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
+import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.Feature;
 import jawread.server.job.Job;
@@ -35,13 +36,15 @@ public class PlanChanges {
 
     private static final String CHANGED = "plan-changed";
 
+    private final People people;
     private final Jobs jobs;
     private final Journal journal;
     private final Words words;
     private final JobLocks locks;
     private final FeatureTrail trail;
 
-    public PlanChanges(Jobs jobs, Journal journal, Words words, JobLocks locks, FeatureTrail trail) {
+    public PlanChanges(People people, Jobs jobs, Journal journal, Words words, JobLocks locks, FeatureTrail trail) {
+        this.people = people;
         this.jobs = jobs;
         this.journal = journal;
         this.words = words;
@@ -215,7 +218,7 @@ public class PlanChanges {
     }
 
     private String whatChanged(Feature now) {
-        String who = now.madeBy().map(Person::name).orElse(words.say("plan.somebody"));
+        String who = now.madeBy().map(people::nameOf).orElse(words.say("plan.somebody"));
         TypedFeature typed = now.asTyped();
         return words.say("plan.meanwhile.changed", Map.of("who", who, "name", typed.name(), "limits", typed.limits()));
     }

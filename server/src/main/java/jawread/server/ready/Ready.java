@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Feature;
@@ -29,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is due before a part is measured; nothing that was done lately is asked again. */
 @Service
 class Ready {
+    private final People people;
     private final Jobs jobs;
     private final LookSheets looks;
     private final Looks ticks;
@@ -42,6 +44,7 @@ class Ready {
     private final Words words;
 
     Ready(
+            People people,
             Jobs jobs,
             LookSheets looks,
             Looks ticks,
@@ -53,6 +56,7 @@ class Ready {
             Durations durations,
             Figures figures,
             Words words) {
+        this.people = people;
         this.jobs = jobs;
         this.looks = looks;
         this.ticks = ticks;
@@ -115,7 +119,7 @@ class Ready {
     private static boolean answers(ReadyMark mark, DueCard due, Optional<Person> person) {
         return mark.card().equals(due.card().code())
                 && (due.kind() != CardKind.CAUTION
-                        || person.filter(who -> who.id() == mark.person().id()).isPresent());
+                        || person.filter(who -> who.id() == mark.person()).isPresent());
     }
 
     private String said(PartWarmth warmth) {
@@ -124,7 +128,7 @@ class Ready {
                 Map.of(
                         "part", figures.number(warmth.part()),
                         "gauge", warmth.gauge().map(figures::number).orElse(""),
-                        "person", warmth.person().name()));
+                        "person", people.nameOf(warmth.person())));
     }
 
     private Optional<ReadyDoneView> done(ReadyMark mark) {
@@ -134,7 +138,7 @@ class Ready {
                         words.say("ready.card." + kind.code()),
                         words.say(
                                 isDone ? "ready.done" : "ready.passed-over",
-                                Map.of("person", mark.person().name())),
+                                Map.of("person", people.nameOf(mark.person()))),
                         isDone ? null : mark.reason()));
     }
 

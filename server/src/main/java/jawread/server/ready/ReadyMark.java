@@ -28,8 +28,8 @@ class ReadyMark extends Kept {
     @Column(nullable = false)
     private String reason;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -41,7 +41,7 @@ class ReadyMark extends Kept {
         this.job = job;
         this.card = card;
         this.reason = reason;
-        this.person = person;
+        this.person = person.id();
         this.at = at;
     }
 
@@ -63,7 +63,7 @@ class ReadyMark extends Kept {
         return reason;
     }
 
-    Person person() {
+    long person() {
         return person;
     }
 

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.repository.Repository;
 
 interface ReadyMarkRepository extends Repository<ReadyMark, UUID> {
@@ -12,6 +11,5 @@ interface ReadyMarkRepository extends Repository<ReadyMark, UUID> {
 
     Optional<ReadyMark> findById(UUID id);
 
-    @EntityGraph(attributePaths = "person")
     List<ReadyMark> findAllByJobIdAndAtGreaterThanOrderByAt(long job, Instant after);
 }

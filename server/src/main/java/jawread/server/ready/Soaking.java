@@ -24,8 +24,8 @@ class Soaking extends Kept {
     @ManyToOne(fetch = FetchType.LAZY)
     private Part part;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Person person;
+    @Column(name = "person_id", nullable = false)
+    private long person;
 
     @Column(nullable = false)
     private Instant at;
@@ -39,7 +39,7 @@ class Soaking extends Kept {
         this.id = id;
         this.what = what;
         this.part = part.orElse(null);
-        this.person = person;
+        this.person = person.id();
         this.at = at;
         this.until = until;
     }

@@ -2,10 +2,7 @@ package jawread.server.settings;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import jawread.server.access.Person;
@@ -20,9 +17,8 @@ class ShopSetting implements Trailed {
     @Column(nullable = false)
     private String choice;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    @JoinColumn(name = "changed_by")
-    private Person changedBy;
+    @Column(name = "changed_by", nullable = false)
+    private long changedBy;
 
     @Column(nullable = false)
     private Instant changedAt;
@@ -39,7 +35,7 @@ class ShopSetting implements Trailed {
 
     void change(String to, Person by, Instant at) {
         choice = to;
-        changedBy = by;
+        changedBy = by.id();
         changedAt = at;
     }
 
@@ -56,7 +52,7 @@ class ShopSetting implements Trailed {
         return choice;
     }
 
-    Person changedBy() {
+    long changedBy() {
         return changedBy;
     }
 

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.heat.Material;
 import jawread.core.length.LengthUnit;
+import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.storage.Locks;
 import jawread.server.words.Editions;
@@ -27,6 +28,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** What this shop has decided. */
 @Service
 public class ShopSettings {
+    private final People people;
     private final ShopSettingRepository changed;
     private final Shop shop;
     private final Clock clock;
@@ -35,7 +37,9 @@ public class ShopSettings {
     /** What was decided, by setting; read again once something was. Asked for with each verdict, changed once a year. */
     private final Map<Setting, String> known = new EnumMap<>(Setting.class);
 
-    public ShopSettings(ShopSettingRepository changed, Shop shop, Clock clock, Words words, Locks locks) {
+    public ShopSettings(
+            People people, ShopSettingRepository changed, Shop shop, Clock clock, Words words, Locks locks) {
+        this.people = people;
         this.changed = changed;
         this.shop = shop;
         this.clock = clock;
@@ -65,7 +69,7 @@ public class ShopSettings {
                 setting,
                 kept.map(ShopSetting::choice).orElse(starting(setting)),
                 kept.map(ShopSetting::edition).orElse(0L),
-                kept.map(of -> of.changedBy().name()));
+                kept.map(of -> people.nameOf(of.changedBy())));
     }
 
     /** The name is the program's own setting until somebody gives another here. */
