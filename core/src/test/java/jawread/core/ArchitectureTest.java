@@ -1,5 +1,7 @@
 package jawread.core;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -20,12 +22,14 @@ class ArchitectureTest {
                     "jawread.core..",
                     "java.lang..",
                     "java.math..",
+                    "java.time..",
                     "java.util..",
                     "java.io..",
                     "java.nio.charset..",
                     "org.apache.commons.statistics..",
                     "org.apache.commons.math3..");
 
+    /** A moment is a value like any other; which moment it is now, and in which zone, nobody here asks. */
     @ArchTest
     static final ArchRule no_clock_and_no_randomness_of_its_own = ArchRuleDefinition.noClasses()
             .should()
@@ -33,7 +37,9 @@ class ArchitectureTest {
             .haveFullyQualifiedName("java.util.Random")
             .orShould()
             .dependOnClassesThat()
-            .resideInAPackage("java.time..")
+            .haveNameMatching("java\\.time\\.(Clock|InstantSource|ZoneId|Local.*|Zoned.*|Offset.*)")
+            .orShould()
+            .callMethodWhere(target(nameMatching("now|systemDefault|randomUUID")))
             .orShould()
             .callMethod(System.class, "currentTimeMillis")
             .orShould()
@@ -72,6 +78,10 @@ class ArchitectureTest {
             .definedBy("jawread.core.rework..")
             .layer("trend")
             .definedBy("jawread.core.trend..")
+            .layer("assess")
+            .definedBy("jawread.core.assess..")
+            .whereLayer("assess")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("form")
             .mayOnlyAccessLayers("length", "limit", "judge")
             .whereLayer("rework")

@@ -1,7 +1,9 @@
 package jawread.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
@@ -9,11 +11,17 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaConstructorCall;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
+import java.util.Set;
 import org.springframework.data.repository.Repository;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -213,14 +221,88 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAPackage("jawread.core.judge..");
 
+    /** A value of the job can cross a border; what is mapped to a row cannot. */
     @ArchTest
-    static final ArchRule entities_compute_nothing = noClasses()
+    static final ArchRule entities_stay_at_home =
+            classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate();
+
+    /** A cache outlives the transaction that its entities belong to. */
+    @ArchTest
+    static final ArchRule no_entity_in_a_view = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("View")
+            .should()
+            .dependOnClassesThat()
+            .areAnnotatedWith(Entity.class);
+
+    /** An entity is what is kept: what follows from it is core's. */
+    @ArchTest
+    static final ArchRule entities_carry_no_rules = noClasses()
             .that()
             .areAnnotatedWith(Entity.class)
             .should()
-            .dependOnClassesThat()
-            .haveNameMatching("jawread.core.judge.(SizeVerdict|WayOut|CutTaken|PlaceValue).*")
-            .because("verdicts are derived where they are asked for, and stored nowhere");
+            .dependOnClassesThat(
+                    resideInAnyPackage("jawread.core.judge..", "jawread.core.doubt..", "jawread.core.form..")
+                            .and(not(nameMatching(".*PinBracket"))));
+
+    /**
+     * What a verdict, a doubt, a step or a shape is. Known by this: whoever decides one has to make one, and each can be made only by a
+     * constructor, by a factory of its own, or by one of the methods that decide; reading one off an assessment is none of these.
+     * {@code calc} answers single questions to core, without a part.
+     */
+    private static final Set<String> DECIDED = Set.of(
+            "judge.SizeVerdict",
+            "judge.SizeJudgement",
+            "judge.PlaceValue",
+            "judge.Decision",
+            "judge.NextStep",
+            "judge.Envelope",
+            "judge.CutTaken",
+            "judge.TwoMethods",
+            "judge.WayOut",
+            "misread.Reference",
+            "doubt.Finding",
+            "doubt.ZeroStrip$Moved",
+            "form.FeatureForm",
+            "form.FormDecision",
+            "form.OutOfRound",
+            "form.Ellipse",
+            "form.Runout",
+            "form.Wear",
+            "assess.Doubt$Misread",
+            "assess.Doubt$ZeroMoved",
+            "assess.MeasuredForm",
+            "assess.PlaceAssessment",
+            "assess.RoundAssessment",
+            "assess.FeatureAssessment");
+
+    private static boolean isDecided(JavaClass type) {
+        return type.getName().startsWith("jawread.core.")
+                && DECIDED.contains(type.getName().substring("jawread.core.".length()));
+    }
+
+    private static final DescribedPredicate<JavaCall<?>> DECIDES = DescribedPredicate.describe(
+            "make a verdict, a doubt, a step or a shape",
+            call -> isDecided(call.getTargetOwner())
+                            && (call instanceof JavaConstructorCall
+                                    || call.getTarget()
+                                                    .resolveMember()
+                                                    .filter(member -> member.getModifiers()
+                                                            .contains(JavaModifier.STATIC))
+                                                    .isPresent()
+                                            && call.getTarget()
+                                                    .getRawReturnType()
+                                                    .getName()
+                                                    .startsWith("jawread.core."))
+                    || call.getTargetOwner().getPackageName().startsWith("jawread.core.")
+                            && Set.of("judge", "doubtOf").contains(call.getName()));
+
+    @ArchTest
+    static final ArchRule nothing_is_decided_beside_core = noClasses()
+            .that()
+            .resideOutsideOfPackage("jawread.server.calc..")
+            .should()
+            .callCodeUnitWhere(DECIDES);
 
     /** Roots and angles are rules of measuring: those stand in core. */
     @ArchTest

@@ -1,5 +1,6 @@
 package jawread.core.doubt;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -51,6 +52,35 @@ public final class References {
     /** The median of the other places' values; empty with fewer than three. */
     public static Optional<Length> beside(List<Length> others) {
         return others.size() < FEWEST_PLACES ? Optional.empty() : Optional.of(Length.medianOf(others));
+    }
+
+    /**
+     * The same for each of several places at once: the median of all values but its own. Sorted once, for a part has a hundred places.
+     *
+     * @param values of the places; empty where one has none
+     */
+    public static List<Optional<Length>> besideEach(List<Optional<Length>> values) {
+        List<Length> sorted = values.stream().flatMap(Optional::stream).sorted().toList();
+        return values.stream()
+                .map(own -> {
+                    int others = sorted.size() - (own.isPresent() ? 1 : 0);
+                    if (others < FEWEST_PLACES) {
+                        return Optional.<Length>empty();
+                    }
+                    int at = own.map(value -> Collections.binarySearch(sorted, value))
+                            .orElse(sorted.size());
+                    Length upper = sorted.get(without(at, others / 2));
+                    return Optional.of(
+                            others % 2 == 1
+                                    ? upper
+                                    : Length.meanOf(List.of(sorted.get(without(at, others / 2 - 1)), upper)));
+                })
+                .toList();
+    }
+
+    /** Which of the sorted values is the nth once one is taken out. */
+    private static int without(int taken, int nth) {
+        return nth < taken ? nth : nth + 1;
     }
 
     /**

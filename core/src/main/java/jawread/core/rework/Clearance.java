@@ -3,7 +3,10 @@ package jawread.core.rework;
 import java.math.BigInteger;
 import java.util.Collection;
 import java.util.Comparator;
+import jawread.core.judge.Decision;
+import jawread.core.judge.DecisionRule;
 import jawread.core.length.Length;
+import jawread.core.limit.Limits;
 
 /**
  * What there is between an inside and an outside that goes into it; below zero it is interference.
@@ -29,6 +32,15 @@ public record Clearance(Length smallest, Length largest, Length mean) {
      */
     public static double expanded(double inside, double outside) {
         return Math.hypot(inside, outside);
+    }
+
+    /**
+     * Whether a clearance lies in what is wanted, as far as both sizes are known.
+     *
+     * @param expanded its U, in µm
+     */
+    public static Decision.Word decide(DecisionRule rule, Length clearance, Limits wanted, double expanded) {
+        return Decision.of(rule, clearance, wanted, expanded / 2).word();
     }
 
     private static Length mean(Collection<Length> insides, Collection<Length> outsides) {

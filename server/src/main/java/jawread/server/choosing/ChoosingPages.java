@@ -4,16 +4,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
 import jawread.core.plan.PlannedFeature;
 import jawread.server.access.Person;
 import jawread.server.choosing.ChoosingView.MethodsOfFeatureView;
 import jawread.server.drawer.AtHand.Weighed;
-import jawread.server.job.Feature;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.settings.Setting;
 import jawread.server.words.Durations;
 import jawread.server.words.Refused;
@@ -26,7 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ChoosingPages {
     private final Jobs jobs;
-    private final PlannedFeatures planned;
     private final FeatureMethods methods;
     private final ChoosingWords choosing;
     private final Durations durations;
@@ -35,14 +33,12 @@ class ChoosingPages {
 
     ChoosingPages(
             Jobs jobs,
-            PlannedFeatures planned,
             FeatureMethods methods,
             ChoosingWords choosing,
             Durations durations,
             Words words,
             JobLocks locks) {
         this.jobs = jobs;
-        this.planned = planned;
         this.methods = methods;
         this.choosing = choosing;
         this.durations = durations;
@@ -56,10 +52,10 @@ class ChoosingPages {
         MethodsOfPlan of = methods.of(plan, person);
         List<Feature> features = sizes(plan);
         List<MethodsOfFeatureView> views = features.stream()
-                .map(feature -> choosing.of(feature, planned.of(feature), of))
+                .map(feature -> choosing.of(feature, feature.planned(), of))
                 .toList();
         long seconds = features.stream()
-                .mapToLong(feature -> of.inForce(feature.key(), planned.of(feature))
+                .mapToLong(feature -> of.inForce(feature.key(), feature.planned())
                         .map(Weighed::choice)
                         .map(choice -> choice.seconds())
                         .orElse(0L))
@@ -77,7 +73,7 @@ class ChoosingPages {
     private List<Feature> sizes(Plan plan) {
         PlanRevision revision = jobs.newest(plan);
         return revision.features().stream()
-                .filter(feature -> planned.of(feature).canBeMeasured())
+                .filter(feature -> feature.planned().canBeMeasured())
                 .toList();
     }
 
@@ -88,7 +84,7 @@ class ChoosingPages {
         PlannedFeature feature = sizes(jobs.plan(planId)).stream()
                 .filter(each -> each.key().equals(key))
                 .findFirst()
-                .map(planned::of)
+                .map(Feature::planned)
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
         methods.pick(planId, key, method, feature, person);

@@ -2,14 +2,13 @@ package jawread.server.choosing;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
-import jakarta.persistence.ManyToOne;
 import java.io.Serializable;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.ReadWith;
 import jawread.server.access.Person;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
@@ -27,11 +26,10 @@ class PickedMethod {
     @Id
     private UUID featureKey;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Gauge gauge;
+    @Column(nullable = false)
+    private long gaugeId;
 
-    @ManyToOne(fetch = FetchType.LAZY)
-    private Gauge reader;
+    private Long readerId;
 
     @Column(name = "person_id", nullable = false)
     private long person;
@@ -47,8 +45,8 @@ class PickedMethod {
     }
 
     void pick(GaugeAndReader method, Person person, Instant at) {
-        this.gauge = method.gauge();
-        this.reader = method.reader().orElse(null);
+        this.gaugeId = method.gauge().id();
+        this.readerId = method.reader().map(Gauge::id).orElse(null);
         this.person = person.id();
         this.at = at;
     }
@@ -59,6 +57,6 @@ class PickedMethod {
 
     /** As screens name it. */
     String key() {
-        return new GaugeAndReader(gauge, Optional.ofNullable(reader)).key();
+        return new ReadWith(gaugeId, Optional.ofNullable(readerId)).key();
     }
 }

@@ -1,29 +1,29 @@
 package jawread.server.comparator;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-interface ComparatorSettingRepository extends Repository<ComparatorSetting, UUID> {
-    ComparatorSetting save(ComparatorSetting kept);
+interface ComparatorSettingRepository extends Repository<ComparatorSettingRow, UUID> {
+    ComparatorSettingRow save(ComparatorSettingRow kept);
 
-    Optional<ComparatorSetting> findById(UUID id);
+    Optional<ComparatorSettingRow> findById(UUID id);
 
-    @EntityGraph(attributePaths = {"master", "micrometer"})
-    Optional<ComparatorSetting> findFirstByGaugeIdOrderByAtDesc(long gauge);
+    Optional<ComparatorSettingRow> findFirstByGaugeIdOrderByAtDesc(long gauge);
 
-    Optional<ComparatorSetting> findFirstByGaugeIdAndAtLessThanEqualOrderByAtDesc(long gauge, Instant at);
+    Optional<ComparatorSettingRow> findFirstByGaugeIdAndAtLessThanEqualOrderByAtDesc(long gauge, Instant at);
 
-    @EntityGraph(attributePaths = {"master", "micrometer"})
-    List<ComparatorSetting> findAllByGaugeIdOrderByAt(long gauge);
+    List<ComparatorSettingRow> findAllByGaugeIdOrderByAt(long gauge);
 
-    @Query("select s.gauge.id, max(s.at) from ComparatorSetting s group by s.gauge.id")
+    List<ComparatorSettingRow> findAllByIdIn(Collection<UUID> ids);
+
+    @Query("select s.gaugeId, max(s.at) from ComparatorSettingRow s group by s.gaugeId")
     List<Object[]> findLastByGauge();
 
-    @Query("select s.gauge.id, s.at from ComparatorSetting s order by s.at")
+    @Query("select s.gaugeId, s.at from ComparatorSettingRow s order by s.at")
     List<Object[]> findAllByGauge();
 }

@@ -3,6 +3,7 @@ package jawread.server.comparator;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -98,7 +99,7 @@ public class ComparatorSettings {
     @Transactional
     public ComparatorSetting keep(UUID id, long gaugeId, TypedSetting typed, Person person, Instant at) {
         locks.drawer(gaugeId);
-        Optional<ComparatorSetting> before = settings.findById(id);
+        Optional<ComparatorSetting> before = settings.findById(id).map(this::setting);
         if (before.isPresent()) {
             if (before.get().gaugeId() != gaugeId) {
                 throw Refused.keptOtherwise(words);
@@ -121,8 +122,20 @@ public class ComparatorSettings {
             throw fields.refused(fieldOf(refusal), refusal, gauge.unit());
         });
         journal.write(Journal.DRAWER, What.DRAWER);
-        return settings.save(new ComparatorSetting(
-                id, gauge, on, wanted, fields.temperature("temperature", typed.temperature()), zeroed, person, at));
+        return setting(settings.save(new ComparatorSettingRow(
+                id, gauge, on, wanted, fields.temperature("temperature", typed.temperature()), zeroed, person, at)));
+    }
+
+    /** Of those that are named; one that nobody kept is left out. */
+    @Transactional(readOnly = true)
+    public List<ComparatorSetting> byIds(Collection<UUID> ids) {
+        return settings.findAllByIdIn(ids).stream().map(this::setting).toList();
+    }
+
+    private ComparatorSetting setting(ComparatorSettingRow row) {
+        return row.setting(row.micrometerId()
+                .map(id -> drawer.byId(id).shopNumber())
+                .orElseGet(() -> drawer.masterById(row.masterId().orElseThrow()).shopNumber()));
     }
 
     private static String fieldOf(Refusal refusal) {
@@ -195,19 +208,22 @@ public class ComparatorSettings {
     /** The last one made; empty for one never set. */
     @Transactional(readOnly = true)
     public Optional<ComparatorSetting> of(Gauge gauge) {
-        return settings.findFirstByGaugeIdOrderByAtDesc(gauge.id());
+        return settings.findFirstByGaugeIdOrderByAtDesc(gauge.id()).map(this::setting);
     }
 
     /** The one that stood at a moment: readings that were long on their way rest on what was set when they were taken. */
     @Transactional(readOnly = true)
     public Optional<ComparatorSetting> of(Gauge gauge, Instant at) {
         return settings.findFirstByGaugeIdAndAtLessThanEqualOrderByAtDesc(gauge.id(), at)
+                .map(this::setting)
                 .or(() -> of(gauge));
     }
 
     @Transactional(readOnly = true)
     public List<ComparatorSetting> allOf(Gauge gauge) {
-        return settings.findAllByGaugeIdOrderByAt(gauge.id());
+        return settings.findAllByGaugeIdOrderByAt(gauge.id()).stream()
+                .map(this::setting)
+                .toList();
     }
 
     /**
@@ -226,7 +242,7 @@ public class ComparatorSettings {
                 id,
                 gauge,
                 new FoundCheck(
-                        setting.master(),
+                        setting.master().map(drawer::masterById),
                         error("needle", needle, setting, gauge),
                         done,
                         after.isBlank() ? Optional.empty() : Optional.of(error("after", after, setting, gauge)),

@@ -4,14 +4,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jawread.core.assess.Instruments;
 import jawread.core.gauge.SettingMasters.Kind;
 import jawread.core.gauge.SettingMasters.SetOn;
 import jawread.core.heat.Material;
 import jawread.core.length.Length;
 import jawread.core.stack.Wringing;
-import jawread.server.drawer.AtHand;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.InstrumentsInForce;
 import jawread.server.drawer.Methods;
 import jawread.server.drawer.ShopMaster;
 import org.springframework.stereotype.Component;
@@ -21,21 +22,24 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class SetOnMasters {
     private final Drawer drawer;
-    private final Methods methods;
+    private final InstrumentsInForce instruments;
 
-    SetOnMasters(Drawer drawer, Methods methods) {
+    SetOnMasters(Drawer drawer, InstrumentsInForce instruments) {
         this.drawer = drawer;
-        this.methods = methods;
+        this.instruments = instruments;
     }
 
     /** All of the drawer that it can be set on at a size, the best known first. */
     @Transactional(readOnly = true)
     public List<SetOnMaster> at(Gauge gauge, Length wanted) {
-        AtHand atHand = methods.atHand(Optional.empty());
+        Instruments now = instruments.now();
         Map<String, ShopMaster> masters =
                 drawer.masters().stream().collect(Collectors.toMap(ShopMaster::shopNumber, master -> master));
         Map<String, Gauge> gauges = drawer.all().stream().collect(Collectors.toMap(Gauge::shopNumber, each -> each));
-        return atHand.settingMasters(atHand.warmth(Material.STEEL)).at(Methods.atHand(gauge), wanted).stream()
+        return now
+                .settingMasters(now.warmth(Material.STEEL, Material.STEEL, Optional.empty()))
+                .at(Methods.atHand(gauge), wanted)
+                .stream()
                 .map(of -> of.kind() == Kind.MICROMETER
                         ? locked(of, gauges.get(of.number()))
                         : made(of, masters.get(of.number())))

@@ -108,7 +108,7 @@ public class SettingUp {
                 settings.allOf(gauge).stream()
                         .sorted(Comparator.comparing(ComparatorSetting::at).reversed())
                         .map(each -> new SettingKeptView(
-                                each.getId(), each.at(), people.nameOf(each.person()), kept(each, gauge)))
+                                each.id(), each.at(), people.nameOf(each.person()), kept(each, gauge)))
                         .toList());
     }
 
@@ -124,7 +124,7 @@ public class SettingUp {
     private Optional<StandsAtView> standsAt(Gauge gauge) {
         return settings.of(gauge)
                 .map(setting -> new StandsAtView(
-                        setting.getId(),
+                        setting.id(),
                         gauge.id(),
                         reading(setting.size(), gauge),
                         setting.sense().sign(),

@@ -1,19 +1,16 @@
 package jawread.server.drawer;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import jawread.core.assess.Instruments;
 import jawread.core.gauge.Choice;
 import jawread.core.gauge.Choosing;
-import jawread.core.gauge.GaugeAtHand;
-import jawread.core.gauge.Master;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Method.Held;
-import jawread.core.gauge.SettingMasters;
 import jawread.core.gauge.Usage;
 import jawread.core.heat.Material;
 import jawread.core.judge.KnownSizeTrial;
@@ -25,62 +22,31 @@ import jawread.core.limit.FeatureKind;
 /**
  * What can be measured with at one moment, in one person's hands.
  *
- * @param gauges by their id, as the rules of measuring know them
+ * @param instruments all of the drawer, as the rules of measuring know them
  * @param trials of that person, young enough to count, in the order of time
- * @param masters that may be used
- * @param apart δT in K, where nobody measured
- * @param fromTwenty ΔT20 in K
- * @param measuredApart δT in K, where both were measured
  * @param known what was weighed already: a long plan asks the same again and again, four seats of one size on twelve parts
  */
 public record AtHand(
-        List<GaugeAndReader> methods,
-        Map<Long, GaugeAtHand> gauges,
-        List<Trial> trials,
-        List<Master> masters,
-        double apart,
-        double fromTwenty,
-        double measuredApart,
-        Map<Choosing, List<Weighed>> known) {
+        List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials, Map<Choosing, List<Weighed>> known) {
     /** Some dozens of long plans. */
     private static final int MOST_KNOWN = 20_000;
 
     /** A method weighed for a feature, and what it is in the drawer. */
     public record Weighed(GaugeAndReader method, Choice choice) {}
 
-    /** Of a part of some material, while nobody has measured a temperature. */
-    public Warmth warmth(Material part) {
-        return Warmth.unmeasured(part.alpha(), Material.STEEL.alpha(), apart, fromTwenty);
-    }
-
     /** Of a part of some material, at what was measured of it and the gauge, if anything was. */
     public Warmth warmth(Material part, Optional<Temperatures> measured) {
-        return measured.isEmpty()
-                ? warmth(part)
-                : new Warmth(part.alpha(), Material.STEEL.alpha(), measured, measuredApart, 0);
+        return instruments.warmth(part, Material.STEEL, measured);
     }
 
-    /** @param methods all of them, with each gauge as the rules of measuring know it */
-    static AtHand of(
-            List<GaugeAndReader> methods,
-            List<Trial> trials,
-            List<Master> masters,
-            double apart,
-            double fromTwenty,
-            double measuredApart) {
-        var gauges = new HashMap<Long, GaugeAtHand>();
-        methods.forEach(method -> {
-            gauges.computeIfAbsent(method.gauge().id(), id -> Methods.atHand(method.gauge()));
-            gauges.computeIfAbsent(method.read().id(), id -> Methods.atHand(method.read()));
-        });
-        return new AtHand(
-                methods, gauges, trials, masters, apart, fromTwenty, measuredApart, new ConcurrentHashMap<>());
+    /** @param methods all of them */
+    static AtHand of(List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
+        return new AtHand(methods, instruments, trials, new ConcurrentHashMap<>());
     }
 
     /** A method as it is on a kind of feature: what its user has shown to hold there counts. */
     public Method of(GaugeAndReader method, FeatureKind kind) {
-        var plain = new Method(
-                gauges.get(method.gauge().id()), method.reader().map(of -> gauges.get(of.id())), Optional.empty());
+        Method plain = instruments.method(method.readWith());
         return inHands(plain, method, kind, trials);
     }
 
@@ -108,33 +74,6 @@ public record AtHand(
         return new Held(Length.nearest(Math.abs(result.bias())), Length.nearest(result.spread(trial.resolution())));
     }
 
-    /** As it was read with, whatever became of it since. */
-    public Method asRead(GaugeAndReader method) {
-        return new Method(gaugeAtHand(method.gauge()), method.reader().map(this::gaugeAtHand), Optional.empty());
-    }
-
-    private GaugeAtHand gaugeAtHand(Gauge gauge) {
-        GaugeAtHand known = gauges.get(gauge.id());
-        return known != null ? known : Methods.atHand(gauge);
-    }
-
-    /** Um at best: U of what a comparator can be set on at a size; zero for any other gauge, and where nothing can set it. */
-    public Length masterExpanded(Method method, Length size, Warmth warmth) {
-        return method.gauge().kind().isComparator()
-                ? settingMasters(warmth).expandedFor(method.gauge(), size).orElse(Length.ZERO)
-                : Length.ZERO;
-    }
-
-    public SettingMasters settingMasters(Warmth warmth) {
-        return new SettingMasters(
-                masters,
-                methods.stream()
-                        .filter(method -> method.reader().isEmpty())
-                        .map(method -> gauges.get(method.gauge().id()))
-                        .toList(),
-                warmth);
-    }
-
     /** Every method weighed, the proposed one first. */
     public List<Weighed> weigh(Choosing choosing) {
         if (known.size() > MOST_KNOWN) {
@@ -151,7 +90,7 @@ public record AtHand(
                         methods.stream()
                                 .map(method -> of(method, choosing.kind()))
                                 .toList(),
-                        settingMasters(choosing.warmth()))
+                        instruments.settingMasters(choosing.warmth()))
                 .stream()
                 .map(choice -> new Weighed(byName.get(choice.method().name()), choice))
                 .toList();

@@ -33,13 +33,14 @@ public class Drawer {
 
     @Transactional(readOnly = true)
     public List<Gauge> all() {
-        return gauges.findAllByOrderById();
+        return gauges.findAllByOrderById().stream().map(GaugeRow::gauge).toList();
     }
 
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Gauge byId(long id) {
         return gauges.findById(id)
+                .map(GaugeRow::gauge)
                 .orElseThrow(
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-gauge", words.say("problem.no-such-gauge")));
     }
@@ -52,13 +53,15 @@ public class Drawer {
 
     @Transactional(readOnly = true)
     public List<GaugeEvent> eventsOf(Gauge gauge) {
-        return events.findAllByGaugeIdOrderByAt(gauge.id());
+        return events.findAllByGaugeIdOrderByAt(gauge.id()).stream()
+                .map(GaugeEventRow::event)
+                .toList();
     }
 
     /** Of all gauges, in the order of time. */
     @Transactional(readOnly = true)
     public List<GaugeEvent> events() {
-        return events.findAllByOrderByAt();
+        return events.findAllByOrderByAt().stream().map(GaugeEventRow::event).toList();
     }
 
     /**
@@ -86,13 +89,14 @@ public class Drawer {
 
     @Transactional(readOnly = true)
     public List<ShopMaster> masters() {
-        return masters.findAllByOrderById();
+        return masters.findAllByOrderById().stream().map(MasterRow::master).toList();
     }
 
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public ShopMaster masterById(long id) {
         return masters.findById(id)
+                .map(MasterRow::master)
                 .orElseThrow(
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-master", words.say("problem.no-such-master")));
     }

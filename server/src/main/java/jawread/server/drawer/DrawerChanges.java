@@ -79,9 +79,7 @@ public class DrawerChanges {
     }
 
     private Gauge add(GaugeHead head, Person person) {
-        Gauge gauge = gauges.saveAndFlush(new Gauge(head));
-        keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.ADDED, "", person);
-        return gauge;
+        return keep(UUID.randomUUID(), new GaugeRow(head), GaugeEvent.Kind.ADDED, "", person);
     }
 
     /**
@@ -104,8 +102,9 @@ public class DrawerChanges {
             throw Refused.field("scale", "read-with", words);
         }
         journal.write(Journal.DRAWER, What.DRAWER);
-        gauge.write(head);
-        return gauges.saveAndFlush(gauge);
+        GaugeRow row = row(gauge);
+        row.write(head);
+        return gauges.saveAndFlush(row).gauge();
     }
 
     /**
@@ -122,7 +121,7 @@ public class DrawerChanges {
         if (reason.length() > LONGEST_WORDS) {
             throw Refused.field("words", "long-note", words);
         }
-        Optional<GaugeEvent> before = events.findById(id);
+        Optional<GaugeEvent> before = events.findById(id).map(GaugeEventRow::event);
         if (before.isPresent()) {
             if (before.get().gaugeId() != gaugeId || before.get().kind() != what) {
                 throw Refused.keptOtherwise(words);
@@ -138,19 +137,23 @@ public class DrawerChanges {
             throw Refused.field("words", "reason-needed", words);
         }
         journal.write(Journal.DRAWER, What.DRAWER);
-        keep(id, gauge, what, reason.strip(), person);
-        return gauge;
+        return keep(id, row(gauge), what, reason.strip(), person);
     }
 
     /** Quarantined by what a check found. */
     void sentAway(Gauge gauge, String reason, Person person) {
-        keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.QUARANTINED, reason, person);
+        keep(UUID.randomUUID(), row(gauge), GaugeEvent.Kind.QUARANTINED, reason, person);
     }
 
-    private void keep(UUID id, Gauge gauge, GaugeEvent.Kind what, String reason, Person person) {
-        what.after().ifPresent(gauge::become);
-        gauges.saveAndFlush(gauge);
-        events.save(new GaugeEvent(id, gauge, what, reason, person, clock.instant()));
+    private Gauge keep(UUID id, GaugeRow row, GaugeEvent.Kind what, String reason, Person person) {
+        what.after().ifPresent(row::become);
+        GaugeRow kept = gauges.saveAndFlush(row);
+        events.save(new GaugeEventRow(id, kept.id(), what, reason, person, clock.instant()));
+        return kept.gauge();
+    }
+
+    private GaugeRow row(Gauge gauge) {
+        return gauges.findById(gauge.id()).orElseThrow();
     }
 
     /** A calibration as typed. @param on and due as 2026-03-10 @param due empty where nobody said */
@@ -181,9 +184,9 @@ public class DrawerChanges {
         Length error = fields.deviation("error", typed.error(), unit).orElse(Length.ZERO);
         Length expanded = fields.expanded("expanded", typed.expanded(), unit);
         journal.write(Journal.DRAWER, What.DRAWER);
-        gauge.calibrated(new Calibration(on, error, expanded, due));
-        keep(UUID.randomUUID(), gauge, GaugeEvent.Kind.CALIBRATED, said(gauge, error, expanded, due), person);
-        return gauge;
+        GaugeRow row = row(gauge);
+        row.calibrated(new Calibration(on, error, expanded, due));
+        return keep(UUID.randomUUID(), row, GaugeEvent.Kind.CALIBRATED, said(gauge, error, expanded, due), person);
     }
 
     private String said(Gauge gauge, Length error, Length expanded, Optional<LocalDate> due) {

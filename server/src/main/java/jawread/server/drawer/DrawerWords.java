@@ -222,10 +222,12 @@ class DrawerWords {
         LengthUnit unit = gauge.unit();
         Length step = gauge.leastCount();
         String on = check.master()
-                .map(master -> words.say("drawer.on-master", Map.of("master", master.shopNumber())))
+                .map(master -> words.say(
+                        "drawer.on-master",
+                        Map.of("master", drawer.masterById(master).shopNumber())))
                 .orElse(words.say("drawer.on-faces"));
         return new CheckView(
-                check.getId(),
+                check.id(),
                 check.at(),
                 people.nameOf(check.person()),
                 figures.reading(check.result().found(), unit, step),
@@ -242,7 +244,7 @@ class DrawerWords {
 
     EventView event(GaugeEvent event) {
         return new EventView(
-                event.getId(),
+                event.id(),
                 event.at(),
                 people.nameOf(event.person()),
                 event.kind().code(),

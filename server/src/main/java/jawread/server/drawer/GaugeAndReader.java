@@ -1,6 +1,7 @@
 package jawread.server.drawer;
 
 import java.util.Optional;
+import jawread.core.assess.ReadWith;
 
 /**
  * A gauge to measure with, or a transfer gauge with the one that measures it.
@@ -17,9 +18,14 @@ public record GaugeAndReader(Gauge gauge, Optional<Gauge> reader) {
         return reader.orElse(gauge);
     }
 
+    /** By the numbers they are kept under. */
+    public ReadWith readWith() {
+        return new ReadWith(gauge.id(), reader.map(Gauge::id));
+    }
+
     /** {@code 6}, or {@code 17-6}: as screens name it. */
     public String key() {
-        return reader.map(of -> gauge.id() + "-" + of.id()).orElse(Long.toString(gauge.id()));
+        return readWith().key();
     }
 
     /** {@code M6}, or {@code T1 + M6}. */

@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface GaugeCheckRepository extends Repository<GaugeCheck, UUID> {
-    GaugeCheck save(GaugeCheck kept);
+interface GaugeCheckRepository extends Repository<GaugeCheckRow, UUID> {
+    GaugeCheckRow save(GaugeCheckRow kept);
 
-    Optional<GaugeCheck> findById(UUID id);
+    Optional<GaugeCheckRow> findById(UUID id);
 
-    List<GaugeCheck> findAllByGaugeIdOrderByAt(long gauge);
+    List<GaugeCheckRow> findAllByGaugeIdOrderByAt(long gauge);
 
-    List<GaugeCheck> findAllByOrderByAt();
+    List<GaugeCheckRow> findAllByOrderByAt();
 }

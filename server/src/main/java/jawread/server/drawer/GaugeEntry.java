@@ -181,6 +181,7 @@ class GaugeEntry {
             return List.of();
         }
         List<Gauge> able = gauges.findAllByOrderById().stream()
+                .map(GaugeRow::gauge)
                 .filter(gauge -> gauge.kind().mayRead())
                 .toList();
         boolean known = typed.readers().stream().allMatch(id -> able.stream().anyMatch(gauge -> gauge.id() == id));

@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface GaugeEventRepository extends Repository<GaugeEvent, UUID> {
-    GaugeEvent save(GaugeEvent kept);
+interface GaugeEventRepository extends Repository<GaugeEventRow, UUID> {
+    GaugeEventRow save(GaugeEventRow kept);
 
-    Optional<GaugeEvent> findById(UUID id);
+    Optional<GaugeEventRow> findById(UUID id);
 
-    List<GaugeEvent> findAllByGaugeIdOrderByAt(long gauge);
+    List<GaugeEventRow> findAllByGaugeIdOrderByAt(long gauge);
 
-    List<GaugeEvent> findAllByOrderByAt();
+    List<GaugeEventRow> findAllByOrderByAt();
 }

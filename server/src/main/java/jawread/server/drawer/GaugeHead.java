@@ -17,7 +17,7 @@ import jawread.core.scale.Scale;
  * @param step of a set of pins
  * @param readers by which a transfer gauge may be measured; none: by any outside micrometer and caliper
  */
-record GaugeHead(
+public record GaugeHead(
         String shopNumber,
         String name,
         GaugeKind kind,

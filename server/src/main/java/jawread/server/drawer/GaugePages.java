@@ -177,14 +177,15 @@ class GaugePages {
         Length length = fields.aboveZero("size", size, unit, "size-needed")
                 .orElseThrow(() -> Refused.field("size", "size-needed", words));
         AtHand atHand = methods.atHand(person);
-        Warmth warmth = atHand.warmth(Material.STEEL);
+        Warmth warmth = atHand.warmth(Material.STEEL, Optional.empty());
         Method held = atHand.of(method, feature);
         Usage usage = held.usage(feature).orElseThrow(() -> Refused.field("kind", "not-for-feature", words));
         if (!method.gauge().range().covers(length)) {
             throw Refused.field("size", "size-outside-range", words);
         }
         Length master = method.gauge().kind().isComparator()
-                ? atHand.settingMasters(warmth)
+                ? atHand.instruments()
+                        .settingMasters(warmth)
                         .expandedFor(held.gauge(), length)
                         .orElseThrow(() -> Refused.field("size", "nothing-to-set-on", words))
                 : Length.ZERO;

@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
-interface GaugeRepository extends Repository<Gauge, Long> {
-    Gauge saveAndFlush(Gauge gauge);
+interface GaugeRepository extends Repository<GaugeRow, Long> {
+    GaugeRow saveAndFlush(GaugeRow gauge);
 
-    Optional<Gauge> findById(long id);
+    Optional<GaugeRow> findById(long id);
 
-    Optional<Gauge> findByShopNumberIgnoreCase(String number);
+    Optional<GaugeRow> findByShopNumberIgnoreCase(String number);
 
-    List<Gauge> findAllByOrderById();
+    List<GaugeRow> findAllByOrderById();
 }

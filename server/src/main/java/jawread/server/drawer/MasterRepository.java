@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
-interface MasterRepository extends Repository<ShopMaster, Long> {
-    ShopMaster saveAndFlush(ShopMaster master);
+interface MasterRepository extends Repository<MasterRow, Long> {
+    MasterRow saveAndFlush(MasterRow master);
 
-    Optional<ShopMaster> findById(long id);
+    Optional<MasterRow> findById(long id);
 
-    Optional<ShopMaster> findByShopNumberIgnoreCase(String number);
+    Optional<MasterRow> findByShopNumberIgnoreCase(String number);
 
-    List<ShopMaster> findAllByOrderById();
+    List<MasterRow> findAllByOrderById();
 }

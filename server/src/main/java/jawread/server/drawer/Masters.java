@@ -60,7 +60,7 @@ public class Masters {
         locks.drawer();
         MasterHead head = understood(typed, Optional.empty());
         journal.write(Journal.DRAWER, What.DRAWER);
-        return masters.saveAndFlush(new ShopMaster(head));
+        return masters.saveAndFlush(new MasterRow(head)).master();
     }
 
     /** Refuses a change made over another's with 412. */
@@ -71,8 +71,9 @@ public class Masters {
         Editions.refuseUnlessSame(edition, master.version(), words);
         MasterHead head = understood(typed, Optional.of(master));
         journal.write(Journal.DRAWER, What.DRAWER);
-        master.write(head);
-        return masters.saveAndFlush(master);
+        MasterRow row = masters.findById(id).orElseThrow();
+        row.write(head);
+        return masters.saveAndFlush(row).master();
     }
 
     private MasterHead understood(TypedMaster typed, Optional<ShopMaster> before) {

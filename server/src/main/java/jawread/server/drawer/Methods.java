@@ -1,13 +1,12 @@
 package jawread.server.drawer;
 
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jawread.core.assess.Instruments;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Usage;
@@ -28,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Methods {
     private static final int MOST_PEOPLE = 200;
 
+    private final InstrumentsInForce instruments;
     private final Drawer drawer;
     private final TrialRepository trials;
     private final ShopSettings settings;
@@ -37,7 +37,14 @@ public class Methods {
     /** By person, whatever their age, under the changes of the drawer. */
     private final KeptWhile<Long, Long, List<Trial>> trialsOf = new KeptWhile<>(MOST_PEOPLE);
 
-    Methods(Drawer drawer, TrialRepository trials, ShopSettings settings, Happened happened, Clock clock) {
+    Methods(
+            InstrumentsInForce instruments,
+            Drawer drawer,
+            TrialRepository trials,
+            ShopSettings settings,
+            Happened happened,
+            Clock clock) {
+        this.instruments = instruments;
         this.drawer = drawer;
         this.trials = trials;
         this.settings = settings;
@@ -70,12 +77,7 @@ public class Methods {
         if (person.isPresent()) {
             return read(youngTrialsOf(person.get()));
         }
-        var now = new Standing(
-                happened.times(What.DRAWER),
-                drawer.today(),
-                settings.number(Setting.TEMPERATURE_APART),
-                settings.number(Setting.ROOM_FROM_TWENTY),
-                settings.number(Setting.TEMPERATURE_MEASURED));
+        var now = new Standing(happened.times(What.DRAWER), instruments.now());
         return inNobodysHands.of(What.DRAWER, now, () -> read(List.of()));
     }
 
@@ -90,20 +92,10 @@ public class Methods {
     }
 
     /** What it was read under; anything else asks for reading it again. */
-    private record Standing(
-            long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty, BigDecimal measured) {}
+    private record Standing(long changes, Instruments instruments) {}
 
     private AtHand read(List<Trial> young) {
-        return AtHand.of(
-                drawer.methods(),
-                young,
-                drawer.masters().stream()
-                        .filter(drawer::mayBeUsed)
-                        .map(ShopMaster::master)
-                        .toList(),
-                settings.number(Setting.TEMPERATURE_APART).doubleValue(),
-                settings.number(Setting.ROOM_FROM_TWENTY).doubleValue(),
-                settings.number(Setting.TEMPERATURE_MEASURED).doubleValue());
+        return AtHand.of(drawer.methods(), instruments.now(), young);
     }
 
     private List<Trial> youngTrialsOf(Person person) {
@@ -112,7 +104,12 @@ public class Methods {
                 .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
                 .toInstant();
         return trialsOf
-                .of(person.id(), happened.times(What.DRAWER), () -> trials.findAllByPersonOrderByAt(person.id()))
+                .of(
+                        person.id(),
+                        happened.times(What.DRAWER),
+                        () -> trials.findAllByPersonOrderByAt(person.id()).stream()
+                                .map(TrialRow::trial)
+                                .toList())
                 .stream()
                 .filter(trial -> !trial.at().isBefore(oldest))
                 .toList();

@@ -1,90 +1,14 @@
 package jawread.server.drawer;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.Optional;
 import jawread.core.gauge.Master;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.stack.BlockSet;
-import jawread.server.journal.Trailed;
 
 /** A ring, a bar, a pin, a block or a set of blocks of the drawer. */
-@Entity
-@Table(name = "master")
-public class ShopMaster implements Trailed {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
-
-    @Column(nullable = false)
-    private String shopNumber;
-
-    @Enumerated(EnumType.STRING)
-    @Column(nullable = false)
-    private Master.Kind kind;
-
-    @Enumerated(EnumType.STRING)
-    @Column(nullable = false)
-    private LengthUnit unit;
-
-    @Column(nullable = false)
-    private long sizePm;
-
-    private Long certifiedPm;
-
-    @Column(name = "u_pm", nullable = false)
-    private long expandedPm;
-
-    @Column(nullable = false)
-    private String material;
-
-    private String blocks;
-    private String missing;
-    private Long wearPm;
-
-    private LocalDate dueOn;
-
-    @Column(nullable = false)
-    private boolean retired;
-
-    @Version
-    private long version;
-
-    protected ShopMaster() {}
-
-    public ShopMaster(MasterHead head) {
-        write(head);
-    }
-
-    @Override
-    public Under trailedUnder() {
-        return Under.ofTheShop("master", id.toString()).called(shopNumber).in(unit);
-    }
-
-    void write(MasterHead head) {
-        this.shopNumber = head.shopNumber();
-        this.kind = head.kind();
-        this.unit = head.unit();
-        this.sizePm = head.size().picometres();
-        this.certifiedPm = head.certified().map(Length::picometres).orElse(null);
-        this.expandedPm = head.expanded().picometres();
-        this.material = head.material();
-        this.blocks = head.blocks().map(Blocks::set).orElse(null);
-        this.missing = head.blocks().map(Blocks::missing).orElse(null);
-        this.wearPm = head.blocks().map(of -> of.wear().picometres()).orElse(null);
-        this.dueOn = head.due().orElse(null);
-        this.retired = head.retired();
-    }
-
+public record ShopMaster(long id, long version, MasterHead head) {
     /**
      * What a master is, as somebody wrote it down.
      *
@@ -121,32 +45,24 @@ public class ShopMaster implements Trailed {
         }
     }
 
-    public long id() {
-        return id;
-    }
-
-    public long version() {
-        return version;
-    }
-
     public String shopNumber() {
-        return shopNumber;
+        return head.shopNumber();
     }
 
     public Master.Kind kind() {
-        return kind;
+        return head.kind();
     }
 
     public LengthUnit unit() {
-        return unit;
+        return head.unit();
     }
 
     public Length nameSize() {
-        return Length.ofPicometres(sizePm);
+        return head.size();
     }
 
     public Optional<Length> certified() {
-        return Optional.ofNullable(certifiedPm).map(Length::ofPicometres);
+        return head.certified();
     }
 
     /** The certified size where there is one. */
@@ -156,28 +72,28 @@ public class ShopMaster implements Trailed {
 
     /** Its U. */
     public Length expanded() {
-        return Length.ofPicometres(expandedPm);
+        return head.expanded();
     }
 
     public String material() {
-        return material;
+        return head.material();
     }
 
     /** Of a set of blocks; empty for anything else. */
     public Optional<Blocks> blocks() {
-        return Optional.ofNullable(blocks).map(of -> new Blocks(of, missing, Length.ofPicometres(wearPm)));
+        return head.blocks();
     }
 
     public Optional<LocalDate> due() {
-        return Optional.ofNullable(dueOn);
+        return head.due();
     }
 
     public boolean retired() {
-        return retired;
+        return head.retired();
     }
 
     /** As choosing needs to know it. */
     public Master master() {
-        return new Master(shopNumber, kind, size(), expanded(), blocks().map(of -> of.present(unit)));
+        return new Master(shopNumber(), kind(), size(), expanded(), blocks().map(of -> of.present(unit())));
     }
 }

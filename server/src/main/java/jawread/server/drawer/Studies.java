@@ -93,7 +93,7 @@ public class Studies {
     @Transactional
     public PeopleStudyKept keep(UUID id, TypedStudy typed, Person person) {
         locks.drawer(typed.gauge());
-        Optional<PeopleStudyKept> before = studies.findById(id);
+        Optional<PeopleStudyKept> before = studies.findById(id).map(StudyRow::study);
         if (before.isPresent()) {
             return before.get();
         }
@@ -106,19 +106,24 @@ public class Studies {
             throw Refused.field("name", "study-name", words);
         }
         journal.write(Journal.DRAWER, What.DRAWER);
-        return studies.save(new PeopleStudyKept(
-                id,
-                name,
-                understood.gauge(),
-                understood.tolerance(),
-                typed.people().stream().map(each -> each.replace(';', ',')).toList(),
-                understood.readings(),
-                person,
-                clock.instant()));
+        return studies.save(new StudyRow(
+                        id,
+                        name,
+                        understood.gauge(),
+                        understood.tolerance(),
+                        typed.people().stream()
+                                .map(each -> each.replace(';', ','))
+                                .toList(),
+                        understood.readings(),
+                        person,
+                        clock.instant()))
+                .study();
     }
 
     @Transactional(readOnly = true)
     public List<PeopleStudyKept> of(Gauge gauge) {
-        return studies.findAllByGaugeIdOrderByAt(gauge.id());
+        return studies.findAllByGaugeIdOrderByAt(gauge.id()).stream()
+                .map(StudyRow::study)
+                .toList();
     }
 }

@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface StudyRepository extends Repository<PeopleStudyKept, UUID> {
-    PeopleStudyKept save(PeopleStudyKept kept);
+interface StudyRepository extends Repository<StudyRow, UUID> {
+    StudyRow save(StudyRow kept);
 
-    Optional<PeopleStudyKept> findById(UUID id);
+    Optional<StudyRow> findById(UUID id);
 
-    List<PeopleStudyKept> findAllByGaugeIdOrderByAt(long gauge);
+    List<StudyRow> findAllByGaugeIdOrderByAt(long gauge);
 }

@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface TrialRepository extends Repository<Trial, UUID> {
-    Trial save(Trial kept);
+interface TrialRepository extends Repository<TrialRow, UUID> {
+    TrialRow save(TrialRow kept);
 
-    Optional<Trial> findById(UUID id);
+    Optional<TrialRow> findById(UUID id);
 
-    List<Trial> findAllByOrderByAt();
+    List<TrialRow> findAllByOrderByAt();
 
-    List<Trial> findAllByPersonOrderByAt(long person);
+    List<TrialRow> findAllByPersonOrderByAt(long person);
 }

@@ -25,20 +25,23 @@ class TrialWords {
 
     private static final double PERHAPS = 30;
 
+    private final Drawer drawer;
     private final People people;
     private final Figures figures;
     private final Words words;
 
-    TrialWords(People people, Figures figures, Words words) {
+    TrialWords(Drawer drawer, People people, Figures figures, Words words) {
+        this.drawer = drawer;
         this.people = people;
         this.figures = figures;
         this.words = words;
     }
 
     TrialView of(Trial trial, Gauge gauge) {
-        TrialResultView result = result(trial.result(), trial.readings(), trial.master(), trial.resolution(), gauge);
+        TrialResultView result =
+                result(trial.result(), trial.readings(), drawer.masterById(trial.master()), trial.resolution(), gauge);
         return new TrialView(
-                trial.getId(),
+                trial.id(),
                 trial.at(),
                 people.nameOf(trial.person()),
                 words.say(
@@ -92,7 +95,7 @@ class TrialWords {
 
     StudyView of(PeopleStudyKept study, Gauge gauge) {
         return new StudyView(
-                study.getId(),
+                study.id(),
                 study.at(),
                 study.name(),
                 String.join(", ", study.people()),

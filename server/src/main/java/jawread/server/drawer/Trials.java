@@ -120,7 +120,7 @@ public class Trials {
     @Transactional
     public Trial keep(UUID id, TypedTrial typed, Person person, Instant at) {
         locks.drawer(typed.gauge());
-        Optional<Trial> before = trials.findById(id);
+        Optional<Trial> before = trials.findById(id).map(TrialRow::trial);
         if (before.isPresent()) {
             if (before.get().gaugeId() != typed.gauge()) {
                 throw Refused.keptOtherwise(words);
@@ -133,14 +133,22 @@ public class Trials {
                     "readings", refusal, understood.method().gauge().unit());
         });
         journal.write(Journal.DRAWER, What.DRAWER);
-        return trials.save(new Trial(
-                id, understood.method(), understood.kind(), understood.master(), understood.readings(), person, at));
+        return trials.save(new TrialRow(
+                        id,
+                        understood.method(),
+                        understood.kind(),
+                        understood.master(),
+                        understood.readings(),
+                        person,
+                        at))
+                .trial();
     }
 
     /** In the order of time. */
     @Transactional(readOnly = true)
     public List<Trial> of(Gauge gauge) {
         return trials.findAllByOrderByAt().stream()
+                .map(TrialRow::trial)
                 .filter(trial -> trial.gaugeId() == gauge.id())
                 .toList();
     }

@@ -174,7 +174,7 @@ public class ZeroChecks {
     }
 
     private Optional<GaugeCheck> keptBefore(UUID id, Gauge gauge) {
-        Optional<GaugeCheck> before = checks.findById(id);
+        Optional<GaugeCheck> before = checks.findById(id).map(GaugeCheckRow::check);
         if (before.filter(of -> of.gaugeId() != gauge.id()).isPresent()) {
             throw Refused.keptOtherwise(words);
         }
@@ -188,8 +188,9 @@ public class ZeroChecks {
                     throw fields.refused("shownAfter", refusal, gauge.unit());
                 });
         journal.write(Journal.DRAWER, What.DRAWER);
-        GaugeCheck kept = checks.save(
-                new GaugeCheck(id, gauge, found.master(), found.temperature(), check, unitConfirmed, person, at));
+        GaugeCheck kept = checks.save(new GaugeCheckRow(
+                        id, gauge, found.master(), found.temperature(), check, unitConfirmed, person, at))
+                .check();
         if (check.done() == ZeroCheck.Done.SENT_AWAY) {
             changes.sentAway(gauge, words.say("drawer.sent-away"), person);
         }
@@ -208,7 +209,9 @@ public class ZeroChecks {
 
     @Transactional(readOnly = true)
     public List<GaugeCheck> of(Gauge gauge) {
-        return checks.findAllByGaugeIdOrderByAt(gauge.id());
+        return checks.findAllByGaugeIdOrderByAt(gauge.id()).stream()
+                .map(GaugeCheckRow::check)
+                .toList();
     }
 
     /**
@@ -244,7 +247,7 @@ public class ZeroChecks {
     @Transactional(readOnly = true)
     public ZerosWanting wanting() {
         return new ZerosWanting(
-                checks.findAllByOrderByAt(),
+                checks.findAllByOrderByAt().stream().map(GaugeCheckRow::check).toList(),
                 drawer.events(),
                 lastUse.ofGauges(),
                 lastSet.ofGauges(),

@@ -48,6 +48,7 @@ public class ZeroStrips {
     private OfGauges read() {
         Map<Long, List<Long>> set = sets.allOfGauges();
         Map<Long, List<Look>> looks = checks.findAllByOrderByAt().stream()
+                .map(GaugeCheckRow::check)
                 .collect(Collectors.groupingBy(
                         GaugeCheck::gaugeId, Collectors.mapping(ZeroStrips::look, Collectors.toList())));
         return new OfGauges(Stream.of(looks.keySet(), set.keySet())
@@ -59,6 +60,6 @@ public class ZeroStrips {
     }
 
     private static Look look(GaugeCheck check) {
-        return new Look(check.getId(), check.at().toEpochMilli(), check.result(), check.allowed());
+        return new Look(check.id(), check.at().toEpochMilli(), check.result(), check.allowed());
     }
 }

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jawread.core.assess.FormFigure;
+import jawread.core.assess.MeasuredForm;
 import jawread.core.form.FormDecision;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;

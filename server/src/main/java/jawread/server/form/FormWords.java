@@ -3,6 +3,7 @@ package jawread.server.form;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jawread.core.assess.MeasuredForm;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.words.Figures;

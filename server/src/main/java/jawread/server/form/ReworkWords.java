@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jawread.core.assess.FormPlace;
+import jawread.core.assess.MeasuredForm;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.rework.FinishedSize;

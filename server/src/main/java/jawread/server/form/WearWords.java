@@ -3,6 +3,8 @@ package jawread.server.form;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jawread.core.assess.MeasuredForm;
+import jawread.core.assess.Worn;
 import jawread.core.form.Wear;
 import jawread.core.form.WearReference;
 import jawread.core.length.Length;

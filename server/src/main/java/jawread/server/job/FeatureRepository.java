@@ -3,8 +3,8 @@ package jawread.server.job;
 import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
-interface FeatureRepository extends Repository<Feature, Long> {
-    Feature save(Feature feature);
+interface FeatureRepository extends Repository<FeatureRow, Long> {
+    FeatureRow save(FeatureRow feature);
 
-    Optional<Feature> findById(long id);
+    Optional<FeatureRow> findById(long id);
 }

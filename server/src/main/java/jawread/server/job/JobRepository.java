@@ -5,21 +5,21 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-interface JobRepository extends Repository<Job, Long> {
-    Job save(Job job);
+interface JobRepository extends Repository<JobRow, Long> {
+    JobRow save(JobRow job);
 
-    Job saveAndFlush(Job job);
+    JobRow saveAndFlush(JobRow job);
 
-    Optional<Job> findById(long id);
+    Optional<JobRow> findById(long id);
 
-    List<Job> findAllByOrderByIdDesc();
+    List<JobRow> findAllByOrderByIdDesc();
 
     /** What was touched last comes first. */
-    @Query("""
-            select job from Job job where job.archivedAt is null
-            order by (select max(line.id) from JournalLine line where line.jobId = job.id) desc nulls last, job.id desc
+    @Query(nativeQuery = true, value = """
+            SELECT job.* FROM job WHERE job.archived_at IS NULL
+            ORDER BY (SELECT MAX(line.id) FROM journal line WHERE line.job_id = job.id) DESC NULLS LAST, job.id DESC
             """)
-    List<Job> findOpenByLastTouched();
+    List<JobRow> findOpenByLastTouched();
 
     long count();
 }

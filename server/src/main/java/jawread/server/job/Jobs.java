@@ -2,12 +2,15 @@ package jawread.server.job;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Place;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.walk.Axis;
 import jawread.server.access.Person;
@@ -31,19 +34,21 @@ public class Jobs {
     private final FeatureRepository features;
     private final PlaceRepository places;
     private final PartRepository parts;
+    private final FeatureEditions editions;
     private final ShopSettings settings;
     private final Journal journal;
     private final Clock clock;
     private final Words words;
     private final Locks locks;
 
-    public Jobs(
+    Jobs(
             JobRepository jobs,
             PlanRepository plans,
             PlanRevisionRepository revisions,
             FeatureRepository features,
             PlaceRepository places,
             PartRepository parts,
+            FeatureEditions editions,
             ShopSettings settings,
             Journal journal,
             Clock clock,
@@ -55,6 +60,7 @@ public class Jobs {
         this.features = features;
         this.places = places;
         this.parts = parts;
+        this.editions = editions;
         this.settings = settings;
         this.journal = journal;
         this.clock = clock;
@@ -77,7 +83,8 @@ public class Jobs {
             Optional<Person> person) {
         var inForce = settings.forJobs();
         inForce.putAll(choices);
-        Job job = jobs.save(new Job(head, inForce, demonstration, clock.instant()));
+        Job job = jobs.save(new JobRow(head, inForce, demonstration, clock.instant()))
+                .job();
         locks.madeJob(job.id());
         newPlans.forEach(plan -> add(job, plan, person));
         journal.write(job.id(), What.PLAN);
@@ -89,13 +96,14 @@ public class Jobs {
     public Plan add(Job job, NewPlan newPlan, Optional<Person> person) {
         Instant now = clock.instant();
         int position = plans.findAllByJobIdOrderByPosition(job.id()).size() + 1;
-        Plan plan = plans.save(new Plan(job, position, newPlan.head()));
-        List<Feature> editions = newPlan.features().stream()
+        PlanRow row = plans.save(new PlanRow(row(job), position, newPlan.head()));
+        Plan plan = row.plan();
+        List<Feature> all = newPlan.features().stream()
                 .map(typed -> edition(plan, UUID.randomUUID(), PlannedFeature.of(typed, job.titleBlock()), person))
                 .toList();
-        revisions.save(new PlanRevision(plan, 1, now, editions));
+        revisions.save(new PlanRevisionRow(row, 1, now, rows(all)));
         for (int i = 0; i < newPlan.parts().size(); i++) {
-            parts.save(new Part(plan, i + 1, newPlan.parts().get(i)));
+            parts.save(new PartRow(row, i + 1, newPlan.parts().get(i)));
         }
         return plan;
     }
@@ -103,43 +111,75 @@ public class Jobs {
     /** Keeps another edition of a feature, or the first of a new one; it stands in no revision yet. */
     @Transactional
     public Feature edition(Plan plan, UUID key, PlannedFeature planned, Optional<Person> person) {
-        Feature edition = features.save(new Feature(plan, key, planned, person, clock.instant()));
-        edition.allPlaces().forEach(places::save);
-        return edition;
+        FeatureRow edition = features.save(new FeatureRow(row(plan), key, planned, person, clock.instant()));
+        var there = new ArrayList<Place>();
+        planned.places()
+                .ifPresent(all -> all.inOrder()
+                        .forEach(place -> there.add(
+                                places.save(new PlaceRow(edition.id(), there.size() + 1, all.nameOf(place), place))
+                                        .place())));
+        return edition.feature(planned, there);
+    }
+
+    private JobRow row(Job job) {
+        return jobs.findById(job.id()).orElseThrow();
+    }
+
+    private PlanRow row(Plan plan) {
+        return plans.findById(plan.id()).orElseThrow();
+    }
+
+    private PlanRevisionRow row(PlanRevision revision) {
+        return revisions.findById(revision.id()).orElseThrow();
+    }
+
+    private List<FeatureRow> rows(List<Feature> editions) {
+        return editions.stream()
+                .map(edition -> features.findById(edition.id()).orElseThrow())
+                .toList();
+    }
+
+    private PlanRevision revision(PlanRevisionRow row) {
+        return row.revision(editions.of(row.features()));
     }
 
     /** Makes the next revision of a plan that was read against. */
     @Transactional
     public PlanRevision revise(PlanRevision before, List<Feature> now) {
-        return revisions.saveAndFlush(new PlanRevision(before.plan(), before.number() + 1, clock.instant(), now));
+        return revision(revisions.saveAndFlush(
+                new PlanRevisionRow(row(before.plan()), before.number() + 1, clock.instant(), rows(now))));
     }
 
     /** Writes down what a revision says that nobody has read against. */
     @Transactional
     public PlanRevision list(PlanRevision revision, List<Feature> now) {
-        revision.list(now);
-        return revisions.saveAndFlush(revision);
+        PlanRevisionRow row = row(revision);
+        row.list(rows(now));
+        return revision(revisions.saveAndFlush(row));
     }
 
     /** Writes the head of a job, and the choices in force there. */
     @Transactional
     public Job write(Job job, JobHead head, Map<Setting, String> choices) {
-        job.write(head);
-        choices.forEach(job::choose);
-        return jobs.saveAndFlush(job);
+        JobRow row = row(job);
+        row.write(head);
+        choices.forEach(row::choose);
+        return jobs.saveAndFlush(row).job();
     }
 
     /** Puts a job away, or takes it out again. */
     @Transactional
     public Job archive(Job job, boolean away) {
-        job.archive(away ? clock.instant() : null);
-        return jobs.saveAndFlush(job);
+        JobRow row = row(job);
+        row.archive(away ? clock.instant() : null);
+        return jobs.saveAndFlush(row).job();
     }
 
     @Transactional
     public Plan write(Plan plan, PlanHead head) {
-        plan.write(head);
-        return plans.saveAndFlush(plan);
+        PlanRow row = row(plan);
+        row.write(head);
+        return plans.saveAndFlush(row).plan();
     }
 
     /** A part on the list of a plan: one that is there already, or a new one. */
@@ -148,7 +188,7 @@ public class Jobs {
     /** Writes the list of a plan's parts, in this order; what is no longer on it is taken off. */
     @Transactional
     public void listParts(Plan plan, List<ListedPart> list) {
-        List<Part> before = partsOf(plan);
+        List<PartRow> before = parts.findAllInForce(plan.id());
         before.stream()
                 .filter(part -> list.stream()
                         .noneMatch(
@@ -156,13 +196,13 @@ public class Jobs {
                 .forEach(part -> part.remove(clock.instant()));
         for (int i = 0; i < list.size(); i++) {
             ListedPart each = list.get(i);
-            Optional<Part> there = each.id()
+            Optional<PartRow> there = each.id()
                     .flatMap(id ->
                             before.stream().filter(part -> part.id() == id).findFirst());
             if (there.isPresent()) {
                 there.get().write(i + 1, each.head());
             } else {
-                parts.save(new Part(plan, i + 1, each.head()));
+                parts.save(new PartRow(row(plan), i + 1, each.head()));
             }
         }
     }
@@ -170,8 +210,9 @@ public class Jobs {
     /** Says that something under a plan changed that does not stand in its own row, so that its edition is another. */
     @Transactional
     public Plan touch(Plan plan) {
-        plan.touch();
-        return plans.saveAndFlush(plan);
+        PlanRow row = row(plan);
+        row.touch();
+        return plans.saveAndFlush(row).plan();
     }
 
     @Transactional(readOnly = true)
@@ -182,36 +223,41 @@ public class Jobs {
     /** Those not put away, what was touched last first. */
     @Transactional(readOnly = true)
     public List<Job> open() {
-        return jobs.findOpenByLastTouched();
+        return jobs.findOpenByLastTouched().stream().map(JobRow::job).toList();
     }
 
     /** Those put away too, the last opened first. */
     @Transactional(readOnly = true)
     public List<Job> all() {
-        return jobs.findAllByOrderByIdDesc();
+        return jobs.findAllByOrderByIdDesc().stream().map(JobRow::job).toList();
     }
 
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Job job(long id) {
-        return jobs.findById(id).orElseThrow(notFound("no-such-job"));
+        return jobs.findById(id).map(JobRow::job).orElseThrow(notFound("no-such-job"));
     }
 
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Plan plan(long id) {
-        return plans.findById(id).orElseThrow(notFound("no-such-plan"));
+        return plans.findById(id).map(PlanRow::plan).orElseThrow(notFound("no-such-plan"));
     }
 
     @Transactional(readOnly = true)
     public List<Plan> plansOf(Job job) {
-        return plans.findAllByJobIdOrderByPosition(job.id());
+        return plans.findAllByJobIdOrderByPosition(job.id()).stream()
+                .map(PlanRow::plan)
+                .toList();
     }
 
     /** What a plan says now. */
     @Transactional(readOnly = true)
     public PlanRevision newest(Plan plan) {
-        return revisions.findFirstByPlanIdOrderByNumberDesc(plan.id()).orElseThrow();
+        return revisions
+                .findFirstByPlanIdOrderByNumberDesc(plan.id())
+                .map(this::revision)
+                .orElseThrow();
     }
 
     /**
@@ -220,6 +266,23 @@ public class Jobs {
      */
     @Transactional(readOnly = true)
     public PlanRevision revisionWith(Feature feature) {
+        return revision(rowWith(feature));
+    }
+
+    /**
+     * Something is read against the newest revision that holds this edition of a feature: from now on it says the same for ever. Refused as
+     * {@link #revisionWith} refuses.
+     *
+     * @return the number it is kept under
+     */
+    @Transactional
+    public long fixRevisionWith(Feature feature) {
+        PlanRevisionRow revision = rowWith(feature);
+        revision.fix(clock.instant());
+        return revision.id();
+    }
+
+    private PlanRevisionRow rowWith(Feature feature) {
         return revisions.findAllWith(feature.id()).stream()
                 .findFirst()
                 .orElseThrow(() -> Refused.of(HttpStatus.CONFLICT, "plan-went-on", words.say("problem.plan-went-on")));
@@ -227,19 +290,19 @@ public class Jobs {
 
     @Transactional(readOnly = true)
     public List<Part> partsOf(Plan plan) {
-        return parts.findAllInForce(plan.id());
+        return parts.findAllInForce(plan.id()).stream().map(PartRow::part).toList();
     }
 
     /** Those that bear the same mark, whatever its case, in whatever job; the oldest job first. */
     @Transactional(readOnly = true)
     public List<Part> partsMarked(String mark) {
-        return parts.findAllMarked(mark);
+        return parts.findAllMarked(mark).stream().map(PartRow::part).toList();
     }
 
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Part part(long id) {
-        return parts.findById(id).orElseThrow(notFound("no-such-part"));
+        return parts.findById(id).map(PartRow::part).orElseThrow(notFound("no-such-part"));
     }
 
     /**
@@ -249,7 +312,8 @@ public class Jobs {
     @Transactional(readOnly = true)
     public Feature featureOf(Part part, long featureId) {
         return features.findById(featureId)
-                .filter(feature -> feature.plan().id() == part.plan().id())
+                .filter(feature -> feature.plan() == part.plan().id())
+                .map(editions::of)
                 .filter(Feature::canBeMeasured)
                 .orElseThrow(notFound("no-such-feature"));
     }
@@ -262,7 +326,7 @@ public class Jobs {
      */
     @Transactional
     public Optional<Long> takeAxis(Part part, Feature feature, Axis axis, Collection<String> sections, Person person) {
-        List<Place> added = feature.across(axis, sections, part, person, clock.instant());
+        List<PlaceRow> added = across(axis, sections, part, feature, person);
         if (added.isEmpty()) {
             return Optional.empty();
         }
@@ -271,10 +335,26 @@ public class Jobs {
         return Optional.of(seq);
     }
 
+    /** The same sections across another axis on one part; sections that have it already are left out. */
+    private List<PlaceRow> across(Axis axis, Collection<String> sections, Part part, Feature feature, Person person) {
+        var added = new ArrayList<PlaceRow>();
+        for (String section : sections) {
+            List<Place> there = feature.places(part.id()).stream()
+                    .filter(place -> place.section().equals(section))
+                    .toList();
+            boolean isThere = there.stream().anyMatch(place -> place.degrees().compareTo(axis.degrees()) == 0);
+            if (!there.isEmpty() && !isThere) {
+                int position = feature.every().size() + added.size() + 1;
+                added.add(new PlaceRow(feature.id(), there.get(0), position, axis, part.id(), person, clock.instant()));
+            }
+        }
+        return added;
+    }
+
     /** A place of this feature on this part. Refuses any other with 404. */
     @Transactional(readOnly = true)
     public Place placeOf(Part part, Feature feature, long placeId) {
-        return feature.places(part).stream()
+        return feature.places(part.id()).stream()
                 .filter(place -> place.id() == placeId)
                 .findFirst()
                 .orElseThrow(notFound("no-such-place"));

@@ -5,24 +5,24 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-interface PartRepository extends Repository<Part, Long> {
-    Part save(Part part);
+interface PartRepository extends Repository<PartRow, Long> {
+    PartRow save(PartRow part);
 
     @Query("""
-            select p from Part p join fetch p.plan plan join fetch plan.job job left join fetch job.settings
+            select p from PartRow p join fetch p.plan plan join fetch plan.job job left join fetch job.settings
             where p.id = :id""")
-    Optional<Part> findById(long id);
+    Optional<PartRow> findById(long id);
 
-    @Query("select p.plan.job.id from Part p where p.id = :id")
+    @Query("select p.plan.job.id from PartRow p where p.id = :id")
     Optional<Long> findJobOf(long id);
 
     @Query("""
-            select p from Part p join fetch p.plan plan join fetch plan.job
+            select p from PartRow p join fetch p.plan plan join fetch plan.job
             where plan.id = :planId and p.removedAt is null order by p.position""")
-    List<Part> findAllInForce(long planId);
+    List<PartRow> findAllInForce(long planId);
 
     @Query("""
-            select p from Part p join fetch p.plan plan join fetch plan.job job
+            select p from PartRow p join fetch p.plan plan join fetch plan.job job
             where lower(p.mark) = lower(:mark) and p.removedAt is null order by job.openedAt, p.id""")
-    List<Part> findAllMarked(String mark);
+    List<PartRow> findAllMarked(String mark);
 }

@@ -6,17 +6,17 @@ import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-interface PlanRepository extends Repository<Plan, Long> {
-    Plan save(Plan plan);
+interface PlanRepository extends Repository<PlanRow, Long> {
+    PlanRow save(PlanRow plan);
 
-    Plan saveAndFlush(Plan plan);
+    PlanRow saveAndFlush(PlanRow plan);
 
     @EntityGraph(attributePaths = "job")
-    Optional<Plan> findById(long id);
+    Optional<PlanRow> findById(long id);
 
-    @Query("select p.job.id from Plan p where p.id = :id")
+    @Query("select p.job.id from PlanRow p where p.id = :id")
     Optional<Long> findJobOf(long id);
 
     @EntityGraph(attributePaths = "job")
-    List<Plan> findAllByJobIdOrderByPosition(long jobId);
+    List<PlanRow> findAllByJobIdOrderByPosition(long jobId);
 }

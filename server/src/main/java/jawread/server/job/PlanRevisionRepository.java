@@ -6,19 +6,21 @@ import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-interface PlanRevisionRepository extends Repository<PlanRevision, Long> {
-    PlanRevision save(PlanRevision revision);
+interface PlanRevisionRepository extends Repository<PlanRevisionRow, Long> {
+    PlanRevisionRow save(PlanRevisionRow revision);
 
-    PlanRevision saveAndFlush(PlanRevision revision);
+    PlanRevisionRow saveAndFlush(PlanRevisionRow revision);
+
+    Optional<PlanRevisionRow> findById(long id);
 
     @EntityGraph(attributePaths = {"plan", "plan.job"})
-    Optional<PlanRevision> findFirstByPlanIdOrderByNumberDesc(long planId);
+    Optional<PlanRevisionRow> findFirstByPlanIdOrderByNumberDesc(long planId);
 
     /** Those that hold this edition of a feature, the newest first. */
     @Query("""
-            select revision from PlanRevision revision join fetch revision.plan plan join fetch plan.job
+            select revision from PlanRevisionRow revision join fetch revision.plan plan join fetch plan.job
             join revision.features feature
             where feature.id = :feature order by revision.number desc
             """)
-    List<PlanRevision> findAllWith(long feature);
+    List<PlanRevisionRow> findAllWith(long feature);
 }

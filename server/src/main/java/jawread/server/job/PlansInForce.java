@@ -3,6 +3,7 @@ package jawread.server.job;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import jawread.core.assess.Feature;
 import jawread.server.journal.What;
 import jawread.server.live.Happened;
 import jawread.server.live.KeptWhile;
@@ -32,19 +33,19 @@ public class PlansInForce {
 
     private record InForce(PlanRevision revision, List<Part> parts) {}
 
-    /** Not to be changed: it outlives its transaction. */
+    /** */
     @Transactional(readOnly = true)
     public PlanRevision newest(Plan plan) {
         return kept(plan).revision();
     }
 
-    /** Those on its list, in their order. Not to be changed either. */
+    /** Those on its list, in their order. */
     @Transactional(readOnly = true)
     public List<Part> partsOf(Plan plan) {
         return kept(plan).parts();
     }
 
-    /** Refused as {@link Jobs#part} refuses. Not to be changed either. */
+    /** Refused as {@link Jobs#part} refuses. */
     @Transactional(readOnly = true)
     public Part part(long id) {
         Plan plan = planOf.computeIfAbsent(id, of -> jobs.part(of).plan());
@@ -57,8 +58,6 @@ public class PlansInForce {
     private InForce kept(Plan plan) {
         return kept.of(plan.id(), happened.times(plan.job().id(), What.PLAN), () -> {
             PlanRevision revision = jobs.newest(plan);
-            // Fetched whole, while there is a transaction to fetch it in.
-            revision.features().forEach(Feature::places);
             return new InForce(revision, jobs.partsOf(plan));
         });
     }

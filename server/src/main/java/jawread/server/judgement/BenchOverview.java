@@ -2,8 +2,9 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.core.assess.Feature;
+import jawread.core.assess.FeatureAssessment;
 import jawread.core.length.LengthUnit;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.LimitsWords;
@@ -47,12 +48,11 @@ public class BenchOverview {
     }
 
     private BenchJob job(Job job) {
-        List<PlanJudgement> plans =
-                jobs.plansOf(job).stream().map(judgements::of).toList();
-        List<FeatureJudgement> all =
+        List<JudgedPlan> plans = jobs.plansOf(job).stream().map(judgements::of).toList();
+        List<FeatureAssessment> all =
                 plans.stream().flatMap(plan -> plan.all().stream()).toList();
         Optional<NextView> next = next(plans);
-        long measured = all.stream().filter(FeatureJudgement::isMeasured).count();
+        long measured = all.stream().filter(FeatureAssessment::isMeasured).count();
         return new BenchJob(
                 job.id(),
                 job.name(),
@@ -69,9 +69,9 @@ public class BenchOverview {
     }
 
     /** Of a plan that was begun before one that was not. */
-    private Optional<NextView> next(List<PlanJudgement> plans) {
+    private Optional<NextView> next(List<JudgedPlan> plans) {
         return plans.stream()
-                .filter(PlanJudgement::isBegun)
+                .filter(plan -> plan.assessed().isBegun())
                 .flatMap(plan -> words.next(Optional.empty(), plan).stream())
                 .findFirst()
                 .or(() -> plans.stream()
@@ -79,30 +79,30 @@ public class BenchOverview {
                         .findFirst());
     }
 
-    private BenchPlan plan(PlanJudgement plan) {
+    private BenchPlan plan(JudgedPlan plan) {
         return new BenchPlan(
                 plan.plan().plan().id(),
                 plan.plan().plan().name(),
                 plan.parts().stream().map(part -> part(part, plan)).toList());
     }
 
-    private BenchPart part(Part part, PlanJudgement plan) {
-        List<FeatureJudgement> features = plan.of(part);
+    private BenchPart part(Part part, JudgedPlan plan) {
+        List<FeatureAssessment> features = plan.of(part).features();
         return new BenchPart(
                 part.id(),
                 part.name(),
                 part.mark(),
-                (int) features.stream().filter(FeatureJudgement::isMeasured).count(),
+                (int) features.stream().filter(FeatureAssessment::isMeasured).count(),
                 words.verdict(part, plan),
                 features.stream().map(each -> feature(each, plan.job().unit())).toList());
     }
 
-    private BenchFeature feature(FeatureJudgement judged, LengthUnit unit) {
+    private BenchFeature feature(FeatureAssessment judged, LengthUnit unit) {
         Feature feature = judged.feature();
         return new BenchFeature(
                 feature.id(),
                 feature.name(),
-                limits.brief(judged.by().limits(), unit, feature.limitsStep()),
+                limits.brief(judged.of().limits(), unit, feature.limitsStep()),
                 words.verdict(judged));
     }
 }

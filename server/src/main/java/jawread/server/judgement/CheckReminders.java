@@ -6,35 +6,39 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Reading;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.length.Length;
 import jawread.server.comparator.SettingTrust;
 import jawread.server.drawer.CheckWords;
+import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZerosWanting;
-import jawread.server.job.Feature;
 import jawread.server.judgement.BenchView.CheckToDoView;
-import jawread.server.measure.Reading;
 import org.springframework.stereotype.Component;
 
 /** Says which gauges' zeros want a look because a job begins with them, or is through with them. */
 @Component
 class CheckReminders {
+    private final Drawer drawer;
     private final ZeroChecks checks;
     private final SettingTrust settings;
     private final CheckWords checkWords;
 
-    CheckReminders(ZeroChecks checks, SettingTrust settings, CheckWords checkWords) {
+    CheckReminders(Drawer drawer, ZeroChecks checks, SettingTrust settings, CheckWords checkWords) {
+        this.drawer = drawer;
         this.settings = settings;
         this.checks = checks;
         this.checkWords = checkWords;
     }
 
     /** Of a job that is through: each gauge read with in it and not looked at since. */
-    List<CheckToDoView> atEnd(List<PlanJudgement> plans) {
+    List<CheckToDoView> atEnd(List<JudgedPlan> plans) {
         Map<Gauge, Instant> used = used(plans);
         ZerosWanting wanting = checks.wanting();
         return used.entrySet().stream()
@@ -52,7 +56,7 @@ class CheckReminders {
     }
 
     /** Of a method that is about to be read with on a feature: a comparator that is not set for it, a zero not looked at. */
-    Optional<String> atStart(GaugeAndReader method, Feature feature, PlanJudgement plan) {
+    Optional<String> atStart(GaugeAndReader method, Feature feature, JudgedPlan plan) {
         Gauge gauge = method.read();
         if (gauge.kind().isComparator()) {
             return gauge.mayMeasure()
@@ -64,9 +68,8 @@ class CheckReminders {
     }
 
     /** One never looked at is asked for whatever the job. */
-    private Optional<String> atStart(Gauge gauge, PlanJudgement plan) {
-        boolean begun =
-                readings(plan).anyMatch(reading -> reading.method().read().id() == gauge.id());
+    private Optional<String> atStart(Gauge gauge, JudgedPlan plan) {
+        boolean begun = readings(plan).anyMatch(reading -> reading.with().read() == gauge.id());
         if (begun || !gauge.mayMeasure()) {
             return Optional.empty();
         }
@@ -74,7 +77,7 @@ class CheckReminders {
         return wanting.atStart(gauge).map(why -> checkWords.wanted(why, gauge));
     }
 
-    private static Stream<Reading> readings(PlanJudgement plan) {
+    private static Stream<Reading> readings(JudgedPlan plan) {
         return plan.all().stream()
                 .flatMap(feature -> feature.rounds().stream())
                 .flatMap(round -> round.places().stream())
@@ -82,16 +85,13 @@ class CheckReminders {
     }
 
     /** When each was last read with here. */
-    private static Map<Gauge, Instant> used(List<PlanJudgement> plans) {
+    private Map<Gauge, Instant> used(List<JudgedPlan> plans) {
         var used = new HashMap<Long, Instant>();
-        var gauges = new HashMap<Long, Gauge>();
-        plans.stream().flatMap(CheckReminders::readings).forEach(reading -> {
-            Gauge read = reading.method().read();
-            gauges.putIfAbsent(read.id(), read);
-            used.merge(read.id(), reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other);
-        });
-        var byGauge = new HashMap<Gauge, Instant>();
-        used.forEach((id, at) -> byGauge.put(gauges.get(id), at));
-        return byGauge;
+        plans.stream()
+                .flatMap(CheckReminders::readings)
+                .forEach(reading -> used.merge(
+                        reading.with().read(), reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other));
+        return used.entrySet().stream()
+                .collect(Collectors.toMap(use -> drawer.byId(use.getKey()), Map.Entry::getValue));
     }
 }

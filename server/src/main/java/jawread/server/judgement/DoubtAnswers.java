@@ -9,13 +9,13 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import jawread.core.assess.Doubt.ZeroMoved;
+import jawread.core.assess.ReadingMark.Answer;
+import jawread.core.assess.ReadingMark.Kind;
 import jawread.core.length.Length;
-import jawread.server.judgement.Doubt.ZeroMoved;
 import jawread.server.live.Receipt;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Marks.MakeMark;
-import jawread.server.measure.ReadingMark.Answer;
-import jawread.server.measure.ReadingMark.Kind;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -68,7 +68,7 @@ class DoubtAnswers {
         }
         Map<UUID, ZeroMoved> resting = doubts.restingOn(answered.check()).stream()
                 .map(DoubtPages.Off::doubt)
-                .collect(Collectors.toMap(doubt -> doubt.reading().getId(), Function.identity()));
+                .collect(Collectors.toMap(doubt -> doubt.reading().id(), Function.identity()));
         if (answered.way() == Way.SHIFTED && answered.since().isEmpty()) {
             throw Refused.field("since", "moved-when", words);
         }
@@ -90,7 +90,7 @@ class DoubtAnswers {
     }
 
     private Receipt mark(Answered answered, ZeroMoved doubt) {
-        UUID reading = doubt.reading().getId();
+        UUID reading = doubt.reading().id();
         boolean isMoved = answered.since().stream()
                 .noneMatch(since -> doubt.reading().takenAt().isBefore(since));
         Kind kind = switch (answered.way()) {

@@ -8,20 +8,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jawread.core.assess.Doubt;
+import jawread.core.assess.Doubt.Misread;
+import jawread.core.assess.Doubt.ZeroMoved;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.PlaceAssessment;
+import jawread.core.assess.Reading;
+import jawread.core.assess.RoundAssessment;
 import jawread.core.length.Length;
 import jawread.server.access.People;
+import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZeroStrips;
 import jawread.server.job.Jobs;
-import jawread.server.judgement.Doubt.Misread;
-import jawread.server.judgement.Doubt.ZeroMoved;
+import jawread.server.job.Part;
 import jawread.server.judgement.DoubtsView.DoubtfulPlaceView;
 import jawread.server.judgement.DoubtsView.DoubtfulReadingView;
 import jawread.server.judgement.DoubtsView.WhereView;
 import jawread.server.judgement.DoubtsView.ZeroView;
-import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -30,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the page of what is in doubt now, through all jobs. */
 @Service
 public class DoubtPages {
+    private final Drawer drawer;
     private final People people;
     private final Jobs jobs;
     private final Judgements judgements;
@@ -40,6 +47,7 @@ public class DoubtPages {
     private final Words words;
 
     DoubtPages(
+            Drawer drawer,
             People people,
             Jobs jobs,
             Judgements judgements,
@@ -48,6 +56,7 @@ public class DoubtPages {
             DoubtWords doubtWords,
             Figures figures,
             Words words) {
+        this.drawer = drawer;
         this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
@@ -59,7 +68,7 @@ public class DoubtPages {
     }
 
     /** A place something is in doubt at. */
-    record At(FeatureJudgement feature, RoundJudgement round, PlaceJudgement place) {
+    record At(Part part, FeatureAssessment feature, RoundAssessment round, PlaceAssessment place) {
         /** What disagreed before a cut is settled by it; a gauge that was off was off. */
         boolean isInForce() {
             return round == feature.inForce();
@@ -98,11 +107,13 @@ public class DoubtPages {
     private Stream<At> all() {
         return jobs.all().stream()
                 .flatMap(job -> jobs.plansOf(job).stream())
-                .flatMap(plan -> judgements.of(plan).all().stream())
-                .flatMap(feature -> feature.rounds().stream()
-                        .flatMap(round -> round.places().stream()
-                                .filter(place -> !place.doubts().isEmpty())
-                                .map(place -> new At(feature, round, place))));
+                .map(judgements::of)
+                .flatMap(plan -> plan.parts().stream()
+                        .flatMap(part -> plan.of(part).features().stream()
+                                .flatMap(feature -> feature.rounds().stream()
+                                        .flatMap(round -> round.places().stream()
+                                                .filter(place -> !place.doubts().isEmpty())
+                                                .map(place -> new At(part, feature, round, place))))));
     }
 
     private static Map<UUID, List<Off>> byCheck(List<At> all) {
@@ -121,9 +132,9 @@ public class DoubtPages {
 
     private ZeroView zero(UUID id, List<Off> resting) {
         Reading first = resting.get(0).doubt().reading();
-        Gauge gauge = first.method().read();
+        Gauge gauge = drawer.byId(first.with().read());
         GaugeCheck check = checks.of(gauge).stream()
-                .filter(each -> each.getId().equals(id))
+                .filter(each -> each.id().equals(id))
                 .findFirst()
                 .orElseThrow();
         Length found = check.result().found();
@@ -149,7 +160,7 @@ public class DoubtPages {
     private DoubtfulReadingView reading(Off off) {
         Reading reading = off.doubt().reading();
         return new DoubtfulReadingView(
-                reading.getId(),
+                reading.id(),
                 figures.reading(reading.raw(), reading.unit(), reading.resolution()),
                 figures.computed(DoubtAnswers.corrected(off.doubt()), reading.unit(), reading.resolution(), List.of()),
                 reading.takenAt(),
@@ -166,15 +177,15 @@ public class DoubtPages {
     }
 
     private static WhereView where(At at) {
-        FeatureJudgement feature = at.feature();
+        FeatureAssessment feature = at.feature();
         return new WhereView(
-                feature.part().id(),
+                at.part().id(),
                 feature.feature().id(),
                 at.place().place().id(),
                 String.join(
                         ", ",
-                        feature.part().job().name(),
-                        feature.part().name(),
+                        at.part().job().name(),
+                        at.part().name(),
                         feature.feature().name(),
                         at.place().place().name()));
     }

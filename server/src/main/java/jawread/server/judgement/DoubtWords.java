@@ -11,15 +11,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jawread.core.assess.Doubt;
+import jawread.core.assess.Doubt.Misread;
+import jawread.core.assess.Doubt.ZeroMoved;
+import jawread.core.assess.Instrument;
+import jawread.core.assess.PlaceAssessment;
+import jawread.core.assess.Reading;
+import jawread.core.assess.SetTo;
 import jawread.core.doubt.Finding;
 import jawread.core.length.Length;
 import jawread.core.misread.Explanation;
+import jawread.core.misread.KeptReading;
 import jawread.core.misread.Reference;
-import jawread.server.judgement.Doubt.Misread;
-import jawread.server.judgement.Doubt.ZeroMoved;
+import jawread.core.scale.Scale;
 import jawread.server.judgement.DoubtView.DoubtedView;
 import jawread.server.judgement.DoubtView.SlipView;
-import jawread.server.measure.Reading;
 import jawread.server.scale.MisreadWords;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
@@ -40,7 +46,7 @@ class DoubtWords {
     }
 
     /** Of a place; with one other reading both are one finding, for either may be the slipped one. */
-    List<DoubtView> of(PlaceJudgement place) {
+    List<DoubtView> of(PlaceAssessment place) {
         List<Misread> misreads = place.doubts().stream()
                 .flatMap(doubt -> doubt instanceof Misread misread ? Stream.of(misread) : Stream.empty())
                 .toList();
@@ -57,7 +63,7 @@ class DoubtWords {
         return views;
     }
 
-    private static boolean isPair(PlaceJudgement place, List<Misread> misreads) {
+    private static boolean isPair(PlaceAssessment place, List<Misread> misreads) {
         return place.standing().size() == 2
                 && misreads.size() == 2
                 && misreads.stream().allMatch(misread -> misread.isAgainst(Reference.Kind.REPEATS));
@@ -88,7 +94,7 @@ class DoubtWords {
                 .map(slip -> words.say(
                         "doubt.either",
                         Map.of(
-                                "slip", slips.of(slip, misread.reading().asKept()),
+                                "slip", slips.of(slip, asKept(misread)),
                                 "figure", size(misread.reading()).withUnit())))
                 .orElse("");
     }
@@ -107,14 +113,14 @@ class DoubtWords {
                                 "apart", length(finding.apart(), reading),
                                 "slip",
                                         finding.named()
-                                                .map(slip -> slips.of(slip, reading.asKept()))
+                                                .map(slip -> slips.of(slip, asKept(misread)))
                                                 .orElse(""),
                                 "should",
                                         finding.named()
                                                 .map(slip ->
                                                         shouldBe(slip, reading).withUnit())
                                                 .orElse(""))),
-                words.say(reading.isQuick() ? "doubt.settle.quick" : "doubt.settle"),
+                words.say(reading.quick() ? "doubt.settle.quick" : "doubt.settle"),
                 List.of(doubted(misread)),
                 null);
     }
@@ -128,15 +134,15 @@ class DoubtWords {
                 words.say(
                         readings.size() == 1 ? "doubt.zero" : "doubt.zero.many",
                         Map.of(
-                                "gauge", first.method().read().shopNumber(),
+                                "gauge", doubts.get(0).on().number(),
                                 "figures",
                                         readings.stream()
                                                 .map(reading -> size(reading).withUnit())
                                                 .collect(joining(words.say("doubt.and"))),
                                 "moved", length(doubts.get(0).moved().moved().abs(), first))),
                 words.say("doubt.settle.zero"),
-                readings.stream()
-                        .map(reading -> doubted(reading, Optional.empty(), Optional.empty()))
+                doubts.stream()
+                        .map(doubt -> doubted(doubt, Optional.empty(), Optional.empty()))
                         .toList(),
                 check);
     }
@@ -146,24 +152,29 @@ class DoubtWords {
     }
 
     private DoubtedView doubted(Misread misread) {
-        return doubted(
-                misread.reading(), misread.finding().named(), misread.finding().other());
+        return doubted(misread, misread.finding().named(), misread.finding().other());
     }
 
-    private DoubtedView doubted(Reading reading, Optional<Explanation> named, Optional<Explanation> other) {
+    private DoubtedView doubted(Doubt doubt, Optional<Explanation> named, Optional<Explanation> other) {
+        Reading reading = doubt.reading();
+        Instrument on = doubt.on();
         return new DoubtedView(
-                reading.getId(),
+                reading.id(),
                 size(reading),
-                reading.method().read().hasScale()
-                        ? reading.method().read().scale().id()
-                        : "",
-                figures.exactly(reading.asKept().base(), reading.method().read().unit()),
-                named.map(slip -> slip(slip, reading)).orElse(null),
-                other.map(slip -> slip(slip, reading)).orElse(null));
+                on.scale().map(Scale::id).orElse(""),
+                figures.exactly(
+                        reading.setting().map(SetTo::size).orElseGet(() -> reading.base(on)),
+                        on.gauge().unit()),
+                named.map(slip -> slip(slip, doubt)).orElse(null),
+                other.map(slip -> slip(slip, doubt)).orElse(null));
     }
 
-    private SlipView slip(Explanation slip, Reading reading) {
-        return new SlipView(slip.slip().code(), slips.of(slip, reading.asKept()), shouldBe(slip, reading));
+    private SlipView slip(Explanation slip, Doubt doubt) {
+        return new SlipView(slip.slip().code(), slips.of(slip, asKept(doubt)), shouldBe(slip, doubt.reading()));
+    }
+
+    private static KeptReading asKept(Doubt doubt) {
+        return doubt.reading().asKept(doubt.on());
     }
 
     private LengthText shouldBe(Explanation slip, Reading reading) {

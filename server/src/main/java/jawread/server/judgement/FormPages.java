@@ -4,18 +4,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.Inspection;
+import jawread.core.assess.MeasuredForm;
+import jawread.core.assess.RoundAssessment;
 import jawread.core.form.Runout;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
-import jawread.core.limit.FeatureKind;
 import jawread.core.limit.SizeGrades;
 import jawread.server.form.FormView;
 import jawread.server.form.FormView.FormInFullView;
-import jawread.server.form.MeasuredForm;
 import jawread.server.form.StoryWords;
 import jawread.server.form.StoryWords.Beside;
-import jawread.server.job.Job;
-import jawread.server.judgement.Inspections.Inspection;
+import jawread.server.job.Part;
 import jawread.server.settings.Setting;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -35,31 +36,40 @@ class FormPages {
     }
 
     /** Empty with fewer than two sizes. @param inspections all of its part */
-    Optional<FormView> of(FeatureJudgement feature, List<Inspection> inspections, Job job) {
-        return seen(feature).map(form -> stories.of(form, beside(form, feature, inspections, job), job.unit()));
+    Optional<FormView> of(FeatureAssessment feature, Part part, List<Inspection> inspections) {
+        return seen(feature)
+                .map(form -> stories.of(
+                        form,
+                        beside(form, feature, part, inspections),
+                        part.job().unit()));
     }
 
     /** What that rests on; empty with fewer than two sizes. */
-    Optional<FormInFullView> inFull(FeatureJudgement feature, List<Inspection> inspections, Job job) {
-        return seen(feature).map(form -> stories.inFull(form, beside(form, feature, inspections, job), job.unit()));
+    Optional<FormInFullView> inFull(FeatureAssessment feature, Part part, List<Inspection> inspections) {
+        return seen(feature)
+                .map(form -> stories.inFull(
+                        form,
+                        beside(form, feature, part, inspections),
+                        part.job().unit()));
     }
 
-    private static Optional<MeasuredForm> seen(FeatureJudgement feature) {
+    private static Optional<MeasuredForm> seen(FeatureAssessment feature) {
         return feature.inForce().form().filter(MeasuredForm::isSeen);
     }
 
-    private static Beside beside(MeasuredForm form, FeatureJudgement feature, List<Inspection> inspections, Job job) {
-        RoundJudgement round = feature.inForce();
+    private static Beside beside(
+            MeasuredForm form, FeatureAssessment feature, Part part, List<Inspection> inspections) {
+        RoundAssessment round = feature.inForce();
         return new Beside(
                 round.sizes(),
                 missing(feature, round),
-                form.canWear() ? Inspections.earlier(feature, inspections) : Optional.empty(),
-                stamped(feature),
-                job.choiceOf(Setting.OUT_OF_ROUND));
+                form.canWear() ? Inspection.earlier(feature, inspections) : Optional.empty(),
+                stamped(feature, part.mark()),
+                part.job().choiceOf(Setting.OUT_OF_ROUND));
     }
 
     /** Places no gauge gets to, and those passed over. */
-    private static List<String> missing(FeatureJudgement feature, RoundJudgement round) {
+    private static List<String> missing(FeatureAssessment feature, RoundAssessment round) {
         return Stream.concat(
                         feature.feature().allPlaces().stream()
                                 .flatMap(place ->
@@ -74,31 +84,27 @@ class FormPages {
     }
 
     /** The grade that ends what is written on the part. */
-    private static Optional<String> stamped(FeatureJudgement feature) {
+    private static Optional<String> stamped(FeatureAssessment feature, String mark) {
         return feature.of().planned().grades().map(SizeGrades::grades).orElse(List.of()).stream()
                 .map(SizeGrades.Grade::stamp)
-                .filter(stamp -> feature.part().mark().equals(stamp)
-                        || feature.part().mark().endsWith(" " + stamp))
+                .filter(stamp -> mark.equals(stamp) || mark.endsWith(" " + stamp))
                 .findFirst();
     }
 
     /** How far the axis is bent, of an indicator's largest less smallest; empty for any other feature. */
-    Optional<String> runout(FeatureJudgement feature, LengthUnit unit) {
-        List<PlaceJudgement> read = feature.inForce().places().stream()
-                .filter(place -> place.value().value().isPresent())
-                .toList();
-        if (feature.feature().kind() != FeatureKind.RUNOUT || read.isEmpty()) {
-            return Optional.empty();
-        }
-        var runout = new Runout(
-                read.stream().map(place -> place.value().value().orElseThrow()).toList());
-        PlaceJudgement worst = read.get(runout.worst());
-        Length step = worst.resolution().orElse(feature.feature().limitsStep()).dividedBy(2);
-        return Optional.of(words.say(
-                "form.runout" + (read.size() == 1 ? ".one" : ""),
-                Map.of(
-                        "tir", figures.exactly(runout.largest(), unit),
-                        "bend", figures.rounded(runout.bends().get(runout.worst()), unit, step),
-                        "place", worst.place().name())));
+    Optional<String> runout(FeatureAssessment feature, LengthUnit unit) {
+        return feature.bend().map(bend -> {
+            Runout runout = bend.runout();
+            Length step = bend.worst()
+                    .resolution()
+                    .orElse(feature.feature().limitsStep())
+                    .dividedBy(2);
+            return words.say(
+                    "form.runout" + (runout.bends().size() == 1 ? ".one" : ""),
+                    Map.of(
+                            "tir", figures.exactly(runout.largest(), unit),
+                            "bend", figures.rounded(runout.bends().get(runout.worst()), unit, step),
+                            "place", bend.worst().place().name()));
+        });
     }
 }

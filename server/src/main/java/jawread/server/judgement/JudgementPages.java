@@ -2,19 +2,22 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.Inspection;
+import jawread.core.assess.Instrument;
+import jawread.core.assess.PlaceAssessment;
+import jawread.core.assess.RoundAssessment;
 import jawread.server.access.People;
 import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
-import jawread.server.judgement.Inspections.Inspection;
 import jawread.server.judgement.JudgementView.DecisionView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.JudgementView.JudgedInFullView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
 import jawread.server.judgement.JudgementView.StepView;
 import jawread.server.judgement.SheetView.CutView;
-import jawread.server.measure.Reading;
 import jawread.server.settings.Setting;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -81,7 +84,7 @@ public class JudgementPages {
     @Transactional(readOnly = true)
     public JudgementView of(long partId) {
         Part part = jobs.part(partId);
-        PlanJudgement plan = judgements.of(part.plan());
+        JudgedPlan plan = judgements.of(part.plan());
         StepView step = steps.of(part, plan);
         List<PartDecision> made = decisions.of(part);
         return new JudgementView(
@@ -94,33 +97,33 @@ public class JudgementPages {
                 step,
                 inForce(made, step).map(this::decision).orElse(null),
                 made.stream().map(this::decision).toList(),
-                plan.of(part).stream()
+                plan.of(part).features().stream()
                         .map(each -> sheets.feature(each, plan.job()))
                         .toList(),
                 looks.items(part, plan),
-                features(part, plan, inspections.of(part)));
+                features(part, plan, inspections.of(part).all()));
     }
 
     /** What is said of one feature rests on this. Refuses an unknown part or feature with 404. */
     @Transactional(readOnly = true)
     public JudgedInFullView inFull(long partId, long featureId) {
         Part part = jobs.part(partId);
-        PlanJudgement plan = judgements.of(part.plan());
-        FeatureJudgement judged = plan.of(part).stream()
+        JudgedPlan plan = judgements.of(part.plan());
+        FeatureAssessment judged = plan.of(part).features().stream()
                 .filter(each -> each.feature().id() == featureId)
                 .findFirst()
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
-        return inFull(judged, inspections.of(part), plan.job());
+        return inFull(judged, part, inspections.of(part).all());
     }
 
     /** The worst first. */
-    private List<JudgedFeatureView> features(Part part, PlanJudgement plan, List<Inspection> inspected) {
-        List<FeatureJudgement> all =
-                plan.of(part).stream().sorted(FeatureJudgement.WORST_FIRST).toList();
+    private List<JudgedFeatureView> features(Part part, JudgedPlan plan, List<Inspection> inspected) {
+        List<FeatureAssessment> all = plan.of(part).features().stream()
+                .sorted(FeatureAssessment.WORST_FIRST)
+                .toList();
         return all.stream()
-                .map(feature ->
-                        feature(feature, inspected, plan.job(), all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
+                .map(feature -> feature(feature, part, inspected, all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
                 .toList();
     }
 
@@ -140,17 +143,19 @@ public class JudgementPages {
                 decision.madeAt());
     }
 
-    private JudgedFeatureView feature(FeatureJudgement feature, List<Inspection> inspected, Job job, boolean isInFull) {
-        RoundJudgement round = feature.inForce();
+    private JudgedFeatureView feature(
+            FeatureAssessment feature, Part part, List<Inspection> inspected, boolean isInFull) {
+        Job job = part.job();
+        RoundAssessment round = feature.inForce();
         CutView cut = rounds.cut(round, feature, job);
-        Optional<PlaceJudgement> deciding = round.deciding();
+        Optional<PlaceAssessment> deciding = round.deciding();
         return new JudgedFeatureView(
                 feature.feature().id(),
                 rounds.verdict(round, feature, job),
-                rounds.name(round.number(), feature.part().plan().roundNames()),
+                rounds.name(round.number(), part.plan().roundNames()),
                 cut == null ? null : cut.sentence(),
                 rounds.envelope(feature),
-                forms.of(feature, inspected, job).orElse(null),
+                forms.of(feature, part, inspected).orElse(null),
                 forms.runout(feature, job.unit()).orElse(null),
                 compared.of(feature, job.unit()).orElse(null),
                 feature.isOpen(),
@@ -161,28 +166,29 @@ public class JudgementPages {
                 deciding.flatMap(place -> rounds.expanded(place, job)).orElse(null),
                 deciding.flatMap(RoundWords::guardPm).orElse(null),
                 round.places().size(),
-                isInFull ? inFull(feature, inspected, job) : null);
+                isInFull ? inFull(feature, part, inspected) : null);
     }
 
-    private JudgedInFullView inFull(FeatureJudgement feature, List<Inspection> inspected, Job job) {
+    private JudgedInFullView inFull(FeatureAssessment feature, Part part, List<Inspection> inspected) {
         return new JudgedInFullView(
-                forms.inFull(feature, inspected, job).orElse(null),
+                forms.inFull(feature, part, inspected).orElse(null),
                 feature.inForce().places().stream()
-                        .map(place -> place(place, feature, job))
+                        .map(place -> place(place, feature, part.job()))
                         .toList());
     }
 
-    private JudgedPlaceView place(PlaceJudgement place, FeatureJudgement feature, Job job) {
+    private JudgedPlaceView place(PlaceAssessment place, FeatureAssessment feature, Job job) {
         boolean calibrated = place.standing().stream()
-                .map(Reading::method)
-                .allMatch(method -> UncertaintyWords.isCalibrated(method.read()));
+                .map(feature.of().conditions().instruments()::readOn)
+                .allMatch(Instrument::isCalibrated);
         return new JudgedPlaceView(
                 rounds.place(place, feature, job),
                 place.uncertainty()
                         .map(of -> uncertainty.of(of, job.unit(), calibrated))
                         .orElse(null),
                 rounds.sized(place, feature, job)
-                        .map(sized -> rules.rule(sized, feature.of().judging().rule()))
+                        .map(sized ->
+                                rules.rule(sized, feature.of().conditions().decision()))
                         .orElse(null));
     }
 }

@@ -2,16 +2,17 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Look;
+import jawread.core.assess.PartAssessment;
 import jawread.server.access.People;
 import jawread.server.access.Person;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.judgement.LookView.CautionView;
 import jawread.server.judgement.LookView.ItemView;
-import jawread.server.measure.Look;
 import jawread.server.measure.Looks;
 import jawread.server.settings.Caution;
 import jawread.server.words.Words;
@@ -50,7 +51,7 @@ public class LookSheets {
     @Transactional(readOnly = true)
     public LookView of(long partId, Optional<Person> person) {
         Part part = jobs.part(partId);
-        PlanJudgement plan = judgements.of(part.plan());
+        JudgedPlan plan = judgements.of(part.plan());
         return new LookView(
                 part.job().id(),
                 part.job().name(),
@@ -62,9 +63,10 @@ public class LookSheets {
                 partWords.next(Optional.of(part), plan).orElse(null));
     }
 
-    List<ItemView> items(Part part, PlanJudgement plan) {
-        return plan.lookedAt().stream()
-                .map(item -> item(item, plan.history().lookAt(part.id(), item.id())))
+    List<ItemView> items(Part part, JudgedPlan plan) {
+        PartAssessment assessed = plan.of(part);
+        return assessed.lookedAt().stream()
+                .map(item -> item(item, assessed.look(item)))
                 .toList();
     }
 

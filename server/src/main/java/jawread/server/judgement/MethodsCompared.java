@@ -1,20 +1,18 @@
 package jawread.server.judgement;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jawread.core.judge.PlaceValue;
-import jawread.core.judge.RepeatState;
+import jawread.core.assess.ComparedMethods;
+import jawread.core.assess.ComparedMethods.Found;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.Instruments;
 import jawread.core.judge.TwoMethods;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.judgement.TwoMethodsView.ComparedView;
-import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -31,77 +29,17 @@ class MethodsCompared {
         this.words = words;
     }
 
-    /** What one method made of one place. */
-    private record Found(PlaceJudgement place, Length size, double expanded, Length resolution) {}
-
     /** Empty where fewer than two places were measured by two methods. */
-    Optional<TwoMethodsView> of(FeatureJudgement feature, LengthUnit unit) {
-        var byMethod = new LinkedHashMap<String, Map<Long, Found>>();
-        for (PlaceJudgement place : feature.inForce().places()) {
-            found(feature, place)
-                    .forEach((method, found) -> byMethod.computeIfAbsent(method, key -> new LinkedHashMap<>())
-                            .put(place.place().id(), found));
-        }
-        List<String> most = byMethod.entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<String, Map<Long, Found>> each) ->
-                                each.getValue().size())
-                        .reversed())
-                .limit(2)
-                .map(Map.Entry::getKey)
-                .toList();
-        return most.size() < 2
-                ? Optional.empty()
-                : compared(most.get(0), byMethod.get(most.get(0)), most.get(1), byMethod.get(most.get(1)), unit);
-    }
-
-    private static Map<String, Found> found(FeatureJudgement feature, PlaceJudgement place) {
-        Stream<Reading> quick = feature.evidence().standing(place.quick()).stream();
-        Map<String, List<Reading>> readings = Stream.concat(place.standing().stream(), quick)
-                .filter(reading -> reading.pins().isEmpty())
-                .collect(Collectors.groupingBy(
-                        reading -> reading.method().number(), LinkedHashMap::new, Collectors.toList()));
-        var found = new LinkedHashMap<String, Found>();
-        readings.forEach((method, of) -> {
-            Length size = Length.meanOf(of.stream().map(Reading::value).toList());
-            var value =
-                    new PlaceValue(RepeatState.DONE, of.size(), Optional.of(size), Optional.empty(), Optional.empty());
-            found.put(
-                    method,
-                    new Found(
-                            place,
-                            size,
-                            feature.of()
-                                    .judging()
-                                    .uncertainty(feature.by().kind(), value, size, of)
-                                    .expanded(),
-                            of.stream()
-                                    .map(Reading::leastCount)
-                                    .max(Length::compareTo)
-                                    .orElseThrow()));
-        });
-        return found;
-    }
-
-    private Optional<TwoMethodsView> compared(
-            String one, Map<Long, Found> first, String other, Map<Long, Found> second, LengthUnit unit) {
-        List<Found> ofFirst = new ArrayList<>();
-        List<Found> ofSecond = new ArrayList<>();
-        first.forEach((place, found) -> Optional.ofNullable(second.get(place)).ifPresent(beside -> {
-            ofFirst.add(found);
-            ofSecond.add(beside);
-        }));
-        return TwoMethods.of(sizes(ofFirst), sizes(ofSecond), expanded(ofFirst), expanded(ofSecond))
-                .fold(
-                        methods -> Optional.of(view(one, ofFirst, other, ofSecond, methods, unit)),
-                        tooFew -> Optional.empty());
-    }
-
-    private static List<Length> sizes(List<Found> found) {
-        return found.stream().map(Found::size).toList();
-    }
-
-    private static double expanded(List<Found> found) {
-        return found.stream().mapToDouble(Found::expanded).max().orElse(0);
+    Optional<TwoMethodsView> of(FeatureAssessment feature, LengthUnit unit) {
+        Instruments instruments = feature.of().conditions().instruments();
+        return ComparedMethods.of(feature)
+                .map(of -> view(
+                        instruments.number(of.one()),
+                        of.first(),
+                        instruments.number(of.other()),
+                        of.second(),
+                        of.compared(),
+                        unit));
     }
 
     private TwoMethodsView view(
@@ -115,8 +53,8 @@ class MethodsCompared {
             Length a = first.get(i).size();
             Length b = second.get(i).size();
             places.add(new ComparedView(
-                    first.get(i).place().place().id(),
-                    first.get(i).place().place().name(),
+                    first.get(i).place().id(),
+                    first.get(i).place().name(),
                     shown(a, unit, step),
                     shown(b, unit, step),
                     shown(Length.meanOf(List.of(a, b)), unit, step),

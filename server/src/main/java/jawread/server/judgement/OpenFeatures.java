@@ -1,7 +1,8 @@
 package jawread.server.judgement;
 
 import java.util.List;
-import jawread.server.job.Feature;
+import jawread.core.assess.Feature;
+import jawread.core.assess.FeatureAssessment;
 import jawread.server.job.Part;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,9 +19,9 @@ public class OpenFeatures {
     /** In the order of the plan. */
     @Transactional(readOnly = true)
     public List<Feature> of(Part part) {
-        return judgements.of(part.plan()).of(part).stream()
-                .filter(FeatureJudgement::isOpen)
-                .map(FeatureJudgement::feature)
+        return judgements.of(part.plan()).of(part).features().stream()
+                .filter(FeatureAssessment::isOpen)
+                .map(FeatureAssessment::feature)
                 .toList();
     }
 }

@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface PartDecisionRepository extends Repository<PartDecision, UUID> {
-    PartDecision save(PartDecision decision);
+interface PartDecisionRepository extends Repository<PartDecisionRow, UUID> {
+    PartDecisionRow save(PartDecisionRow decision);
 
-    Optional<PartDecision> findById(UUID id);
+    Optional<PartDecisionRow> findById(UUID id);
 
-    List<PartDecision> findAllByPartIdOrderByMadeAt(long partId);
+    List<PartDecisionRow> findAllByPartIdOrderByMadeAt(long partId);
 }

@@ -65,9 +65,9 @@ public class PartDecisions {
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
             throw Refused.field("reason", "decision-reason", words);
         }
-        Optional<PartDecision> before = decisions.findById(id);
+        Optional<PartDecision> before = decisions.findById(id).map(PartDecisionRow::decision);
         if (before.isPresent()) {
-            if (before.get().part().id() != partId
+            if (before.get().part() != partId
                     || !before.get().decided().equals(decided.code())
                     || !before.get().reason().equals(why)) {
                 throw Refused.keptOtherwise(words);
@@ -77,13 +77,15 @@ public class PartDecisions {
         Part part = jobs.part(partId);
         String said = steps.of(part, judgements.of(part.plan())).code();
         long seq = journal.write(part.job().id(), What.MARK);
-        decisions.save(new PartDecision(id, part, said, decided.code(), why, person, clock.instant()));
+        decisions.save(new PartDecisionRow(id, part, said, decided.code(), why, person, clock.instant()));
         return Receipt.now(id, seq);
     }
 
     /** All of a part, in the order they were made. */
     @Transactional(readOnly = true)
     public List<PartDecision> of(Part part) {
-        return decisions.findAllByPartIdOrderByMadeAt(part.id());
+        return decisions.findAllByPartIdOrderByMadeAt(part.id()).stream()
+                .map(PartDecisionRow::decision)
+                .toList();
     }
 }

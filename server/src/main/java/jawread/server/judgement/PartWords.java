@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jawread.core.assess.Feature;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.PartAssessment;
 import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
-import jawread.server.job.Feature;
 import jawread.server.job.Part;
 import jawread.server.judgement.SheetView.PartView;
 import jawread.server.judgement.SheetView.VerdictView;
@@ -27,50 +29,48 @@ public class PartWords {
     }
 
     /** Of a feature of a part: that of its round in force. */
-    public VerdictView verdict(FeatureJudgement feature) {
+    public VerdictView verdict(FeatureAssessment feature) {
         return verdicts.brief(feature.verdict(), feature.side());
     }
 
-    PartView part(Part part, PlanJudgement plan) {
+    PartView part(Part part, JudgedPlan plan) {
         return new PartView(part.id(), part.name(), part.mark(), verdict(part, plan));
     }
 
     /** Of a part: the worst of its features. */
-    VerdictView verdict(Part part, PlanJudgement plan) {
-        return plan.decidedAgainst(part)
+    VerdictView verdict(Part part, JudgedPlan plan) {
+        PartAssessment assessed = plan.of(part);
+        return assessed.decidedAgainst()
                 .map(item -> new VerdictView(
-                        SizeVerdict.GONE.code(),
+                        assessed.verdict().code(),
                         "",
                         words.say("look.not-ok"),
                         words.say("look.decides", Map.of("item", item.name())),
                         null,
                         null))
-                .orElseGet(() -> worstOf(plan.of(part)));
+                .orElseGet(() -> worstOf(assessed.features()));
     }
 
     /** Of a job: the worst of what was measured in all its parts. */
-    VerdictView verdict(List<PlanJudgement> plans) {
+    VerdictView verdict(List<JudgedPlan> plans) {
         return worstOf(plans.stream()
                 .flatMap(plan -> plan.all().stream())
-                .filter(FeatureJudgement::isBegun)
+                .filter(FeatureAssessment::isBegun)
                 .toList());
     }
 
-    private VerdictView worstOf(List<FeatureJudgement> features) {
-        SizeVerdict worst = SizeVerdict.worstOf(
-                features.stream().map(FeatureJudgement::verdict).toList());
-        return features.stream()
-                .filter(each -> each.verdict() == worst)
-                .findFirst()
+    private VerdictView worstOf(List<FeatureAssessment> features) {
+        return FeatureAssessment.worstOf(features)
                 .map(this::verdict)
-                .orElseGet(() -> verdicts.brief(worst, Side.NEITHER));
+                .orElseGet(() -> verdicts.brief(SizeVerdict.NOT_MEASURED, Side.NEITHER));
     }
 
     /** The very next thing to do, on the part at hand before any other: to look first, then to measure. */
-    Optional<NextView> next(Optional<Part> atHand, PlanJudgement plan) {
+    Optional<NextView> next(Optional<Part> atHand, JudgedPlan plan) {
         return plan.next(atHand).map(next -> {
-            List<Feature> unseen = plan.notLookedAt(next.part());
-            return unseen.isEmpty() ? measure(next, plan) : look(next.part(), unseen);
+            Part part = plan.partOf(next);
+            List<Feature> unseen = plan.of(part).notLookedAt();
+            return unseen.isEmpty() ? measure(next, part) : look(part, unseen);
         });
     }
 
@@ -79,15 +79,15 @@ public class PartWords {
         return new NextView(part.id(), null, words.say("bench.next.look", Map.of("part", part.name(), "items", items)));
     }
 
-    private NextView measure(FeatureJudgement next, PlanJudgement plan) {
-        String where = next.part().name() + ", " + next.feature().name();
+    private NextView measure(FeatureAssessment next, Part part) {
+        String where = part.name() + ", " + next.feature().name();
         String sentence = words.say(
                 "bench.next." + next.verdict().code(),
                 Map.of(
                         "where",
                         where,
                         "sentence",
-                        rounds.verdict(next.inForce(), next, plan.job()).sentence()));
-        return new NextView(next.part().id(), next.feature().id(), sentence);
+                        rounds.verdict(next.inForce(), next, part.job()).sentence()));
+        return new NextView(part.id(), next.feature().id(), sentence);
     }
 }

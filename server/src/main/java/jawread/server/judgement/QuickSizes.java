@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Origin;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -21,7 +23,7 @@ import jawread.core.walk.Layout;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
-import jawread.server.job.Feature;
+import jawread.server.drawer.Methods;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
@@ -37,7 +39,6 @@ import jawread.server.job.TitleBlocks;
 import jawread.server.judgement.QuickJudging.Judged;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.measure.KeepReading;
-import jawread.server.measure.Origin;
 import jawread.server.measure.Readings;
 import jawread.server.settings.ShopSettings;
 import jawread.server.storage.Locks;
@@ -124,7 +125,8 @@ public class QuickSizes {
                 between.map(of -> doubts(quick.limits(), of, unit)).orElse(List.of()),
                 shown.orElse(null),
                 refused(read, quick.figure(), unit),
-                gauge.flatMap(of -> size.flatMap(typed -> readingWords.remark(of, typed.length(), of.leastCount())))
+                gauge.flatMap(of -> size.flatMap(
+                                typed -> readingWords.remark(Methods.atHand(of), typed.length(), of.leastCount())))
                         .orElse(""),
                 verdict.orElse(null),
                 judged.map(judging::why).orElse(""),

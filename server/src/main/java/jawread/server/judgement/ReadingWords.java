@@ -7,17 +7,21 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.FeatureLog;
+import jawread.core.assess.Instrument;
+import jawread.core.assess.Instruments;
+import jawread.core.assess.Place;
+import jawread.core.assess.Reading;
+import jawread.core.assess.ReadingMark;
+import jawread.core.gauge.GaugeAtHand;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
 import jawread.server.access.People;
-import jawread.server.drawer.Gauge;
-import jawread.server.drawer.GaugeState;
+import jawread.server.comparator.ComparatorSettings;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
-import jawread.server.measure.Evidence;
-import jawread.server.measure.Reading;
-import jawread.server.measure.ReadingMark;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.scale.ScaleWords;
 import jawread.server.words.Figures;
@@ -31,13 +35,15 @@ class ReadingWords {
     /** Some long jobs. */
     private static final int MOST_KNOWN = 100_000;
 
+    private final ComparatorSettings settings;
     private final People people;
     private final Map<UUID, ReadingView> known = new ConcurrentHashMap<>();
     private final Words words;
     private final Figures figures;
     private final ScaleWords scaleWords;
 
-    ReadingWords(People people, Words words, Figures figures, ScaleWords scaleWords) {
+    ReadingWords(ComparatorSettings settings, People people, Words words, Figures figures, ScaleWords scaleWords) {
+        this.settings = settings;
         this.people = people;
         this.scaleWords = scaleWords;
         this.words = words;
@@ -45,44 +51,46 @@ class ReadingWords {
     }
 
     /** A reading that nothing was said of since is for ever what it was: it is put into words once. */
-    ReadingView of(Reading reading, Evidence evidence) {
-        if (!evidence.marksOf(reading).isEmpty() || !evidence.swapsOf(reading).isEmpty()) {
-            return view(reading, evidence);
+    ReadingView of(Reading reading, FeatureAssessment of) {
+        FeatureLog log = of.log();
+        if (!log.marksOf(reading).isEmpty() || !log.swapsOf(reading).isEmpty()) {
+            return view(reading, of);
         }
         if (known.size() > MOST_KNOWN) {
             known.clear();
         }
-        return known.computeIfAbsent(reading.getId(), id -> view(reading, evidence));
+        return known.computeIfAbsent(reading.id(), id -> view(reading, of));
     }
 
-    private ReadingView view(Reading reading, Evidence evidence) {
+    private ReadingView view(Reading reading, FeatureAssessment of) {
+        FeatureLog log = of.log();
+        Instruments instruments = of.of().conditions().instruments();
+        Instrument read = instruments.readOn(reading);
         List<SaidView> notes = Stream.concat(
-                        evidence.marksOf(reading).stream()
+                        log.marksOf(reading).stream()
                                 .filter(mark -> mark.kind() != ReadingMark.Kind.STRIKE)
-                                .map(mark -> said(mark, reading, evidence)),
-                        evidence.swapsOf(reading).stream()
+                                .map(mark -> said(mark, reading, log)),
+                        log.swapsOf(reading).stream()
                                 .map(swap -> new SaidView(
                                         words.say(
                                                 "reading.swapped",
                                                 Map.of(
-                                                        "place", reading.place().name(),
+                                                        "place", takenAt(reading, of),
                                                         "reason", swap.reason())),
                                         people.nameOf(swap.person()),
                                         swap.madeAt())))
                 .toList();
         return new ReadingView(
-                reading.getId(),
+                reading.id(),
                 reading.seq(),
                 size(reading),
                 reading.origin().code(),
-                byScale(reading).map(ScaleReading::estimated).orElse(false),
-                addends(reading),
-                reading.method().number(),
+                byScale(reading, read).map(ScaleReading::estimated).orElse(false),
+                addends(reading, read),
+                instruments.number(reading.with()),
                 people.nameOf(reading.person()),
                 reading.takenAt(),
-                evidence.strikeOf(reading)
-                        .map(said -> SaidView.of(said, people))
-                        .orElse(null),
+                log.strikeOf(reading).map(said -> SaidView.of(said, people)).orElse(null),
                 notes,
                 setting(reading).orElse(null),
                 reading.pins()
@@ -92,15 +100,15 @@ class ReadingWords {
                                         "goes", figures.exactly(pins.goes(), reading.unit()),
                                         "stops", figures.exactly(pins.stops(), reading.unit()))))
                         .orElse(null),
-                remark(reading).orElse(null));
+                remark(reading, read, instruments.number(reading.with())).orElse(null));
     }
 
     /** A note as it is; what was answered to a doubt says what was done. */
-    private SaidView said(ReadingMark mark, Reading reading, Evidence evidence) {
+    private SaidView said(ReadingMark mark, Reading reading, FeatureLog log) {
         if (mark.kind() == ReadingMark.Kind.NOTE) {
             return SaidView.of(mark, people);
         }
-        String was = figures.reading(evidence.asKept(reading).raw(), reading.unit(), reading.resolution())
+        String was = figures.reading(log.asKept(reading).raw(), reading.unit(), reading.resolution())
                 .withUnit();
         return new SaidView(
                 words.say("reading." + mark.kind().code(), Map.of("was", was, "reason", mark.reason())),
@@ -115,8 +123,18 @@ class ReadingWords {
                 : figures.computed(reading.value(), reading.unit(), reading.resolution(), List.of());
     }
 
+    /** What the place is called where it was taken, before it was put right. */
+    private static String takenAt(Reading reading, FeatureAssessment of) {
+        return of.feature().places(of.part()).stream()
+                .filter(place -> place.key().equals(reading.place()))
+                .map(Place::name)
+                .findFirst()
+                .orElse("");
+    }
+
     private Optional<String> setting(Reading reading) {
         return reading.setting()
+                .flatMap(set -> settings.byIds(List.of(set.id())).stream().findFirst())
                 .map(setting -> words.say(
                         "reading.setting",
                         Map.of(
@@ -125,31 +143,29 @@ class ReadingWords {
                                 "person", people.nameOf(setting.person()))));
     }
 
-    private List<AddendView> addends(Reading reading) {
-        return byScale(reading)
-                .map(sum -> scaleWords.addends(sum, reading.method().read().scale()))
+    private List<AddendView> addends(Reading reading, Instrument read) {
+        return byScale(reading, read)
+                .map(sum -> scaleWords.addends(sum, read.scale().orElseThrow()))
                 .orElseGet(List::of);
     }
 
     /** The sum it was made of; empty for one that was typed. */
-    private static Optional<ScaleReading> byScale(Reading reading) {
+    private static Optional<ScaleReading> byScale(Reading reading, Instrument read) {
         return reading.parts()
-                .map(parts -> reading.method()
-                        .read()
-                        .scale()
-                        .read(reading.base(), parts)
+                .map(parts -> read.scale()
+                        .orElseThrow()
+                        .read(reading.base(read), parts)
                         .orThrow());
     }
 
     /** Kept all the same: a figure is stored first and looked at after. */
-    private Optional<String> remark(Reading reading) {
-        Gauge read = reading.method().read();
+    private Optional<String> remark(Reading reading, Instrument read, String number) {
         var remarks = new ArrayList<String>();
         if (!reading.correction().isZero()) {
             remarks.add(words.say(
                     "remark.corrected",
                     Map.of(
-                            "gauge", read.shopNumber(),
+                            "gauge", read.number(),
                             "raw",
                                     figures.reading(reading.raw(), reading.unit(), reading.resolution())
                                             .withUnit(),
@@ -172,12 +188,11 @@ class ReadingWords {
                             "correction",
                             figures.rounded(reading.thermal(), reading.unit(), finest(reading)))));
         }
-        if (reading.gaugeState() == GaugeState.DUE) {
-            remarks.add(
-                    words.say("remark.was-due", Map.of("gauge", reading.method().number())));
+        if (reading.wasDue()) {
+            remarks.add(words.say("remark.was-due", Map.of("gauge", number)));
         }
         if (reading.pins().isEmpty()) {
-            remark(read, reading.raw(), reading.leastCount()).ifPresent(remarks::add);
+            remark(read.gauge(), reading.raw(), reading.leastCount()).ifPresent(remarks::add);
         }
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
     }
@@ -188,21 +203,21 @@ class ReadingWords {
     }
 
     /** What to look at again in a size read with a gauge; empty when nothing is odd. */
-    Optional<String> remark(Gauge gauge, Length size, Length leastCount) {
+    Optional<String> remark(GaugeAtHand gauge, Length size, Length leastCount) {
         LengthUnit unit = gauge.unit();
         var remarks = new ArrayList<String>();
         if (!gauge.range().covers(size)) {
             remarks.add(words.say(
                     "remark.outside-range",
                     Map.of(
-                            "gauge", gauge.shopNumber(),
+                            "gauge", gauge.number(),
                             "low", figures.exactly(gauge.range().low(), unit),
                             "high", figures.exactly(gauge.range().high(), unit))));
         }
         if (!leastCount.isZero() && size.picometres() % leastCount.picometres() != 0) {
             remarks.add(words.say(
                     "remark.finer-than-gauge",
-                    Map.of("gauge", gauge.shopNumber(), "step", figures.exactly(leastCount, unit))));
+                    Map.of("gauge", gauge.number(), "step", figures.exactly(leastCount, unit))));
         }
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
     }

@@ -5,6 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.MeasuredForm;
+import jawread.core.assess.PlaceAssessment;
+import jawread.core.assess.PlaceMark;
+import jawread.core.assess.RoundAssessment;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.PlaceValue;
 import jawread.core.judge.RepeatState;
@@ -13,9 +18,9 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.People;
 import jawread.server.form.FormPictures;
-import jawread.server.form.MeasuredForm;
 import jawread.server.form.StoryWords;
 import jawread.server.job.Job;
+import jawread.server.job.Plan;
 import jawread.server.job.RoundNames;
 import jawread.server.judgement.SheetView.CutView;
 import jawread.server.judgement.SheetView.PlaceView;
@@ -23,7 +28,6 @@ import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.judgement.VerdictWords.Sized;
-import jawread.server.measure.PlaceMark;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -63,12 +67,13 @@ class RoundWords {
         this.readings = readings;
     }
 
-    RoundView of(RoundJudgement round, FeatureJudgement feature, Job job) {
+    RoundView of(RoundAssessment round, FeatureAssessment feature, Plan plan) {
+        Job job = plan.job();
         List<PlaceView> places =
                 round.places().stream().map(place -> place(place, feature, job)).toList();
         return new RoundView(
                 round.number(),
-                name(round.number(), feature.part().plan().roundNames()),
+                name(round.number(), plan.roundNames()),
                 cut(round, feature, job),
                 places,
                 at(round),
@@ -84,13 +89,13 @@ class RoundWords {
 
     /** What can be said of perfect form at maximum material; null where the drawing does not demand it. */
     @Nullable
-    String envelope(FeatureJudgement feature) {
+    String envelope(FeatureAssessment feature) {
         return feature.envelope()
                 .map(said -> words.say("envelope." + said.code()))
                 .orElse(null);
     }
 
-    private static long at(RoundJudgement round) {
+    private static long at(RoundAssessment round) {
         return round.wanted()
                 .or(() -> round.verdict() == SizeVerdict.METAL_LEFT ? round.deciding() : Optional.empty())
                 .or(() -> round.places().stream()
@@ -109,7 +114,7 @@ class RoundWords {
                 : words.say("round." + names.code() + (round == 1 ? ".first" : ""), Map.of("number", round));
     }
 
-    VerdictView verdict(RoundJudgement round, FeatureJudgement feature, Job job) {
+    VerdictView verdict(RoundAssessment round, FeatureAssessment feature, Job job) {
         if (round.isDecidedByForm()) {
             return verdicts.ofForm(
                     round.verdict(), round.side(), stories.deciding(round.form().orElseThrow(), job.unit()));
@@ -119,7 +124,7 @@ class RoundWords {
                 .orElseGet(() -> verdicts.withoutSize(round.verdict()));
     }
 
-    private VerdictView verdict(PlaceJudgement place, Optional<Sized> sized) {
+    private VerdictView verdict(PlaceAssessment place, Optional<Sized> sized) {
         if (place.verdict() == SizeVerdict.IN_DOUBT) {
             return verdicts.inDoubt(place.apparent());
         }
@@ -127,16 +132,22 @@ class RoundWords {
     }
 
     /** Empty without a size. */
-    Optional<Sized> sized(PlaceJudgement place, FeatureJudgement feature, Job job) {
+    Optional<Sized> sized(PlaceAssessment place, FeatureAssessment feature, Job job) {
         return place.value()
                 .value()
                 .flatMap(size -> place.judged()
-                        .map(judged -> new Sized(size, judged, feature.by(), job.unit(), stepOf(place, feature))));
+                        .map(judged -> new Sized(
+                                size,
+                                judged,
+                                feature.of().demand(),
+                                feature.of().diameter(),
+                                job.unit(),
+                                stepOf(place, feature))));
     }
 
     /** What the cut before a round was asked to take, and took; null before the first. */
     @Nullable
-    CutView cut(RoundJudgement round, FeatureJudgement feature, Job job) {
+    CutView cut(RoundAssessment round, FeatureAssessment feature, Job job) {
         if (round.number() == 0) {
             return null;
         }
@@ -158,30 +169,30 @@ class RoundWords {
     }
 
     /** Empty without a size. */
-    Optional<LengthText> value(PlaceJudgement place, FeatureJudgement feature, Job job) {
+    Optional<LengthText> value(PlaceAssessment place, FeatureAssessment feature, Job job) {
         return sized(place, feature, job).map(this::value);
     }
 
     private LengthText value(Sized sized) {
         return figures.computed(
-                sized.size(), sized.unit(), sized.step(), sized.by().limits().stated());
+                sized.size(), sized.unit(), sized.step(), sized.demand().shown().stated());
     }
 
     /** U of its value, of two significant digits; empty without one. */
-    Optional<LengthText> expanded(PlaceJudgement place, Job job) {
+    Optional<LengthText> expanded(PlaceAssessment place, Job job) {
         return place.uncertainty().map(of -> figures.significant(Length.nearest(of.expanded()), job.unit()));
     }
 
     /** Nearer than this to a limit nothing can be told; empty without a size. */
-    static Optional<Long> guardPm(PlaceJudgement place) {
+    static Optional<Long> guardPm(PlaceAssessment place) {
         return place.judged().map(judged -> judged.decision().guard().picometres());
     }
 
-    private static Length stepOf(PlaceJudgement place, FeatureJudgement feature) {
+    private static Length stepOf(PlaceAssessment place, FeatureAssessment feature) {
         return place.resolution().orElse(feature.feature().limitsStep());
     }
 
-    PlaceView place(PlaceJudgement place, FeatureJudgement feature, Job job) {
+    PlaceView place(PlaceAssessment place, FeatureAssessment feature, Job job) {
         Length step = stepOf(place, feature);
         Optional<Sized> sized = sized(place, feature, job);
         Optional<LengthText> value = sized.map(this::value);
@@ -193,7 +204,7 @@ class RoundWords {
                 place.place().axis(),
                 place.place().depth().map(Length::picometres).orElse(null),
                 place.readings().stream()
-                        .map(reading -> readings.of(reading, feature.evidence()))
+                        .map(reading -> readings.of(reading, feature))
                         .toList(),
                 place.isBetweenPins() ? 1 : job.repeatSchool().fewest(),
                 place.value().state().code(),
@@ -211,7 +222,7 @@ class RoundWords {
                 verdict(place, sized),
                 doubts.of(place),
                 place.quick().stream()
-                        .map(reading -> readings.of(reading, feature.evidence()))
+                        .map(reading -> readings.of(reading, feature))
                         .toList(),
                 feature.asksQuick(place),
                 place.skip().map(said -> SaidView.of(said, people)).orElse(null),
@@ -222,7 +233,7 @@ class RoundWords {
                 next(place, job, step));
     }
 
-    private String repeats(PlaceJudgement place, Job job, Length step) {
+    private String repeats(PlaceAssessment place, Job job, Length step) {
         PlaceValue value = place.value();
         if (value.apart().isEmpty()) {
             return "";
@@ -238,7 +249,7 @@ class RoundWords {
         return figures.reading(length, job.unit(), step).text();
     }
 
-    private String next(PlaceJudgement place, Job job, Length step) {
+    private String next(PlaceAssessment place, Job job, Length step) {
         if (place.skip().isPresent()) {
             return words.say("next.skipped", Map.of("reason", place.skip().get().reason()));
         }

@@ -37,7 +37,7 @@ class RuleWords {
      * @param rule in force
      */
     String rule(Sized sized, DecisionRule rule) {
-        Limits limits = sized.by().limits();
+        Limits limits = sized.demand().shown();
         Length guard = sized.judged().decision().guard();
         if (sized.judged().ladder().isPresent()) {
             return words.say(
@@ -45,8 +45,7 @@ class RuleWords {
                     Map.of(
                             "limits", limits(limits, sized),
                             "service",
-                                    sized.by()
-                                            .demand()
+                                    sized.demand()
                                             .service()
                                             .map(limit -> limit(limit.length(), sized))
                                             .orElse(""),

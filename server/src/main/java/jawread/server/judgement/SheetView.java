@@ -4,10 +4,10 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import jawread.core.assess.Said;
 import jawread.server.access.People;
 import jawread.server.form.FormPictureView;
 import jawread.server.job.LimitsView;
-import jawread.server.measure.Said;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.LengthText;
 

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import jawread.core.assess.Feature;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.Reading;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.choosing.FeatureMethods;
@@ -13,19 +16,16 @@ import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.LimitsWords;
 import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.job.PlanRevision;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.job.PlansInForce;
 import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.RoundView;
-import jawread.server.measure.Reading;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -44,7 +44,6 @@ public class Sheets {
     private final Drawer drawer;
     private final PlansInForce plans;
     private final FeatureMethods methods;
-    private final PlannedFeatures planned;
     private final Judgements judgements;
     private final WorkLeft work;
     private final RoundWords rounds;
@@ -60,7 +59,6 @@ public class Sheets {
             Drawer drawer,
             PlansInForce plans,
             FeatureMethods methods,
-            PlannedFeatures planned,
             Judgements judgements,
             WorkLeft work,
             RoundWords rounds,
@@ -74,7 +72,6 @@ public class Sheets {
         this.drawer = drawer;
         this.plans = plans;
         this.methods = methods;
-        this.planned = planned;
         this.judgements = judgements;
         this.work = work;
         this.rounds = rounds;
@@ -96,15 +93,16 @@ public class Sheets {
         // The plan may have gone on without this edition of the feature: what was read stays with its own.
         PlanRevision revision = plans.with(part.plan(), feature);
         var plan = judgements.of(revision, parts);
-        FeatureJudgement judged = plan.of(part, feature);
+        FeatureAssessment judged = plan.of(part, feature);
         Job job = plan.job();
         MethodsOfPlan methodsOf = methods.of(part.plan(), Optional.empty());
         Optional<GaugeAndReader> gauge = gauge(judged, methodsOf);
         List<RoundView> roundViews = judged.rounds().stream()
-                .map(round -> rounds.of(round, judged, job))
+                .map(round -> rounds.of(round, judged, part.plan()))
                 .toList();
-        List<FeatureView> features =
-                plan.of(part).stream().map(each -> feature(each, job)).toList();
+        List<FeatureView> features = plan.of(part).features().stream()
+                .map(each -> feature(each, job))
+                .toList();
         return new SheetView(
                 job(job),
                 part.plan().id(),
@@ -126,21 +124,22 @@ public class Sheets {
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }
 
-    private Optional<GaugeAndReader> gauge(FeatureJudgement judged, MethodsOfPlan methodsOf) {
+    private Optional<GaugeAndReader> gauge(FeatureAssessment judged, MethodsOfPlan methodsOf) {
         Feature feature = judged.feature();
         Optional<GaugeAndReader> last = judged.rounds().stream()
                 .flatMap(round -> round.places().stream())
                 .flatMap(place -> place.readings().stream())
                 .max(Comparator.comparingLong(Reading::seq))
-                .map(Reading::method)
+                .flatMap(reading -> methodsOf.atHand().methods().stream()
+                        .filter(method -> method.key().equals(reading.with().key()))
+                        .findFirst())
                 .filter(GaugeAndReader::mayMeasure);
-        return last.or(
-                () -> methodsOf.inForce(feature.key(), planned.of(feature)).map(Weighed::method));
+        return last.or(() -> methodsOf.inForce(feature.key(), feature.planned()).map(Weighed::method));
     }
 
     /** The quickest caliper that can be put to it, other than what it is measured with. */
     private Optional<String> quickWith(
-            FeatureJudgement judged, MethodsOfPlan methodsOf, Optional<GaugeAndReader> gauge) {
+            FeatureAssessment judged, MethodsOfPlan methodsOf, Optional<GaugeAndReader> gauge) {
         return methodsOf.weigh(judged.of().planned()).stream()
                 .filter(each -> each.choice().fitness().canMeasure())
                 .map(Weighed::method)
@@ -150,8 +149,8 @@ public class Sheets {
                 // One whose calibration has run out only where there is no other; in the unit that is at hand.
                 .min(Comparator.<GaugeAndReader, Boolean>comparing(
                                 method -> drawer.stateOf(method.read()) == GaugeState.DUE)
-                        .thenComparing(method -> method.read().unit()
-                                != judged.feature().plan().job().unit()))
+                        .thenComparing(method ->
+                                method.read().unit() != methodsOf.job().unit()))
                 .map(GaugeAndReader::key);
     }
 
@@ -167,7 +166,7 @@ public class Sheets {
     }
 
     /** An edition of a feature is put into figures once: of a long plan there are hundreds, and only the verdict changes. */
-    FeatureView feature(FeatureJudgement judged, Job job) {
+    FeatureView feature(FeatureAssessment judged, Job job) {
         if (drawn.size() > MOST_DRAWN) {
             drawn.clear();
         }
@@ -176,7 +175,7 @@ public class Sheets {
                 .with(partWords.verdict(judged));
     }
 
-    private FeatureView withoutVerdict(FeatureJudgement judged, LengthUnit unit) {
+    private FeatureView withoutVerdict(FeatureAssessment judged, LengthUnit unit) {
         Feature feature = judged.feature();
         Length step = feature.limitsStep();
         return new FeatureView(
@@ -184,8 +183,8 @@ public class Sheets {
                 feature.name(),
                 feature.kind().code(),
                 feature.diameter(),
-                limits.of(judged.by().limits(), unit, step),
-                judged.by()
+                limits.of(judged.of().limits(), unit, step),
+                judged.of()
                         .demand()
                         .service()
                         .map(service -> figures.reading(service.length(), unit, step))

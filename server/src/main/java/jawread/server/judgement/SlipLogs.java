@@ -4,14 +4,14 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import jawread.core.misread.Slip;
 import jawread.server.access.People;
 import jawread.server.access.Person;
+import jawread.server.drawer.InstrumentsInForce;
+import jawread.server.job.Jobs;
 import jawread.server.judgement.SlipLogView.CountView;
 import jawread.server.judgement.SlipLogView.OwnedView;
 import jawread.server.measure.Marks;
-import jawread.server.measure.Reading;
-import jawread.server.measure.ReadingMark;
+import jawread.server.measure.OwnedSlip;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.words.Figures;
@@ -22,13 +22,24 @@ import org.springframework.transaction.annotation.Transactional;
 /** The log of slips, for the eyes of those who made them: for practice, not for blame. */
 @Service
 class SlipLogs {
+    private final Jobs jobs;
+    private final InstrumentsInForce instruments;
     private final People people;
     private final Marks marks;
     private final ShopSettings settings;
     private final Figures figures;
     private final Words words;
 
-    SlipLogs(People people, Marks marks, ShopSettings settings, Figures figures, Words words) {
+    SlipLogs(
+            Jobs jobs,
+            InstrumentsInForce instruments,
+            People people,
+            Marks marks,
+            ShopSettings settings,
+            Figures figures,
+            Words words) {
+        this.jobs = jobs;
+        this.instruments = instruments;
         this.people = people;
         this.marks = marks;
         this.settings = settings;
@@ -42,7 +53,7 @@ class SlipLogs {
     public SlipLogView of(Person person) {
         boolean all = settings.of(Setting.SLIPS_SEEN_BY).equals("shop");
         List<OwnedView> slips = marks.ownedTo().stream()
-                .filter(mark -> all || mark.reading().person() == person.id())
+                .filter(slip -> all || slip.person() == person.id())
                 .map(this::owned)
                 .toList();
         var counts = new LinkedHashMap<By, Integer>();
@@ -60,19 +71,16 @@ class SlipLogs {
                 slips);
     }
 
-    private OwnedView owned(ReadingMark mark) {
-        Reading reading = mark.reading();
-        Slip slip = mark.answer().slip().orElseThrow();
+    private OwnedView owned(OwnedSlip slip) {
         return new OwnedView(
-                mark.madeAt(),
-                people.nameOf(reading.person()),
-                reading.method().number(),
-                words.say("slip-name." + slip.code()),
-                figures.reading(reading.raw(), reading.unit(), reading.resolution()),
-                mark.answer()
-                        .shouldBe()
-                        .map(size -> figures.reading(size, reading.unit(), reading.resolution()))
+                slip.at(),
+                people.nameOf(slip.person()),
+                instruments.now().number(slip.with()),
+                words.say("slip-name." + slip.slip().code()),
+                figures.reading(slip.raw(), slip.unit(), slip.resolution()),
+                slip.shouldBe()
+                        .map(size -> figures.reading(size, slip.unit(), slip.resolution()))
                         .orElse(null),
-                reading.round().part().job().name());
+                jobs.job(slip.job()).name());
     }
 }

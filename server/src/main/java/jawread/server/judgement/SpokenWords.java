@@ -6,12 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.FeatureLog;
+import jawread.core.assess.Reading;
+import jawread.core.assess.ReadingMark;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.RoundView;
-import jawread.server.measure.Evidence;
-import jawread.server.measure.Reading;
-import jawread.server.measure.ReadingMark;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -34,10 +35,10 @@ class SpokenWords {
         }
     }
 
-    String of(FeatureJudgement judged, RoundView round) {
+    String of(FeatureAssessment judged, RoundView round) {
         Optional<Reading> last = judged.inForce().places().stream()
                 .flatMap(place -> Stream.concat(place.readings().stream(), place.quick().stream()))
-                .max(Comparator.comparing((Reading reading) -> lastSaid(reading, judged.evidence()))
+                .max(Comparator.comparing((Reading reading) -> lastSaid(reading, judged.log()))
                         .thenComparing(Reading::seq));
         return last.flatMap(reading -> deed(reading, round))
                 .map(this::say)
@@ -46,14 +47,14 @@ class SpokenWords {
     }
 
     /** By the server's clock: one at a bench may be behind. */
-    private static Instant lastSaid(Reading reading, Evidence evidence) {
-        return evidence.strikeOf(reading).map(ReadingMark::madeAt).orElse(reading.keptAt());
+    private static Instant lastSaid(Reading reading, FeatureLog log) {
+        return log.strikeOf(reading).map(ReadingMark::madeAt).orElse(reading.keptAt());
     }
 
     private static Optional<Deed> deed(Reading last, RoundView round) {
         return round.places().stream()
                 .flatMap(place -> Stream.concat(place.readings().stream(), place.quick().stream())
-                        .filter(reading -> reading.id().equals(last.getId()))
+                        .filter(reading -> reading.id().equals(last.id()))
                         .map(reading -> new Deed(place, reading)))
                 .findFirst();
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jawread.core.judge.Demand;
 import jawread.core.judge.SizeJudgement;
 import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
@@ -40,10 +41,10 @@ class VerdictWords {
     }
 
     /** A size that was judged. @param step it is shown by */
-    record Sized(Length size, SizeJudgement judged, JudgedBy by, LengthUnit unit, Length step) {
+    record Sized(Length size, SizeJudgement judged, Demand demand, boolean diameter, LengthUnit unit, Length step) {
         /** The wear side of the limits is low for what wears smaller. */
         boolean shrinks() {
-            return by.kind().shrinksWithCutting();
+            return demand.kind().shrinksWithCutting();
         }
     }
 
@@ -113,8 +114,7 @@ class VerdictWords {
 
     private ToCutView toCut(WayOut.Cut cut, Sized sized) {
         // A dial that reads the diameter is fed by the diameter: half of it would only mislead.
-        boolean bySide =
-                sized.by().diameter() && settings.of(Setting.MACHINE_READS).equals("radius");
+        boolean bySide = sized.diameter() && settings.of(Setting.MACHINE_READS).equals("radius");
         Optional<WayOut.Cut> side = bySide ? Optional.of(cut.perSide()) : Optional.empty();
         return new ToCutView(
                 show(cut.toNear(), sized),
@@ -144,8 +144,10 @@ class VerdictWords {
             case TOO_CLOSE -> tooClose(sized);
             case GONE ->
                 words.say(
-                        sized.by().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
-                        Map.of("by", inBoth(toNearest(sized, sized.by().limits().stated()), sized)));
+                        sized.demand().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
+                        Map.of(
+                                "by",
+                                inBoth(toNearest(sized, sized.demand().shown().stated()), sized)));
             case WORN, WITHIN_SERVICE, BEYOND_SERVICE ->
                 words.say(
                         "verdict." + verdict.code() + ".sentence",
@@ -154,7 +156,7 @@ class VerdictWords {
                                 inBoth(
                                         toNearest(
                                                 sized,
-                                                sized.by().demand().service().map(ServiceLimit::length).stream()
+                                                sized.demand().service().map(ServiceLimit::length).stream()
                                                         .toList()),
                                         sized),
                                 "used",
@@ -171,7 +173,9 @@ class VerdictWords {
             default ->
                 words.say(
                         "verdict." + verdict.code() + ".sentence",
-                        Map.of("by", inBoth(toNearest(sized, sized.by().limits().stated()), sized)));
+                        Map.of(
+                                "by",
+                                inBoth(toNearest(sized, sized.demand().shown().stated()), sized)));
         };
     }
 
@@ -183,9 +187,9 @@ class VerdictWords {
 
     /** How far it is from the limit it is too close to, and how much cannot be told. */
     private String tooClose(Sized sized) {
-        Limits limits = sized.by().limits();
+        Limits limits = sized.demand().shown();
         List<Length> candidates = Stream.concat(
-                        limits.stated().stream(), sized.by().demand().service().map(ServiceLimit::length).stream())
+                        limits.stated().stream(), sized.demand().service().map(ServiceLimit::length).stream())
                 .toList();
         Length nearest = candidates.stream()
                 .min(Comparator.comparing(limit -> sized.size().minus(limit).abs()))
@@ -225,8 +229,8 @@ class VerdictWords {
     /** The limit that nothing wears past. */
     private static Optional<Length> otherSide(Sized sized) {
         return sized.shrinks()
-                ? sized.by().limits().high()
-                : sized.by().limits().low();
+                ? sized.demand().shown().high()
+                : sized.demand().shown().low();
     }
 
     private String inBoth(Length length, Sized sized) {

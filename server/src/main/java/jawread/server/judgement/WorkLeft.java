@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jawread.core.assess.FeatureAssessment;
 import jawread.core.gauge.Usage;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.job.Part;
@@ -34,11 +35,11 @@ class WorkLeft {
     private record Pace(long aReading, long setUp) {}
 
     /** On this part, and on all of them where there are more; empty when nothing is. */
-    Optional<String> of(Part part, PlanJudgement plan, MethodsOfPlan methods) {
+    Optional<String> of(Part part, JudgedPlan plan, MethodsOfPlan methods) {
         var paces = new HashMap<Long, Pace>();
-        Left here = left(plan.of(part), methods, paces);
+        Left here = left(plan.of(part).features(), methods, paces);
         Left all = plan.parts().stream()
-                .map(each -> left(plan.of(each), methods, paces))
+                .map(each -> left(plan.of(each).features(), methods, paces))
                 .reduce(Left.NOTHING, Left::and);
         if (all.readings() == 0) {
             return Optional.empty();
@@ -53,10 +54,10 @@ class WorkLeft {
                         "allTime", durations.of(all.seconds()))));
     }
 
-    private static Left left(List<FeatureJudgement> features, MethodsOfPlan methods, Map<Long, Pace> paces) {
+    private static Left left(List<FeatureAssessment> features, MethodsOfPlan methods, Map<Long, Pace> paces) {
         int fewest = methods.job().repeatSchool().fewest();
         return features.stream()
-                .filter(FeatureJudgement::isOpen)
+                .filter(FeatureAssessment::isOpen)
                 .map(feature -> {
                     int readings = feature.inForce().wanting().stream()
                             .mapToInt(place ->
@@ -68,10 +69,10 @@ class WorkLeft {
                 .reduce(Left.NOTHING, Left::and);
     }
 
-    private static Pace pace(FeatureJudgement feature, MethodsOfPlan methods) {
+    private static Pace pace(FeatureAssessment feature, MethodsOfPlan methods) {
         Optional<Usage> usage = methods.inForce(
                         feature.feature().key(), feature.of().planned())
-                .flatMap(weighed -> weighed.choice().method().usage(feature.by().kind()));
+                .flatMap(weighed -> weighed.choice().method().usage(feature.of().kind()));
         return usage.map(of -> new Pace(of.secondsAReading(), of.setUpSeconds()))
                 .orElseGet(() -> {
                     var usual = feature.of().planned().time();

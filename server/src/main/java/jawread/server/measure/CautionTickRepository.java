@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface CautionTickRepository extends Repository<CautionTick, UUID> {
-    CautionTick save(CautionTick tick);
+interface CautionTickRepository extends Repository<CautionTickRow, UUID> {
+    CautionTickRow save(CautionTickRow tick);
 
-    List<CautionTick> findAllByJobIdAndPerson(long jobId, long personId);
+    List<CautionTickRow> findAllByJobIdAndPerson(long jobId, long personId);
 }

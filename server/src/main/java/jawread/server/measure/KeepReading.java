@@ -3,9 +3,9 @@ package jawread.server.measure;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Origin;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
-import jawread.server.drawer.Gauge;
 
 /**
  * A reading to be kept, as the bench sent it.
@@ -36,22 +36,4 @@ public record KeepReading(
         Optional<Length> base,
         Optional<Length> sum,
         boolean quick,
-        Instant takenAt) {
-    /** Whether a kept reading says just what this one asks for: then it is this one, sent again. */
-    boolean isKeptAs(Reading kept) {
-        return kept.partId() == part
-                && kept.round().feature().id() == feature
-                && kept.round().number() == round
-                && kept.place().id() == place
-                && kept.gauge().id() == gauge
-                && kept.reader().map(Gauge::id).equals(reader)
-                && kept.person() == person
-                && kept.origin() == origin
-                && kept.isQuick() == quick
-                && kept.typed().equals(typed)
-                && kept.stopsTyped().equals(stops)
-                && kept.parts().equals(parts)
-                && (base.isEmpty() || kept.base().equals(base.get()))
-                && kept.takenAt().equals(takenAt);
-    }
-}
+        Instant takenAt) {}

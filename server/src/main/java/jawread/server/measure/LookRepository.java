@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface LookRepository extends Repository<Look, UUID> {
-    Look save(Look look);
+interface LookRepository extends Repository<LookRow, UUID> {
+    LookRow save(LookRow look);
 
-    Optional<Look> findById(UUID id);
+    Optional<LookRow> findById(UUID id);
 
-    List<Look> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
+    List<LookRow> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
 }

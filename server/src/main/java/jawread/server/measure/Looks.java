@@ -5,8 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Look;
 import jawread.server.access.Person;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
@@ -62,7 +63,7 @@ public class Looks {
         if (note.length() > LONGEST_NOTE) {
             throw Refused.field("note", "long-note", words);
         }
-        Optional<Look> before = looks.findById(id);
+        Optional<LookRow> before = looks.findById(id);
         if (before.isPresent()) {
             if (before.get().partId() != partId
                     || before.get().featureId() != featureId
@@ -77,9 +78,9 @@ public class Looks {
                 .findFirst()
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
-        jobs.revisionWith(item).fix(clock.instant());
+        jobs.fixRevisionWith(item);
         long seq = journal.write(part.job().id(), What.LOOK);
-        looks.save(new Look(id, part, item, seen, note.strip(), person, clock.instant()));
+        looks.save(new LookRow(id, part, item, seen, note.strip(), person, clock.instant()));
         return Receipt.now(id, seq);
     }
 
@@ -88,7 +89,7 @@ public class Looks {
     public List<Caution> cautionsDue(Job job, Person person) {
         List<String> chosen = List.of(job.choiceOf(Setting.CAUTIONS).split(" "));
         List<String> ticked = ticks.findAllByJobIdAndPerson(job.id(), person.id()).stream()
-                .map(CautionTick::caution)
+                .map(CautionTickRow::caution)
                 .toList();
         return Arrays.stream(Caution.values())
                 .filter(caution -> chosen.contains(caution.code()) && !ticked.contains(caution.code()))
@@ -105,7 +106,7 @@ public class Looks {
             return Receipt.before(id);
         }
         long seq = journal.write(jobId, What.LOOK);
-        ticks.save(new CautionTick(id, job, caution.code(), person, clock.instant()));
+        ticks.save(new CautionTickRow(id, job, caution.code(), person, clock.instant()));
         return Receipt.now(id, seq);
     }
 }

@@ -5,15 +5,21 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.ReadingMark;
+import jawread.core.assess.ReadingMark.Answer;
 import jawread.core.length.Length;
+import jawread.core.misread.KeptReading;
 import jawread.core.misread.Slips;
 import jawread.server.access.People;
 import jawread.server.access.Person;
+import jawread.server.comparator.ComparatorSetting;
+import jawread.server.comparator.ComparatorSettings;
+import jawread.server.drawer.Drawer;
+import jawread.server.drawer.Gauge;
 import jawread.server.job.JobLocks;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
-import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -24,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Marks {
     private static final int LONGEST_REASON = 200;
+    private final ComparatorSettings settings;
+    private final Drawer drawer;
     private final ReadingMarkRepository marks;
     private final ReadingSwapRepository swaps;
     private final ReadingRepository readings;
@@ -34,6 +42,8 @@ public class Marks {
     private final JobLocks locks;
 
     public Marks(
+            ComparatorSettings settings,
+            Drawer drawer,
             ReadingMarkRepository marks,
             ReadingSwapRepository swaps,
             ReadingRepository readings,
@@ -42,6 +52,8 @@ public class Marks {
             Clock clock,
             Words words,
             JobLocks locks) {
+        this.settings = settings;
+        this.drawer = drawer;
         this.marks = marks;
         this.swaps = swaps;
         this.readings = readings;
@@ -65,10 +77,10 @@ public class Marks {
     @Transactional
     public Marked make(MakeMark mark) {
         lockJobOf(mark.reading());
-        Reading reading = reading(mark.reading());
-        Optional<ReadingMark> before = marks.findById(mark.id());
+        ReadingRow reading = reading(mark.reading());
+        Optional<ReadingMarkRow> before = marks.findById(mark.id());
         if (before.isPresent()) {
-            if (!isKeptAs(mark, before.get())) {
+            if (!isKeptAs(mark, before.get().mark())) {
                 throw Refused.keptOtherwise(words);
             }
             return marked(Receipt.before(mark.id()), reading);
@@ -82,30 +94,43 @@ public class Marks {
             throw Refused.of(HttpStatus.CONFLICT, "struck-already", words.say("problem.struck-already"));
         }
         Person person = people.byId(mark.person());
-        long seq = journal.write(reading.round().part().job().id(), What.MARK);
-        marks.save(new ReadingMark(mark.id(), reading, mark.kind(), mark.answer(), reason, person, clock.instant()));
+        long seq = journal.write(reading.jobId(), What.MARK);
+        marks.save(new ReadingMarkRow(mark.id(), reading, mark.kind(), mark.answer(), reason, person, clock.instant()));
         return marked(Receipt.now(mark.id(), seq), reading);
     }
 
-    private static boolean isAccountedFor(Answer answer, Reading reading) {
+    private boolean isAccountedFor(Answer answer, ReadingRow reading) {
         return answer.shouldBe()
                 .filter(length -> length.compareTo(Length.ZERO) > 0)
                 .filter(length -> answer.check().isPresent()
                         || answer.slip().stream()
-                                .anyMatch(slip -> Slips.explaining(reading.asKept())
+                                .anyMatch(slip -> Slips.explaining(asKept(reading))
                                         .anyMatch(each -> each.slip() == slip
                                                 && each.shouldBe().equals(length))))
                 .isPresent();
     }
 
-    private Reading reading(UUID id) {
+    private KeptReading asKept(ReadingRow reading) {
+        Gauge gauge = drawer.byId(reading.with().read());
+        return new KeptReading(
+                gauge.scale(),
+                settings.byIds(reading.settingId().stream().toList()).stream()
+                        .map(ComparatorSetting::size)
+                        .findFirst()
+                        .orElseGet(() -> reading.base().orElseGet(gauge::base)),
+                reading.raw(),
+                reading.typed(),
+                reading.unit());
+    }
+
+    private ReadingRow reading(UUID id) {
         return readings.findById(id)
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-reading", words.say("problem.no-such-reading")));
     }
 
-    private static Marked marked(Receipt receipt, Reading reading) {
-        return new Marked(receipt, reading.partId(), reading.round().feature().id());
+    private static Marked marked(Receipt receipt, ReadingRow reading) {
+        return new Marked(receipt, reading.partId(), reading.round().featureId());
     }
 
     /** One that is not there is refused by whoever looks for it next. */
@@ -136,8 +161,8 @@ public class Marks {
 
     /** Every slip that was found and owned to: by correcting a reading, or by reading again. The newest first. */
     @Transactional(readOnly = true)
-    public List<ReadingMark> ownedTo() {
-        return marks.findAllOwnedTo();
+    public List<OwnedSlip> ownedTo() {
+        return marks.findAllOwnedTo().stream().map(OwnedSlip::of).toList();
     }
 
     /** @param id made by the browser, so that sending it twice makes it once */
@@ -150,9 +175,9 @@ public class Marks {
     @Transactional
     public Marked putRight(PutRight swap) {
         lockJobOf(swap.one());
-        Reading one = reading(swap.one());
-        Reading other = reading(swap.other());
-        Optional<ReadingSwap> before = swaps.findById(swap.id());
+        ReadingRow one = reading(swap.one());
+        ReadingRow other = reading(swap.other());
+        Optional<ReadingSwapRow> before = swaps.findById(swap.id());
         if (before.isPresent()) {
             if (!before.get().one().equals(swap.one()) || !before.get().other().equals(swap.other())) {
                 throw Refused.keptOtherwise(words);
@@ -160,18 +185,18 @@ public class Marks {
             return marked(Receipt.before(swap.id()), one);
         }
         boolean isOneRound = one.round().getId().equals(other.round().getId());
-        if (!isOneRound || one.place().id() == other.place().id()) {
+        if (!isOneRound || one.placeId() == other.placeId()) {
             throw Refused.field("other", "cannot-swap", words);
         }
         String reason = reason(swap.reason(), words);
         Person person = people.byId(swap.person());
-        long seq = journal.write(one.round().part().job().id(), What.MARK);
-        swaps.save(new ReadingSwap(swap.id(), one, other, reason, person, clock.instant()));
+        long seq = journal.write(one.jobId(), What.MARK);
+        swaps.save(new ReadingSwapRow(swap.id(), one, other, reason, person, clock.instant()));
         return marked(Receipt.now(swap.id(), seq), one);
     }
 
     private static boolean isKeptAs(MakeMark mark, ReadingMark kept) {
-        return kept.reading().getId().equals(mark.reading())
+        return kept.reading().equals(mark.reading())
                 && kept.kind() == mark.kind()
                 && kept.answer().equals(mark.answer())
                 && kept.reason().equals(mark.reason().strip());

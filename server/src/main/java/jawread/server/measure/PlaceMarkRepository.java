@@ -3,14 +3,12 @@ package jawread.server.measure;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.repository.Repository;
 
-interface PlaceMarkRepository extends Repository<PlaceMark, UUID> {
-    PlaceMark save(PlaceMark mark);
+interface PlaceMarkRepository extends Repository<PlaceMarkRow, UUID> {
+    PlaceMarkRow save(PlaceMarkRow mark);
 
-    Optional<PlaceMark> findById(UUID id);
+    Optional<PlaceMarkRow> findById(UUID id);
 
-    @EntityGraph(attributePaths = "place")
-    List<PlaceMark> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
+    List<PlaceMarkRow> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
 }

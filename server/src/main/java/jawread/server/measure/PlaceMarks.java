@@ -3,13 +3,14 @@ package jawread.server.measure;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Place;
+import jawread.core.assess.PlaceMark;
 import jawread.server.access.People;
 import jawread.server.access.Person;
-import jawread.server.job.Feature;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
-import jawread.server.job.Place;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
@@ -61,7 +62,7 @@ public class PlaceMarks {
     @Transactional
     public Receipt make(MarkPlace mark) {
         locks.ofPart(mark.part());
-        Optional<PlaceMark> before = marks.findById(mark.id());
+        Optional<PlaceMarkRow> before = marks.findById(mark.id());
         if (before.isPresent()) {
             if (!isKeptAs(mark, before.get())) {
                 throw Refused.keptOtherwise(words);
@@ -76,13 +77,14 @@ public class PlaceMarks {
         rounds.refuseWhenOver(part, feature, mark.round(), clock.instant());
         Person person = people.byId(mark.person());
         long seq = journal.write(part.job().id(), What.MARK);
-        marks.save(new PlaceMark(mark.id(), part, place, mark.round(), mark.kind(), reason, person, clock.instant()));
+        marks.save(
+                new PlaceMarkRow(mark.id(), part, place, mark.round(), mark.kind(), reason, person, clock.instant()));
         return Receipt.now(mark.id(), seq);
     }
 
-    private static boolean isKeptAs(MarkPlace mark, PlaceMark kept) {
-        return kept.part().id() == mark.part()
-                && kept.place().id() == mark.place()
+    private static boolean isKeptAs(MarkPlace mark, PlaceMarkRow kept) {
+        return kept.partId() == mark.part()
+                && kept.placeId() == mark.place()
                 && kept.roundNumber() == mark.round()
                 && kept.kind() == mark.kind()
                 && kept.reason().equals(mark.reason().strip());

@@ -9,54 +9,49 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** Keeps and finds readings. There is no way here to change or delete one. */
-interface ReadingRepository extends Repository<Reading, UUID> {
-    Reading save(Reading reading);
+interface ReadingRepository extends Repository<ReadingRow, UUID> {
+    ReadingRow save(ReadingRow reading);
 
-    Optional<Reading> findById(UUID id);
+    Optional<ReadingRow> findById(UUID id);
 
     /** Which never changes. */
-    @Query("select r.job.id from Reading r where r.id = :id")
+    @Query("select r.jobId from ReadingRow r where r.id = :id")
     Optional<Long> findJobOf(UUID id);
 
     /** The jobs of these, each once. */
-    @Query("select distinct r.job.id from Reading r where r.id in :ids")
+    @Query("select distinct r.jobId from ReadingRow r where r.id in :ids")
     List<Long> findJobsOf(Collection<UUID> ids);
 
     /** Whether a gauge was ever read with, or carried to one that was. */
-    @Query("select count(r) > 0 from Reading r where r.gauge.id = :gauge or r.reader.id = :gauge")
+    @Query("select count(r) > 0 from ReadingRow r where r.gaugeId = :gauge or r.readerId = :gauge")
     boolean existsReadWith(long gauge);
 
-    /**
-     * Whole: what a comparator stood at is named with each reading, long after its transaction. Said as a query of its own, and not by
-     * a list of parts, because then its plan is made once and not with every reading.
-     */
+    /** Said as a query of its own, so that its plan is made once and not with every reading. */
     @Query("""
-            select r from Reading r join fetch r.round join fetch r.place join fetch r.gauge left join fetch r.reader
-            left join fetch r.warmth left join fetch r.setting setting left join fetch setting.master
-            left join fetch setting.micrometer
-            where r.job.id = :job and r.planRevision.plan.id = :plan and r.seq > :seq order by r.seq""")
-    List<Reading> findAllSince(long job, long plan, long seq);
+            select r from ReadingRow r join fetch r.round left join fetch r.warmth
+            where r.jobId = :job and r.seq > :seq order by r.seq""")
+    List<ReadingRow> findAllSince(long job, long seq);
 
     /** Whether a place was measured with a scale, by readings that count and are no quick check. */
     @Query("""
-            select count(r) > 0 from Reading r
-            where r.partId = :part and r.place.id = :place and r.round.number = :round and r.quick = false
-            and coalesce(r.reader.id, r.gauge.id) = :gauge
-            and not exists (select m from ReadingMark m where m.reading = r and m.kind = STRIKE)""")
+            select count(r) > 0 from ReadingRow r
+            where r.partId = :part and r.placeId = :place and r.round.number = :round and r.quick = false
+            and coalesce(r.readerId, r.gaugeId) = :gauge
+            and not exists (select m from ReadingMarkRow m where m.reading = r and m.kind = STRIKE)""")
     boolean existsWith(long part, long place, int round, long gauge);
 
     /** When each gauge was last read with, by the one whose scale it was. */
     @Query("""
-            select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r
-            group by coalesce(r.reader.id, r.gauge.id)""")
+            select coalesce(r.readerId, r.gaugeId), max(r.takenAt) from ReadingRow r
+            group by coalesce(r.readerId, r.gaugeId)""")
     List<Object[]> findLastUses();
 
     /** The same by the readings of a job from one of them on. */
     @Query("""
-            select coalesce(r.reader.id, r.gauge.id), max(r.takenAt) from Reading r
-            where r.job.id = :job and r.seq >= :seq group by coalesce(r.reader.id, r.gauge.id)""")
+            select coalesce(r.readerId, r.gaugeId), max(r.takenAt) from ReadingRow r
+            where r.jobId = :job and r.seq >= :seq group by coalesce(r.readerId, r.gaugeId)""")
     List<Object[]> findLastUsesFrom(long job, long seq);
 
-    @Query("select count(r) from Reading r where coalesce(r.reader.id, r.gauge.id) = :gauge and r.takenAt > :since")
+    @Query("select count(r) from ReadingRow r where coalesce(r.readerId, r.gaugeId) = :gauge and r.takenAt > :since")
     long findCountSince(long gauge, Instant since);
 }

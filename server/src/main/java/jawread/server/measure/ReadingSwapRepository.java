@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface ReadingSwapRepository extends Repository<ReadingSwap, UUID> {
-    ReadingSwap save(ReadingSwap swap);
+interface ReadingSwapRepository extends Repository<ReadingSwapRow, UUID> {
+    ReadingSwapRow save(ReadingSwapRow swap);
 
-    Optional<ReadingSwap> findById(UUID id);
+    Optional<ReadingSwapRow> findById(UUID id);
 
-    List<ReadingSwap> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
+    List<ReadingSwapRow> findAllByPartIdInOrderByMadeAt(List<Long> partIds);
 }

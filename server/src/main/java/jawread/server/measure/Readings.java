@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Origin;
+import jawread.core.assess.Place;
 import jawread.core.length.Refusal;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -18,18 +21,14 @@ import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
 import jawread.server.drawer.Methods;
 import jawread.server.drawer.ZeroChecks;
-import jawread.server.job.Feature;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
-import jawread.server.job.Place;
-import jawread.server.job.PlanRevision;
-import jawread.server.job.PlannedFeatures;
+import jawread.server.job.Plan;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
-import jawread.server.measure.Reading.Read;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -54,7 +53,6 @@ public class Readings {
     private final ReadOff readOff;
     private final Warmths warmths;
     private final FeatureMethods proposals;
-    private final PlannedFeatures planned;
     private final People people;
     private final Journal journal;
     private final Clock clock;
@@ -73,7 +71,6 @@ public class Readings {
             ReadOff readOff,
             Warmths warmths,
             FeatureMethods proposals,
-            PlannedFeatures planned,
             People people,
             Journal journal,
             Clock clock,
@@ -90,7 +87,6 @@ public class Readings {
         this.readOff = readOff;
         this.warmths = warmths;
         this.proposals = proposals;
-        this.planned = planned;
         this.people = people;
         this.journal = journal;
         this.clock = clock;
@@ -106,9 +102,14 @@ public class Readings {
     public Receipt keep(KeepReading asked) {
         // Neither the gauges nor the job change from here on until this is kept.
         locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
-        Optional<Reading> before = readings.findById(asked.id());
+        Optional<ReadingRow> before = readings.findById(asked.id());
         if (before.isPresent()) {
-            if (!asked.isKeptAs(before.get())) {
+            if (!before.get()
+                    .isKeptAs(
+                            asked,
+                            () -> methods.method(asked.gauge(), asked.reader())
+                                    .read()
+                                    .base())) {
                 throw Refused.keptOtherwise(words);
             }
             return Receipt.before(asked.id(), before.get().seq());
@@ -118,7 +119,7 @@ public class Readings {
         Place place = jobs.placeOf(part, feature, asked.place());
         refuseUnlessTakenMeanwhile(asked, part);
         GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
-        refuseUnlessFit(method, feature);
+        refuseUnlessFit(method, feature, part.plan());
         refuseMadeUp(asked, part);
         refuseSameGauge(asked, method);
         Person person = people.byId(asked.person());
@@ -134,12 +135,21 @@ public class Readings {
                         part.job(),
                         read.value().plus(read.correction()),
                         read.rests().setting()));
-        PlanRevision revision = jobs.revisionWith(feature);
-        revision.fix(clock.instant());
-        MeasuringRound round = rounds.forReading(asked, part, feature, person);
+        long revision = jobs.fixRevisionWith(feature);
+        MeasuringRoundRow round = rounds.forReading(asked, part, feature, person);
         long seq = journal.write(part.job().id(), What.READING);
-        readings.save(new Reading(
-                asked, atTwenty, revision, round, place, method, stateOf(method), person, seq, clock.instant()));
+        readings.save(new ReadingRow(
+                asked,
+                atTwenty,
+                part.job().id(),
+                revision,
+                round,
+                warmth.flatMap(warmths::row),
+                place,
+                method,
+                stateOf(method),
+                seq,
+                clock.instant()));
         return Receipt.now(asked.id(), seq);
     }
 
@@ -151,9 +161,7 @@ public class Readings {
     public Optional<Where> whereIs(UUID id) {
         return readings.findById(id)
                 .map(reading -> new Where(
-                        reading.round().part().job().id(),
-                        reading.partId(),
-                        reading.round().feature().id()));
+                        reading.jobId(), reading.partId(), reading.round().featureId()));
     }
 
     /** Not before its job was opened, and not tomorrow: a screen whose clock is wrong would put readings out of their order. */
@@ -165,27 +173,26 @@ public class Readings {
         }
     }
 
-    private void refuseUnlessFit(GaugeAndReader method, Feature feature) {
+    private void refuseUnlessFit(GaugeAndReader method, Feature feature, Plan plan) {
         List.of(method.gauge(), method.read()).stream()
                 .filter(gauge -> !gauge.mayMeasure())
                 .findFirst()
                 .ifPresent(gauge -> {
-                    var refusal = notFit(gauge, feature);
+                    var refusal = notFit(gauge, feature, plan);
                     throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
                 });
         if (method.gauge().kind().isTransfer() != method.reader().isPresent()
                 || !method.read().hasScale() && !method.read().kind().isBracket()) {
             var refusal =
                     Refusal.of("reader-needed").with("gauge", method.gauge().shopNumber());
-            throw Refused.field(
-                    "gauge", refusal, words.say(refusal, feature.plan().job().unit()));
+            throw Refused.field("gauge", refusal, words.say(refusal, plan.job().unit()));
         }
     }
 
     /** Refused with the way out: what it can be measured with instead. */
-    private Refusal notFit(Gauge gauge, Feature feature) {
+    private Refusal notFit(Gauge gauge, Feature feature, Plan plan) {
         String instead = proposals
-                .inForce(feature.plan(), feature.key(), planned.of(feature))
+                .inForce(plan, feature.key(), feature.planned())
                 .map(GaugeAndReader::number)
                 .orElse(words.say("gauge.another"));
         return Refusal.of("gauge-not-fit")

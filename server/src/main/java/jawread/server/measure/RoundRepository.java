@@ -5,14 +5,14 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-interface RoundRepository extends Repository<MeasuringRound, UUID> {
-    MeasuringRound save(MeasuringRound round);
+interface RoundRepository extends Repository<MeasuringRoundRow, UUID> {
+    MeasuringRoundRow save(MeasuringRoundRow round);
 
-    Optional<MeasuringRound> findById(UUID id);
+    Optional<MeasuringRoundRow> findById(UUID id);
 
-    Optional<MeasuringRound> findByPartIdAndFeatureIdAndNumber(long partId, long featureId, int number);
+    Optional<MeasuringRoundRow> findByPartIdAndFeatureIdAndNumber(long partId, long featureId, int number);
 
     boolean existsByPartId(long partId);
 
-    List<MeasuringRound> findAllByPartIdInOrderByNumber(List<Long> partIds);
+    List<MeasuringRoundRow> findAllByPartIdInOrderByNumber(List<Long> partIds);
 }

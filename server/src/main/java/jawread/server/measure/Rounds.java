@@ -4,13 +4,13 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.length.TypedLength.Kind;
 import jawread.server.access.People;
 import jawread.server.access.Person;
-import jawread.server.job.Feature;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
@@ -63,7 +63,7 @@ public class Rounds {
     @Transactional
     public Receipt cutTaken(Cut cut) {
         locks.ofPart(cut.part());
-        Optional<MeasuringRound> kept = rounds.findById(cut.id());
+        Optional<MeasuringRoundRow> kept = rounds.findById(cut.id());
         if (kept.isPresent()) {
             refuseUnless(isKeptAs(cut, kept.get()), "kept-otherwise");
             return Receipt.before(cut.id());
@@ -75,8 +75,8 @@ public class Rounds {
         refuseUnless(cut.number() > 0 && cut.number() == nextNumber(part, feature), "round-not-next");
         Person person = people.byId(cut.person());
         long seq = journal.write(part.job().id(), What.ROUND);
-        rounds.save(
-                new MeasuringRound(cut.id(), part, feature, cut.number(), cut.asked(), asked, person, clock.instant()));
+        rounds.save(new MeasuringRoundRow(
+                cut.id(), part, feature, cut.number(), cut.asked(), asked, person, clock.instant()));
         return Receipt.now(cut.id(), seq);
     }
 
@@ -90,12 +90,12 @@ public class Rounds {
      * The round that a reading belongs to; the first reading of all opens "as found". Refuses one that was taken after a later cut with
      * 409: its page did not know of the cut.
      */
-    MeasuringRound forReading(KeepReading reading, Part part, Feature feature, Person person) {
+    MeasuringRoundRow forReading(KeepReading reading, Part part, Feature feature, Person person) {
         refuseWhenOver(part, feature, reading.round(), reading.takenAt());
         return rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), reading.round())
                 .orElseGet(() -> {
                     refuseUnless(reading.round() == 0, "no-such-round");
-                    return rounds.save(new MeasuringRound(
+                    return rounds.save(new MeasuringRoundRow(
                             UUID.randomUUID(),
                             part,
                             feature,
@@ -130,9 +130,9 @@ public class Rounds {
         });
     }
 
-    private static boolean isKeptAs(Cut cut, MeasuringRound kept) {
-        return kept.part().id() == cut.part()
-                && kept.feature().id() == cut.feature()
+    private static boolean isKeptAs(Cut cut, MeasuringRoundRow kept) {
+        return kept.partId() == cut.part()
+                && kept.featureId() == cut.feature()
                 && kept.number() == cut.number()
                 && kept.askedTyped().equals(cut.asked());
     }

@@ -85,17 +85,18 @@ public class Warmths {
     @Transactional
     public PartWarmth keep(UUID id, long partId, TypedWarmth typed, Person person) {
         locks.ofPart(partId);
-        Optional<PartWarmth> before = warmths.findById(id);
+        Optional<PartWarmthRow> before = warmths.findById(id);
         if (before.isPresent()) {
             if (before.get().partId() != partId) {
                 throw Refused.keptOtherwise(words);
             }
-            return before.get();
+            return before.get().warmth();
         }
         Part part = jobs.part(partId);
         Temperatures now = understood(typed);
         journal.write(part.job().id(), What.LOOK);
-        return warmths.save(new PartWarmth(id, part, now.part(), now.gauge(), person, clock.instant()));
+        return warmths.save(new PartWarmthRow(id, part, now.part(), now.gauge(), person, clock.instant()))
+                .warmth();
     }
 
     /** What was last measured of a part, unless that is longer ago than a break may be. */
@@ -104,8 +105,16 @@ public class Warmths {
         Instant oldest = clock.instant()
                 .minus(Duration.ofHours(
                         settings.number(Setting.CHECK_BREAK_HOURS).longValue()));
-        return last.of(part.id(), happened.times(part.job().id(), What.LOOK), () -> warmths.findLast(part.id()))
+        return last.of(
+                        part.id(),
+                        happened.times(part.job().id(), What.LOOK),
+                        () -> warmths.findLast(part.id()).map(PartWarmthRow::warmth))
                 .filter(warmth -> warmth.at().isAfter(oldest));
+    }
+
+    /** For a reading that rests on it. */
+    Optional<PartWarmthRow> row(PartWarmth warmth) {
+        return warmths.findById(warmth.id());
     }
 
     /** What the parts of a job are of; steel where nobody has said. */

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Said;
 import jawread.core.judge.Decision;
 import jawread.core.judge.DecisionRule;
 import jawread.core.length.Length;
@@ -14,7 +16,6 @@ import jawread.core.limit.Limits;
 import jawread.core.rework.Clearance;
 import jawread.core.rework.Pairing;
 import jawread.core.rework.SizeToOrder;
-import jawread.server.job.Feature;
 import jawread.server.pairing.PairingView.PairView;
 import jawread.server.pairing.PairingView.PairedPartView;
 import jawread.server.pairing.PairingView.PairsView;
@@ -63,8 +64,7 @@ class PairingWords {
         PairedPart out = said.out().get(pair.outside());
         double expanded = Clearance.expanded(in.expanded(), out.expanded());
         Clearance clearance = Clearance.of(in.places(), out.places());
-        Decision.Word word =
-                Decision.of(said.rule(), pair.clearance(), window, expanded / 2).word();
+        Decision.Word word = Clearance.decide(said.rule(), pair.clearance(), window, expanded);
         String mark = switch (word) {
             case IN -> "in";
             case OUT_LOW, OUT_HIGH -> "gone";

@@ -8,6 +8,9 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jawread.core.assess.Feature;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.RoundAssessment;
 import jawread.core.judge.DecisionRule;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -15,10 +18,9 @@ import jawread.core.length.Refusal;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
 import jawread.core.rework.Pairing;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
-import jawread.server.judgement.FeatureJudgement;
+import jawread.server.job.Part;
 import jawread.server.judgement.Judgements;
 import jawread.server.judgement.PartWords;
 import jawread.server.pairing.PairingView.PairedFeatureView;
@@ -70,15 +72,15 @@ class Pairings {
     PairingView of(long jobId, Asked asked) {
         Job job = jobs.job(jobId);
         LengthUnit unit = job.unit();
-        List<FeatureJudgement> all = Stream.concat(
-                        Stream.of(job), asked.with().filter(id -> id != jobId).map(jobs::job).stream())
+        List<On> all = Stream.concat(Stream.of(job), asked.with().filter(id -> id != jobId).map(jobs::job).stream())
                 .flatMap(each -> jobs.plansOf(each).stream())
-                .flatMap(plan -> judgements.of(plan).all().stream())
+                .map(judgements::of)
+                .flatMap(plan -> plan.all().stream().map(feature -> new On(plan.partOf(feature), feature)))
                 .toList();
-        List<Feature> insides = features(all, FeatureKind::isHole);
-        List<Feature> outsides = features(all, kind -> kind == FeatureKind.OUTSIDE);
-        Optional<Feature> inside = chosen(insides, asked.inside());
-        Optional<Feature> outside = chosen(outsides, asked.outside());
+        List<On> insides = features(all, FeatureKind::isHole);
+        List<On> outsides = features(all, kind -> kind == FeatureKind.OUTSIDE);
+        Optional<On> inside = chosen(insides, asked.inside());
+        Optional<On> outside = chosen(outsides, asked.outside());
         List<PairedPart> in = measured(all, inside);
         List<PairedPart> out = measured(all, outside);
         Optional<Limits> wanted = wanted(asked, unit);
@@ -94,8 +96,8 @@ class Pairings {
                 asked.with().orElse(null),
                 insides.stream().map(Pairings::view).toList(),
                 outsides.stream().map(Pairings::view).toList(),
-                inside.map(Feature::id).orElse(null),
-                outside.map(Feature::id).orElse(null),
+                inside.map(On::id).orElse(null),
+                outside.map(On::id).orElse(null),
                 in.stream().map(each -> said.view(each, unit)).toList(),
                 out.stream().map(each -> said.view(each, unit)).toList(),
                 notMeasured(all, inside, outside),
@@ -105,7 +107,12 @@ class Pairings {
                 byHand.map(pairs ->
                                 said.pairs(pairs, wanted.get(), of, said.costSaid(pairs, best.get(), wanted.get(), of)))
                         .orElse(null),
-                wanted.map(window -> said.order(byHand.orElseGet(best::get), window, of, outside, inside))
+                wanted.map(window -> said.order(
+                                byHand.orElseGet(best::get),
+                                window,
+                                of,
+                                outside.map(On::edition),
+                                inside.map(On::edition)))
                         .orElse(List.of()),
                 said.sentence(in, out, wanted));
     }
@@ -118,60 +125,67 @@ class Pairings {
         return new PairedJobView(job.id(), job.name(), job.unit().symbol());
     }
 
-    private static PairedFeatureView view(Feature feature) {
+    /** A feature of a part. */
+    private record On(Part part, FeatureAssessment feature) {
+        Feature edition() {
+            return feature.feature();
+        }
+
+        long id() {
+            return edition().id();
+        }
+    }
+
+    private static PairedFeatureView view(On on) {
         return new PairedFeatureView(
-                feature.id(), feature.name() + ", " + feature.plan().job().name());
+                on.id(), on.edition().name() + ", " + on.part().job().name());
     }
 
     private interface OfKind {
         boolean is(FeatureKind kind);
     }
 
-    private static List<Feature> features(List<FeatureJudgement> all, OfKind kind) {
+    /** Each once, in the order they were made. */
+    private static List<On> features(List<On> all, OfKind kind) {
         return List.copyOf(all.stream()
-                .map(FeatureJudgement::feature)
-                .filter(feature -> kind.is(feature.kind()))
-                .collect(Collectors.toMap(Feature::id, feature -> feature, (one, same) -> one, TreeMap::new))
+                .filter(each -> kind.is(each.edition().kind()))
+                .collect(Collectors.toMap(On::id, each -> each, (one, same) -> one, TreeMap::new))
                 .values());
     }
 
-    private static Optional<Feature> chosen(List<Feature> features, Optional<Long> id) {
+    private static Optional<On> chosen(List<On> features, Optional<Long> id) {
         return id.isPresent()
                 ? features.stream().filter(each -> each.id() == id.get()).findFirst()
                 : features.stream().findFirst();
     }
 
     /** Those with a size at every place. */
-    private List<PairedPart> measured(List<FeatureJudgement> all, Optional<Feature> of) {
+    private List<PairedPart> measured(List<On> all, Optional<On> of) {
         return all.stream()
-                .filter(each -> of.filter(
-                                feature -> feature.id() == each.feature().id())
-                        .isPresent())
-                .flatMap(each -> each
-                        .inForce()
-                        .size()
-                        .flatMap(size -> each.inForce()
-                                .form()
-                                .map(form -> new PairedPart(
-                                        each.part(),
-                                        partWords.verdict(each),
-                                        each.inForce().values(),
-                                        size,
-                                        form.expanded(),
-                                        form.resolution())))
-                        .stream())
+                .filter(each -> of.filter(feature -> feature.id() == each.id()).isPresent())
+                .flatMap(each -> measured(each).stream())
                 .toList();
     }
 
-    private static List<String> notMeasured(
-            List<FeatureJudgement> all, Optional<Feature> inside, Optional<Feature> outside) {
-        Set<Long> chosen = Stream.of(inside, outside)
-                .flatMap(Optional::stream)
-                .map(Feature::id)
-                .collect(Collectors.toSet());
+    private Optional<PairedPart> measured(On on) {
+        RoundAssessment round = on.feature().inForce();
+        return round.size()
+                .flatMap(size -> round.form()
+                        .map(form -> new PairedPart(
+                                on.part(),
+                                partWords.verdict(on.feature()),
+                                round.values(),
+                                size,
+                                form.expanded(),
+                                form.resolution())));
+    }
+
+    private static List<String> notMeasured(List<On> all, Optional<On> inside, Optional<On> outside) {
+        Set<Long> chosen =
+                Stream.of(inside, outside).flatMap(Optional::stream).map(On::id).collect(Collectors.toSet());
         return all.stream()
-                .filter(each -> chosen.contains(each.feature().id()))
-                .filter(each -> each.inForce().size().isEmpty())
+                .filter(each -> chosen.contains(each.id()))
+                .filter(each -> each.feature().inForce().size().isEmpty())
                 .map(each -> each.part().name())
                 .toList();
     }

@@ -3,8 +3,8 @@ package jawread.server.plan;
 import java.lang.reflect.RecordComponent;
 import java.util.List;
 import java.util.stream.Collectors;
+import jawread.core.assess.Feature;
 import jawread.core.plan.TypedFeature;
-import jawread.server.job.Feature;
 import jawread.server.job.Plan;
 import jawread.server.journal.Journal;
 import jawread.server.journal.Trailed.Under;
@@ -20,19 +20,19 @@ class FeatureTrail {
         this.journal = journal;
     }
 
-    void added(Feature feature) {
-        journal.changed(under(feature), "added", null, feature.asTyped().limits());
+    void added(Plan plan, Feature feature) {
+        journal.changed(under(plan, feature), "added", null, feature.asTyped().limits());
     }
 
-    void removed(Feature feature) {
-        journal.changed(under(feature), "removed", feature.asTyped().limits(), null);
+    void removed(Plan plan, Feature feature) {
+        journal.changed(under(plan, feature), "removed", feature.asTyped().limits(), null);
     }
 
     /** Each field as it was typed then and is now. */
-    void changed(Feature before, Feature after) {
+    void changed(Plan plan, Feature before, Feature after) {
         for (RecordComponent field : TypedFeature.class.getRecordComponents()) {
             journal.changed(
-                    under(before), field.getName(), text(field, before.asTyped()), text(field, after.asTyped()));
+                    under(plan, before), field.getName(), text(field, before.asTyped()), text(field, after.asTyped()));
         }
     }
 
@@ -40,7 +40,13 @@ class FeatureTrail {
     void moved(Plan plan, List<Feature> before, List<Feature> after) {
         if (!keys(before).equals(keys(after))
                 && keys(before).size() == keys(after).size()) {
-            journal.changed(plan.trailedUnder(), "featureOrder", names(before), names(after));
+            journal.changed(
+                    Under.ofTheShop("plan", Long.toString(plan.id()))
+                            .of(plan.job().id())
+                            .called(plan.name()),
+                    "featureOrder",
+                    names(before),
+                    names(after));
         }
     }
 
@@ -53,9 +59,9 @@ class FeatureTrail {
         return names.substring(0, Math.min(names.length(), LONGEST));
     }
 
-    private static Under under(Feature feature) {
+    private static Under under(Plan plan, Feature feature) {
         return Under.ofTheShop("feature", feature.key().toString())
-                .of(feature.plan().job().id())
+                .of(plan.job().id())
                 .called(feature.name());
     }
 

@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
 import jawread.core.length.Refusal;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.access.People;
 import jawread.server.access.Person;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
@@ -77,7 +77,7 @@ public class PlanChanges {
             Feature gone = standing.looked(remove.key(), remove.edition());
             undo.puts.add(new Put(gone.key(), null, standing.order().indexOf(gone.key()), gone.asTyped()));
             standing.byKey.remove(gone.key());
-            trail.removed(gone);
+            trail.removed(plan, gone);
         }
         for (Put put : change.puts()) {
             put(put, plan, standing, undo, person).ifPresent(changed::add);
@@ -102,7 +102,7 @@ public class PlanChanges {
         for (Plan plan : jobs.plansOf(job)) {
             PlanRevision before = jobs.newest(plan);
             List<Feature> now = before.features().stream()
-                    .map(feature -> restated(feature, job, person))
+                    .map(feature -> restated(feature, plan, person))
                     .toList();
             if (!now.equals(before.features())) {
                 if (before.isFixed()) {
@@ -115,8 +115,8 @@ public class PlanChanges {
     }
 
     /** The feature itself where the title block says nothing of it. */
-    private Feature restated(Feature feature, Job job, Person person) {
-        PlannedFeature planned = PlannedFeature.of(feature.asTyped(), job.titleBlock());
+    private Feature restated(Feature feature, Plan plan, Person person) {
+        PlannedFeature planned = PlannedFeature.of(feature.asTyped(), plan.job().titleBlock());
         if (!planned.isUnderstood()) {
             throw Refused.field(
                     "general-tolerance",
@@ -131,7 +131,7 @@ public class PlanChanges {
         }
         return planned.judgedBy().equals(feature.planned().judgedBy())
                 ? feature
-                : jobs.edition(feature.plan(), feature.key(), planned, Optional.of(person));
+                : jobs.edition(plan, feature.key(), planned, Optional.of(person));
     }
 
     private Optional<Feature> put(Put put, Plan plan, Standing standing, Undo undo, Person person) {
@@ -148,11 +148,11 @@ public class PlanChanges {
         if (old == null) {
             undo.removes.add(new Remove(edition.key(), edition.id()));
             standing.insert(edition, Optional.ofNullable(put.at()));
-            trail.added(edition);
+            trail.added(plan, edition);
         } else {
             undo.puts.add(new Put(edition.key(), edition.id(), null, old.asTyped()));
             standing.byKey.put(edition.key(), edition);
-            trail.changed(old, edition);
+            trail.changed(plan, old, edition);
         }
         return Optional.of(edition);
     }

@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
@@ -20,7 +20,6 @@ import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.measure.Rounds;
 import jawread.server.plan.PlanChanges.Done;
 import jawread.server.plan.PlanView.PlanChangedView;
@@ -39,7 +38,6 @@ class PlanViews {
 
     private final Jobs jobs;
     private final Rounds rounds;
-    private final PlannedFeatures planned;
     private final PlannedWords features;
     private final PastedFeatures pasted;
     private final FeatureMethods methods;
@@ -50,7 +48,6 @@ class PlanViews {
     PlanViews(
             Jobs jobs,
             Rounds rounds,
-            PlannedFeatures planned,
             PlannedWords features,
             PastedFeatures pasted,
             FeatureMethods methods,
@@ -59,7 +56,6 @@ class PlanViews {
             Words words) {
         this.jobs = jobs;
         this.rounds = rounds;
-        this.planned = planned;
         this.features = features;
         this.pasted = pasted;
         this.methods = methods;
@@ -172,7 +168,7 @@ class PlanViews {
         int readings = 0;
         long seconds = 0;
         for (Feature feature : revision.features()) {
-            PlannedWork here = PlannedWork.of(feature.key(), planned.of(feature), of);
+            PlannedWork here = PlannedWork.of(feature.key(), feature.planned(), of);
             readings += here.readings();
             seconds += here.seconds();
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import jawread.core.assess.Feature;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
@@ -16,10 +17,8 @@ import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.Span;
 import jawread.core.plan.TypedFeature;
 import jawread.server.choosing.MethodsOfPlan;
-import jawread.server.job.Feature;
 import jawread.server.job.LimitsView;
 import jawread.server.job.LimitsWords;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.plan.PlannedView.MateView;
 import jawread.server.words.Durations;
 import jawread.server.words.Figures;
@@ -29,22 +28,14 @@ import org.springframework.stereotype.Component;
 /** Puts what was understood of a feature into figures and words. */
 @Component
 class PlannedWords {
-    private final PlannedFeatures planned;
     private final PlacesWords placesWords;
     private final LimitsWords limits;
     private final Durations durations;
     private final Figures figures;
     private final Words words;
 
-    PlannedWords(
-            PlannedFeatures planned,
-            PlacesWords placesWords,
-            LimitsWords limits,
-            Durations durations,
-            Figures figures,
-            Words words) {
+    PlannedWords(PlacesWords placesWords, LimitsWords limits, Durations durations, Figures figures, Words words) {
         this.durations = durations;
-        this.planned = planned;
         this.placesWords = placesWords;
         this.limits = limits;
         this.figures = figures;
@@ -53,7 +44,7 @@ class PlannedWords {
 
     /** A feature that stands in a plan. */
     PlannedView of(Feature feature, MethodsOfPlan methods) {
-        return of(feature.key(), feature.id(), planned.of(feature), methods);
+        return of(feature.key(), feature.id(), feature.planned(), methods);
     }
 
     /** @param edition 0 for one that stands in no plan yet */

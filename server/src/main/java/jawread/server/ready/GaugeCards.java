@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.core.assess.Feature;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.gauge.SetSize;
 import jawread.core.length.Length;
@@ -20,10 +21,8 @@ import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZerosWanting;
-import jawread.server.job.Feature;
 import jawread.server.job.Job;
 import jawread.server.job.Part;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.settings.Setting;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
@@ -35,21 +34,13 @@ class GaugeCards {
     private static final long SET_SECONDS = 180;
     private static final long PUT_BACK_SECONDS = 30;
     private final FeatureMethods methods;
-    private final PlannedFeatures planned;
     private final ZeroChecks checks;
     private final SettingTrust settings;
     private final CheckWords checkWords;
     private final Words words;
 
-    GaugeCards(
-            FeatureMethods methods,
-            PlannedFeatures planned,
-            ZeroChecks checks,
-            SettingTrust settings,
-            CheckWords checkWords,
-            Words words) {
+    GaugeCards(FeatureMethods methods, ZeroChecks checks, SettingTrust settings, CheckWords checkWords, Words words) {
         this.methods = methods;
-        this.planned = planned;
         this.checks = checks;
         this.settings = settings;
         this.checkWords = checkWords;
@@ -60,7 +51,7 @@ class GaugeCards {
     Map<Feature, GaugeAndReader> with(Part part, List<Feature> open) {
         MethodsOfPlan all = methods.of(part.plan(), Optional.empty());
         var with = new LinkedHashMap<Feature, GaugeAndReader>();
-        open.forEach(feature -> all.inForce(feature.key(), planned.of(feature))
+        open.forEach(feature -> all.inForce(feature.key(), feature.planned())
                 .map(Weighed::method)
                 .ifPresent(method -> with.put(feature, method)));
         return with;

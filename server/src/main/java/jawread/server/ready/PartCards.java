@@ -2,7 +2,7 @@ package jawread.server.ready;
 
 import java.util.List;
 import java.util.Map;
-import jawread.server.job.Feature;
+import jawread.core.assess.Feature;
 import jawread.server.job.Part;
 import jawread.server.judgement.LookView;
 import jawread.server.measure.Warmths;

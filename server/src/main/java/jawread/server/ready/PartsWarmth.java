@@ -1,12 +1,12 @@
 package jawread.server.ready;
 
 import java.math.BigDecimal;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.heat.AtTwenty;
+import jawread.core.assess.Feature;
+import jawread.core.assess.WarmSize;
 import jawread.core.heat.Material;
 import jawread.core.heat.Soak;
 import jawread.core.heat.Warm;
@@ -18,10 +18,8 @@ import jawread.server.card.Twenty;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.UncertaintyWords;
-import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.measure.Warmths;
 import jawread.server.measure.Warmths.TypedWarmth;
 import jawread.server.ready.ReadyView.FeatureWarmthView;
@@ -37,13 +35,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What warmth does to the sizes of a part. */
 @Service
 class PartsWarmth {
-    /** What nobody measured matters from this part of the tolerance on. */
-    private static final long PART_OF_TOLERANCE = 10;
-
     private final Warmths warmths;
     private final Jobs jobs;
     private final FeatureMethods methods;
-    private final PlannedFeatures planned;
     private final UncertaintyWords uncertainties;
     private final Twenty twenty;
     private final ShopSettings settings;
@@ -54,7 +48,6 @@ class PartsWarmth {
             Warmths warmths,
             Jobs jobs,
             FeatureMethods methods,
-            PlannedFeatures planned,
             UncertaintyWords uncertainties,
             Twenty twenty,
             ShopSettings settings,
@@ -63,7 +56,6 @@ class PartsWarmth {
         this.warmths = warmths;
         this.jobs = jobs;
         this.methods = methods;
-        this.planned = planned;
         this.uncertainties = uncertainties;
         this.twenty = twenty;
         this.settings = settings;
@@ -77,14 +69,11 @@ class PartsWarmth {
 
     /** Whether the sizes still to be measured could be out by a tenth of a tolerance for warmth that nobody measured. */
     boolean matters(Part part, List<Feature> open) {
-        Material material = warmths.material(part.job());
-        double apart = settings.number(Setting.TEMPERATURE_APART).doubleValue();
-        double fromTwenty = settings.number(Setting.ROOM_FROM_TWENTY).doubleValue();
-        double grows = material.alpha() * apart + Math.abs(material.alpha() - Material.STEEL.alpha()) * fromTwenty;
-        return open.stream()
-                .filter(feature -> feature.limits().stated().size() == 2)
-                .anyMatch(feature -> sizeOf(feature).micrometres() * grows * PART_OF_TOLERANCE
-                        > widthOf(feature).micrometres());
+        return WarmSize.isToBeMeasured(
+                open,
+                warmths.material(part.job()),
+                settings.number(Setting.TEMPERATURE_APART).doubleValue(),
+                settings.number(Setting.ROOM_FROM_TWENTY).doubleValue());
     }
 
     /** Refuses a part none of whose sizes has two limits with {@code no-tolerance}. */
@@ -95,30 +84,27 @@ class PartsWarmth {
         BigDecimal gauge = now.gauge().orElseThrow(() -> Refused.field("gauge", "temperature-needed", words));
         var partIs = new Warm(warmths.material(part.job()), now.part());
         var scaleIs = new Warm(Material.STEEL, gauge);
-        List<Feature> sizes = jobs.newest(part.plan()).sizes().stream()
-                .filter(feature -> feature.limits().stated().size() == 2)
-                .toList();
-        Feature worst = sizes.stream()
-                .max(Comparator.comparing(feature -> share(feature, scaleIs, partIs)))
-                .orElseThrow(() -> Refused.field("part", "no-tolerance", words));
+        List<WarmSize> sizes = WarmSize.of(jobs.newest(part.plan()).sizes(), scaleIs, partIs);
+        WarmSize worst =
+                sizes.stream().max(WarmSize.BY_SHARE).orElseThrow(() -> Refused.field("part", "no-tolerance", words));
         LengthUnit unit = part.job().unit();
         Length section = sizes.stream()
-                .filter(feature -> feature.diameter())
-                .map(PartsWarmth::sizeOf)
+                .filter(each -> each.feature().diameter())
+                .map(WarmSize::size)
                 .max(Length::compareTo)
-                .orElse(sizeOf(worst));
+                .orElse(worst.size());
         Optional<Weighed> with = methods.of(part.plan(), Optional.empty())
                 .at(new Temperatures(now.part().doubleValue(), gauge.doubleValue()))
-                .inForce(worst.key(), planned.of(worst));
+                .inForce(worst.feature().key(), worst.feature().planned());
         return new PartWarmthView(
-                worst.name(),
-                figures.reading(widthOf(worst), unit, worst.limitsStep()),
+                worst.feature().name(),
+                figures.reading(worst.width(), unit, worst.feature().limitsStep()),
                 twenty.of(
-                        sizeOf(worst),
+                        worst.size(),
                         Optional.empty(),
                         scaleIs,
                         partIs,
-                        Optional.of(widthOf(worst)),
+                        Optional.of(worst.width()),
                         Optional.of(section),
                         Soak.On.METAL_PLATE,
                         unit),
@@ -131,30 +117,12 @@ class PartsWarmth {
                                         UncertaintyWords.isCalibrated(
                                                 of.method().read()))))
                         .orElse(null),
-                sizes.stream()
-                        .map(feature -> hit(feature, scaleIs, partIs, unit))
-                        .toList(),
+                sizes.stream().map(each -> hit(each, unit)).toList(),
                 words.say("ready.soaks", Map.of("part", part.name())));
     }
 
-    private FeatureWarmthView hit(Feature feature, Warm scale, Warm part, LengthUnit unit) {
-        AtTwenty corrected = AtTwenty.direct(sizeOf(feature), scale, part);
+    private FeatureWarmthView hit(WarmSize size, LengthUnit unit) {
         return new FeatureWarmthView(
-                feature.name(),
-                figures.significant(corrected.correction(), unit),
-                corrected.mustWait(widthOf(feature)));
-    }
-
-    private static double share(Feature feature, Warm scale, Warm part) {
-        AtTwenty corrected = AtTwenty.direct(sizeOf(feature), scale, part);
-        return corrected.correction().abs().micrometres() / widthOf(feature).micrometres();
-    }
-
-    private static Length sizeOf(Feature feature) {
-        return Length.meanOf(feature.limits().stated());
-    }
-
-    private static Length widthOf(Feature feature) {
-        return Length.spreadOf(feature.limits().stated());
+                size.feature().name(), figures.significant(size.corrected().correction(), unit), size.mustWait());
     }
 }

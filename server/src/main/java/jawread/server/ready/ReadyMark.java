@@ -2,9 +2,7 @@ package jawread.server.ready;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import java.util.UUID;
 import jawread.server.access.Person;
@@ -19,8 +17,8 @@ class ReadyMark extends Kept {
     @Id
     private UUID id;
 
-    @ManyToOne(optional = false, fetch = FetchType.LAZY)
-    private Job job;
+    @Column(nullable = false)
+    private long jobId;
 
     @Column(nullable = false)
     private String card;
@@ -38,7 +36,7 @@ class ReadyMark extends Kept {
 
     ReadyMark(UUID id, Job job, String card, String reason, Person person, Instant at) {
         this.id = id;
-        this.job = job;
+        this.jobId = job.id();
         this.card = card;
         this.reason = reason;
         this.person = person.id();
@@ -51,7 +49,7 @@ class ReadyMark extends Kept {
     }
 
     long jobId() {
-        return job.id();
+        return jobId;
     }
 
     String card() {

@@ -2,9 +2,7 @@ package jawread.server.ready;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,8 +19,7 @@ class Soaking extends Kept {
     @Column(nullable = false)
     private String what;
 
-    @ManyToOne(fetch = FetchType.LAZY)
-    private Part part;
+    private Long partId;
 
     @Column(name = "person_id", nullable = false)
     private long person;
@@ -38,7 +35,7 @@ class Soaking extends Kept {
     Soaking(UUID id, String what, Optional<Part> part, Person person, Instant at, Instant until) {
         this.id = id;
         this.what = what;
-        this.part = part.orElse(null);
+        this.partId = part.map(Part::id).orElse(null);
         this.person = person.id();
         this.at = at;
         this.until = until;
@@ -54,7 +51,7 @@ class Soaking extends Kept {
     }
 
     Optional<Long> partId() {
-        return Optional.ofNullable(part).map(Part::id);
+        return Optional.ofNullable(partId);
     }
 
     Instant until() {

@@ -14,6 +14,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Inspection;
+import jawread.core.assess.PlaceAssessment;
 import jawread.core.judge.WearLadder.Wears;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -21,12 +24,10 @@ import jawread.core.limit.ServiceLimit;
 import jawread.core.trend.Trend;
 import jawread.core.trend.Trend.Point;
 import jawread.core.trend.TrendLine;
-import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.judgement.Inspections;
-import jawread.server.judgement.Inspections.Inspection;
-import jawread.server.judgement.PlaceJudgement;
+import jawread.server.judgement.Inspections.Inspected;
 import jawread.server.series.OverTimeView.BandPointView;
 import jawread.server.series.OverTimeView.InspectionView;
 import jawread.server.series.OverTimeView.SeriesView;
@@ -77,9 +78,10 @@ class OverTime {
     OverTimeView of(long partId, long featureId, boolean byDays) {
         Part part = jobs.part(partId);
         Feature feature = jobs.featureOf(part, featureId);
-        List<Inspection> all = Inspections.of(feature, inspections.of(part));
-        boolean allCounted =
-                all.stream().allMatch(each -> each.part().runningHours().isPresent());
+        Inspected inspected = inspections.of(part);
+        List<Inspection> all = Inspection.ofFeature(feature, inspected.all());
+        boolean allCounted = all.stream()
+                .allMatch(each -> inspected.partAt(each).runningHours().isPresent());
         Along along = byDays || !allCounted ? Along.DAYS : Along.HOURS;
         LengthUnit unit = part.job().unit();
         return new OverTimeView(
@@ -98,8 +100,10 @@ class OverTime {
                 along.code(),
                 words.say("over-time." + (allCounted ? along.code() : "not-counted")),
                 limits(feature, unit),
-                all.stream().map(each -> view(each, unit)).toList(),
-                series(all, feature, along, unit));
+                all.stream()
+                        .map(each -> view(each, inspected.partAt(each), unit))
+                        .toList(),
+                series(all, inspected, feature, along, unit));
     }
 
     private List<TimedLimitView> limits(Feature feature, LengthUnit unit) {
@@ -119,13 +123,13 @@ class OverTime {
         return new TimedLimitView(words.say("over-time.limit." + name), figures.reading(size, unit, step));
     }
 
-    private InspectionView view(Inspection each, LengthUnit unit) {
+    private InspectionView view(Inspection each, Part part, LengthUnit unit) {
         List<Length> values = each.round().values();
         return new InspectionView(
                 each.at(),
-                each.part().runningHours().map(figures::number).orElse(null),
-                each.part().id(),
-                each.part().job().name(),
+                part.runningHours().map(figures::number).orElse(null),
+                part.id(),
+                part.job().name(),
                 words.say(each.isRework() ? "over-time.left" : "over-time.found"),
                 each.isRework(),
                 values.isEmpty()
@@ -137,13 +141,14 @@ class OverTime {
                                 List.of()));
     }
 
-    private List<SeriesView> series(List<Inspection> all, Feature feature, Along along, LengthUnit unit) {
+    private List<SeriesView> series(
+            List<Inspection> all, Inspected inspected, Feature feature, Along along, LengthUnit unit) {
         var series = new LinkedHashMap<Key, List<Seen>>();
         var cuts = new LinkedHashMap<String, Integer>();
         Optional<Instant> first = all.stream().map(Inspection::at).findFirst();
         for (Inspection inspection : all) {
             double x = along == Along.HOURS
-                    ? inspection.part().runningHours().orElseThrow().doubleValue()
+                    ? inspected.partAt(inspection).runningHours().orElseThrow().doubleValue()
                     : Duration.between(first.orElseThrow(), inspection.at()).toSeconds() / SECONDS_A_DAY;
             places(inspection).forEach((name, place) -> {
                 if (inspection.isRework()) {
@@ -166,8 +171,8 @@ class OverTime {
                 .toList();
     }
 
-    private static Map<String, PlaceJudgement> places(Inspection inspection) {
-        var places = new LinkedHashMap<String, PlaceJudgement>();
+    private static Map<String, PlaceAssessment> places(Inspection inspection) {
+        var places = new LinkedHashMap<String, PlaceAssessment>();
         inspection.round().places().stream()
                 .filter(place ->
                         place.value().value().isPresent() && place.uncertainty().isPresent())

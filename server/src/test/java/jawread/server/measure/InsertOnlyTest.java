@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import jawread.core.assess.ReadingMark;
 import jawread.core.length.Length;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Server;
@@ -49,15 +50,14 @@ class InsertOnlyTest {
         UUID id = database.queryForObject("select id from reading fetch first row only", UUID.class);
         long before = database.queryForObject("select raw_pm from reading where id = ?", Long.class, id);
         assertThatThrownBy(() -> inTransaction(entities -> {
-                    Reading stored = entities.find(Reading.class, id);
-                    // Of a reading that is corrected for warmth or its gauge it is not what was read.
-                    Length value = stored.value();
+                    ReadingRow stored = entities.find(ReadingRow.class, id);
+                    Length value = stored.raw();
                     entities.detach(stored);
                     setRaw(stored, before + 1);
                     entities.merge(stored);
                     entities.flush();
                     entities.clear();
-                    assertThat(entities.find(Reading.class, id).value()).isEqualTo(value);
+                    assertThat(entities.find(ReadingRow.class, id).raw()).isEqualTo(value);
                     throw new IllegalStateException("nothing was written");
                 }))
                 .hasMessage("nothing was written");
@@ -74,9 +74,9 @@ class InsertOnlyTest {
                 .executeWithoutResult(status -> work.with(server.bean(EntityManager.class)));
     }
 
-    private static void setRaw(Reading reading, long pm) {
+    private static void setRaw(ReadingRow reading, long pm) {
         try {
-            var field = Reading.class.getDeclaredField("rawPm");
+            var field = ReadingRow.class.getDeclaredField("rawPm");
             field.setAccessible(true);
             field.setLong(reading, pm);
         } catch (ReflectiveOperationException e) {

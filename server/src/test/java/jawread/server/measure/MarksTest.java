@@ -10,12 +10,16 @@ import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import jawread.core.assess.ReadingMark;
+import jawread.core.assess.ReadingMark.Answer;
+import jawread.server.access.May;
 import jawread.server.access.People;
+import jawread.server.access.Person;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.measure.Marks.MakeMark;
-import jawread.server.measure.ReadingMark.Answer;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.junit.jupiter.api.BeforeEach;
@@ -29,14 +33,16 @@ class MarksTest {
     private final Words words = mock();
     private final ReadingSwapRepository swaps = mock();
     private final Marks marks =
-            new Marks(repository, swaps, readings, people, journal, Clock.systemUTC(), words, mock());
-    private final Reading reading = mock(Reading.class, RETURNS_DEEP_STUBS);
+            new Marks(mock(), mock(), repository, swaps, readings, people, journal, Clock.systemUTC(), words, mock());
+    private final ReadingRow reading = mock(ReadingRow.class, RETURNS_DEEP_STUBS);
+    private final Person ansa = new Person(1, "Ansa", "turner", Set.of(May.MEASURES));
     private final UUID id = UUID.randomUUID();
 
     @BeforeEach
     void one_reading_is_kept() {
         when(readings.findById(id)).thenReturn(Optional.of(reading));
         when(reading.getId()).thenReturn(id);
+        when(people.byId(1)).thenReturn(ansa);
         when(words.say(any(String.class))).thenReturn("a sentence");
     }
 
@@ -45,7 +51,7 @@ class MarksTest {
         when(repository.existsByReadingIdAndKind(id, ReadingMark.Kind.STRIKE)).thenReturn(true);
         marks.make(new MakeMark(UUID.randomUUID(), id, ReadingMark.Kind.NOTE, Answer.NONE, "burr beside it", 1));
         verify(repository).save(any());
-        verify(journal).write(reading.round().part().job().id(), What.MARK);
+        verify(journal).write(reading.jobId(), What.MARK);
     }
 
     @Test
@@ -63,7 +69,7 @@ class MarksTest {
     @Test
     void the_same_mark_sent_again_is_made_once_and_tells_nobody() {
         var again = UUID.randomUUID();
-        var kept = new ReadingMark(again, reading, ReadingMark.Kind.STRIKE, Answer.NONE, "dirt", null, null);
+        var kept = new ReadingMarkRow(again, reading, ReadingMark.Kind.STRIKE, Answer.NONE, "dirt", ansa, null);
         when(repository.findById(again)).thenReturn(Optional.of(kept));
         marks.make(new MakeMark(again, id, ReadingMark.Kind.STRIKE, Answer.NONE, "dirt", 1));
         verify(repository, never()).save(any());

@@ -15,6 +15,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
+import jawread.core.assess.Origin;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
@@ -28,10 +30,8 @@ import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
 import jawread.server.drawer.Methods;
 import jawread.server.drawer.ZeroChecks;
-import jawread.server.job.Feature;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
-import jawread.server.job.PlannedFeatures;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.words.Refused;
@@ -64,7 +64,6 @@ class ReadingsTest {
             new ReadOff(words),
             warmths,
             proposals,
-            mock(PlannedFeatures.class),
             mock(People.class),
             journal,
             Clock.systemUTC(),

@@ -90,7 +90,8 @@ class StoredNamesTest {
     }
 
     private static Stream<String> ofAttribute(Attribute<?, ?> attribute) {
-        String name = attribute.getDeclaringType().getJavaType().getSimpleName() + "." + attribute.getName();
+        String row = attribute.getDeclaringType().getJavaType().getSimpleName();
+        String name = (row.endsWith("Row") ? row.substring(0, row.length() - 3) : row) + "." + attribute.getName();
         Class<?> type = attribute.getJavaType();
         if (type.isEnum()) {
             return codes(name, Arrays.stream(type.getEnumConstants()).map(word -> ((Enum<?>) word).name()));

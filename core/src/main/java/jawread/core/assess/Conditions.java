@@ -1,0 +1,120 @@
+package jawread.core.assess;
+
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import jawread.core.gauge.Method;
+import jawread.core.gauge.Usage;
+import jawread.core.heat.Material;
+import jawread.core.judge.DecisionRule;
+import jawread.core.judge.GaugeError;
+import jawread.core.judge.MeasuredBy;
+import jawread.core.judge.PlaceValue;
+import jawread.core.judge.Uncertainty;
+import jawread.core.judge.Warmth;
+import jawread.core.judge.Warmth.Temperatures;
+import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
+
+/**
+ * What the sizes of a plan are judged under: the job's schools, and what is known of its gauges and of its parts.
+ *
+ * @param material of the parts
+ * @param own materials of the shop, besides the catalogue
+ */
+public record Conditions(Rules rules, Instruments instruments, Material material, List<Material> own) {
+    public Conditions {
+        own = List.copyOf(own);
+    }
+
+    public DecisionRule decision() {
+        return rules.decision();
+    }
+
+    /**
+     * How well the value of a place is known. Of several gauges read with the one that knows least: a better one beside it makes
+     * its readings no better.
+     *
+     * @param standing those not struck, one or more
+     */
+    public Uncertainty uncertainty(FeatureKind kind, PlaceValue value, Length size, List<Reading> standing) {
+        Length usual =
+                standing.stream().map(Reading::spread).max(Length::compareTo).orElseThrow();
+        Length spread =
+                value.spread(usual, standing.stream().map(Reading::value).toList());
+        return standing.stream()
+                .collect(Collectors.toMap(AsRead::of, reading -> reading, (first, next) -> first))
+                .values()
+                .stream()
+                .map(reading -> Uncertainty.of(
+                        measuredBy(reading, kind, spread, resolution(standing), Math.max(1, value.used()), size)))
+                .max(Comparator.comparing(Uncertainty::standard))
+                .orElseThrow();
+    }
+
+    /** U of a single reading. */
+    Length expanded(FeatureKind kind, Reading reading) {
+        return Length.nearest(
+                Uncertainty.of(measuredBy(reading, kind, reading.spread(), resolution(reading), 1, reading.value()))
+                        .expanded());
+    }
+
+    /** What makes two readings rest on other things. */
+    private record AsRead(ReadWith with, Optional<UUID> setting, Optional<Instant> warm) {
+        static AsRead of(Reading reading) {
+            return new AsRead(
+                    reading.with(),
+                    reading.setting().map(SetTo::id),
+                    reading.warmth().map(PartTemperature::at));
+        }
+    }
+
+    private MeasuredBy measuredBy(
+            Reading reading, FeatureKind kind, Length spread, Length resolution, int readings, Length size) {
+        Method method = instruments.method(reading.with());
+        Optional<Usage> usage = method.usageOrCommonest(kind);
+        Warmth warmth = warmth(reading);
+        return new MeasuredBy(
+                method.gauge().kind().isComparator(),
+                reading.pins().map(pins -> pins.width()).orElse(resolution),
+                usage.flatMap(method::error).orElse(new GaugeError.Permitted(Length.ZERO)),
+                reading.pins().isPresent() ? Optional.empty() : Optional.of(spread),
+                readings,
+                reading.setting()
+                        .map(SetTo::expanded)
+                        // One whose setting nobody kept: what such a setting knows at best.
+                        .orElseGet(() -> instruments.masterExpanded(method, size, warmth)),
+                size,
+                warmth);
+    }
+
+    /** d: a division, or half of one where tenths were judged. Of figures written shorter than the gauge shows, what was written. */
+    private static Length resolution(List<Reading> readings) {
+        return readings.stream()
+                .map(Conditions::resolution)
+                .min(Length::compareTo)
+                .orElseThrow();
+    }
+
+    private static Length resolution(Reading reading) {
+        return reading.resolution().compareTo(reading.leastCount()) < 0
+                ? reading.leastCount().half()
+                : reading.resolution();
+    }
+
+    private Warmth warmth(Reading reading) {
+        Material scale = reading.setting()
+                .map(SetTo::material)
+                .map(name -> Material.called(name, own).orElse(Material.STEEL))
+                .orElse(Material.STEEL);
+        Optional<Temperatures> measured = reading.warmth()
+                .flatMap(part -> reading.setting()
+                        .flatMap(SetTo::temperature)
+                        .or(part::gauge)
+                        .map(gauge -> new Temperatures(part.part().doubleValue(), gauge.doubleValue())));
+        return instruments.warmth(material, scale, measured);
+    }
+}

@@ -1,0 +1,38 @@
+package jawread.core.assess;
+
+import jawread.core.doubt.Finding;
+import jawread.core.doubt.ZeroStrip.Moved;
+import jawread.core.misread.Reference;
+
+/** Why a reading is in doubt. Derived each time; only what a person answers is kept. */
+public sealed interface Doubt {
+    Reading reading();
+
+    /** The gauge whose scale it was read on. */
+    Instrument on();
+
+    /** How many times what would be passed over it is off: the larger, the worse. */
+    double times();
+
+    /** It disagrees with something it is held against. */
+    record Misread(Reading reading, Instrument on, Finding finding) implements Doubt {
+        @Override
+        public double times() {
+            double band = finding.against().band().micrometres();
+            return band == 0 ? Double.MAX_VALUE : finding.apart().micrometres() / band;
+        }
+
+        public boolean isAgainst(Reference.Kind kind) {
+            return finding.against().kind() == kind;
+        }
+    }
+
+    /** Its gauge was found off afterwards. */
+    record ZeroMoved(Reading reading, Instrument on, Moved moved) implements Doubt {
+        @Override
+        public double times() {
+            double allowed = moved.look().allowed().micrometres();
+            return allowed == 0 ? Double.MAX_VALUE : moved.moved().abs().micrometres() / allowed;
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package jawread.core.assess;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
+import jawread.core.limit.Limits;
+import jawread.core.limit.TypedLimits;
+import jawread.core.plan.PlannedFeature;
+import jawread.core.plan.Span;
+import jawread.core.plan.TypedFeature;
+
+/**
+ * One edition of a feature of a plan: as it was understood, and its places.
+ *
+ * @param id the number this edition is kept under
+ * @param key the same through all its editions
+ * @param madeBy who typed it; empty where that is not known
+ * @param every its places, those that cannot be measured and those taken on one part among them, in the order of the walk
+ */
+public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature planned, List<Place> every) {
+    private static final Length MICROMETRE = Length.ofMicrometres(1);
+    private static final Length TENTH_THOU = Length.ofInches("0.0001");
+
+    public Feature {
+        every = List.copyOf(every);
+    }
+
+    public TypedFeature asTyped() {
+        return planned.typed();
+    }
+
+    public String name() {
+        return planned.typed().name();
+    }
+
+    public FeatureKind kind() {
+        return planned.kind();
+    }
+
+    /** Whether the size is a diameter, so that a cut is also said for one side. */
+    public boolean diameter() {
+        return planned.typed().round();
+    }
+
+    /** Whether it has limits, and is more than looked at. */
+    public boolean canBeMeasured() {
+        return planned.canBeMeasured();
+    }
+
+    /** What its size is judged by; only of a feature that can be measured. */
+    public Limits limits() {
+        return planned.judgedBy().orElseThrow();
+    }
+
+    /** One unit of the last decimal that the limits were typed with; of a service limit alone a small step of the unit. */
+    public Length limitsStep() {
+        return planned.limits()
+                .map(TypedLimits::resolution)
+                .orElse(planned.block().unit().isInch() ? TENTH_THOU : MICROMETRE);
+    }
+
+    /** Where it begins along the part, from the part's left end; empty while nobody has said. */
+    public Optional<Length> starts() {
+        return planned.lies().flatMap(Span::starts);
+    }
+
+    public Optional<Length> length() {
+        return planned.lies().map(Span::length);
+    }
+
+    /** The plan's own, those that cannot be measured too. */
+    public List<Place> allPlaces() {
+        return every.stream().filter(place -> !place.isAdded()).toList();
+    }
+
+    /** The plan's own that a gauge gets to, in the order of the walk. */
+    public List<Place> places() {
+        return every.stream()
+                .filter(Place::canBeMeasured)
+                .filter(place -> !place.isAdded())
+                .toList();
+    }
+
+    /** Those a gauge is put to on one part: the plan's own, then those taken besides. */
+    public List<Place> places(long part) {
+        return every.stream()
+                .filter(Place::canBeMeasured)
+                .filter(place -> place.isOf(part))
+                .toList();
+    }
+}

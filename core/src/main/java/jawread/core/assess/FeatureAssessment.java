@@ -1,0 +1,177 @@
+package jawread.core.assess;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import jawread.core.form.Runout;
+import jawread.core.judge.CutTaken;
+import jawread.core.judge.Envelope;
+import jawread.core.judge.Guard;
+import jawread.core.judge.SizeJudgement.Side;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.Uncertainty;
+import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
+
+/**
+ * A feature of a part, round by round; the last round is the one in force.
+ *
+ * @param rounds from "as found" on, at least that one
+ */
+public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, List<RoundAssessment> rounds) {
+    /** By verdict; among those of one verdict the one that lies farthest beyond its limits, or the least within them. */
+    public static final Comparator<FeatureAssessment> WORST_FIRST =
+            Comparator.comparing(FeatureAssessment::verdict).thenComparing(FeatureAssessment::within);
+
+    /**
+     * @param before what it came to on the same part before, under whatever; what of it holds still is taken over
+     */
+    static FeatureAssessment of(long part, JudgedFeature feature, FeatureLog log, Optional<FeatureAssessment> before) {
+        Optional<FeatureAssessment> same = before.filter(of -> of.of().equals(feature));
+        if (same.filter(of -> of.log().equals(log)).isPresent()) {
+            return same.get();
+        }
+        var rounds = new ArrayList<RoundAssessment>();
+        if (log.rounds().isEmpty() || log.rounds().get(0).number() > 0) {
+            rounds.add(RoundAssessment.of(feature, part, log, Round.AS_FOUND, Optional.empty()));
+        }
+        log.rounds()
+                .forEach(round -> rounds.add(
+                        RoundAssessment.of(feature, part, log, round, same.flatMap(of -> of.round(round.number())))));
+        return new FeatureAssessment(part, feature, log, List.copyOf(rounds));
+    }
+
+    private Optional<RoundAssessment> round(int number) {
+        return rounds.stream().filter(each -> each.number() == number).findFirst();
+    }
+
+    /** The first of those that are worst; empty where there are none. */
+    public static Optional<FeatureAssessment> worstOf(List<FeatureAssessment> features) {
+        return features.stream().min(Comparator.comparing(FeatureAssessment::verdict));
+    }
+
+    public Feature feature() {
+        return of.feature();
+    }
+
+    public RoundAssessment inForce() {
+        return rounds.get(rounds.size() - 1);
+    }
+
+    public SizeVerdict verdict() {
+        return inForce().verdict();
+    }
+
+    /** On which side of the limits the place lies that the verdict rests on. */
+    public Side side() {
+        return inForce().side();
+    }
+
+    /** How far within its limits the place lies that the verdict rests on; negative beyond them. */
+    private Length within() {
+        return inForce()
+                .deciding()
+                .map(place -> Length.ZERO.minus(place.beyond(of.limits())))
+                .orElse(Length.ZERO);
+    }
+
+    /** Whether every place has its size, or is passed over for a reason. */
+    public boolean isMeasured() {
+        return inForce().places().stream()
+                .noneMatch(place -> place.skip().isEmpty() && place.verdict() == SizeVerdict.NOT_MEASURED);
+    }
+
+    public boolean isBegun() {
+        return rounds.size() > 1 || inForce().isBegun();
+    }
+
+    /** Whether nothing is left to do there but to take the next part: no size is listed that it could be reworked to. */
+    public boolean isLostForGood() {
+        return verdict().isLost()
+                && of.planned().steps().isEmpty()
+                && of.planned().grades().isEmpty();
+    }
+
+    /** Whether a reading, or a cut, is waited for. Gone is gone, but a rework wants to know every place. */
+    public boolean isOpen() {
+        return !isLostForGood()
+                && (verdict() == SizeVerdict.METAL_LEFT || inForce().wanted().isPresent());
+    }
+
+    /** What the cut before a round took off; empty without a size on both sides of it. */
+    public Optional<CutTaken> cutBefore(RoundAssessment round) {
+        return round(round.number() - 1)
+                .flatMap(before -> before.size()
+                        .flatMap(old -> round.size().map(now -> CutTaken.of(of.kind(), round.asked(), old, now))));
+    }
+
+    /** Whether perfect form at maximum material is proven, where the drawing demands it and every place has a size. */
+    public Optional<Envelope> envelope() {
+        FeatureKind kind = of.kind();
+        boolean isAsked = of.planned().typed().envelope() && (kind == FeatureKind.OUTSIDE || kind.isHole());
+        List<Length> sizes = inForce().values();
+        if (!isAsked || sizes.isEmpty() || sizes.size() < inForce().places().size()) {
+            return Optional.empty();
+        }
+        Optional<Length> form = sizes.size() > 1 ? Optional.of(Length.spreadOf(sizes)) : Optional.empty();
+        return Optional.of(Envelope.of(
+                kind == FeatureKind.OUTSIDE,
+                of.limits(),
+                sizes,
+                form,
+                Guard.of(
+                        of.conditions().decision(),
+                        Envelope.doubt(inForce().places().stream()
+                                .map(PlaceAssessment::uncertainty)
+                                .flatMap(Optional::stream)
+                                .toList()))));
+    }
+
+    /** Whether a quick check of a place is asked for before it is measured, by the job's choice; once is enough. */
+    public boolean asksQuick(PlaceAssessment place) {
+        boolean isFirst = feature().places().get(0).id() == place.place().id();
+        boolean isChosen = switch (of.conditions().rules().quickCheck()) {
+            case EVERY_PLACE -> true;
+            case FIRST_PLACE -> isFirst;
+            case NO_PLACE -> false;
+        };
+        return isChosen && place.quick().isEmpty() && place.readings().isEmpty();
+    }
+
+    public boolean isReadWith(ReadWith method) {
+        return inForce().places().stream()
+                .flatMap(place -> place.standing().stream())
+                .anyMatch(reading -> reading.with().equals(method));
+    }
+
+    /** U of the place that the verdict rests on, or of the one that knows least. */
+    public Optional<Uncertainty> uncertainty() {
+        return inForce()
+                .deciding()
+                .flatMap(PlaceAssessment::uncertainty)
+                .or(() -> inForce().places().stream()
+                        .map(PlaceAssessment::uncertainty)
+                        .flatMap(Optional::stream)
+                        .max(Comparator.comparing(Uncertainty::standard)));
+    }
+
+    /**
+     * How far the axis of a feature is bent.
+     *
+     * @param worst where it is bent most
+     */
+    public record Bend(Runout runout, PlaceAssessment worst) {}
+
+    /** By an indicator's largest less smallest; empty for any other feature, and before a place was read. */
+    public Optional<Bend> bend() {
+        List<PlaceAssessment> read = inForce().places().stream()
+                .filter(place -> place.value().value().isPresent())
+                .toList();
+        if (feature().kind() != FeatureKind.RUNOUT || read.isEmpty()) {
+            return Optional.empty();
+        }
+        var runout = new Runout(inForce().values());
+        return Optional.of(new Bend(runout, read.get(runout.worst())));
+    }
+}

@@ -1,0 +1,226 @@
+package jawread.core.assess;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** All that was ever read on one feature of one part, and what was said of it. Two with the same content are equal. */
+public final class FeatureLog {
+    public static final FeatureLog NONE =
+            new FeatureLog(List.of(), Map.of(), List.of(), List.of(), List.of(), Map.of());
+
+    private final List<Round> rounds;
+    /** As they were kept, where they were taken. */
+    private final Map<Spot, List<Reading>> taken;
+
+    private final List<ReadingMark> marks;
+    private final List<ReadingSwap> swaps;
+    private final List<PlaceMark> placeMarks;
+    /** As they count, where they count. */
+    private final Map<Spot, PlaceLog> counted;
+
+    /** A place in a round. */
+    private record Spot(int round, PlaceKey place) {
+        static Spot of(Reading reading) {
+            return new Spot(reading.round(), reading.place());
+        }
+    }
+
+    private FeatureLog(
+            List<Round> rounds,
+            Map<Spot, List<Reading>> taken,
+            List<ReadingMark> marks,
+            List<ReadingSwap> swaps,
+            List<PlaceMark> placeMarks,
+            Map<Spot, PlaceLog> counted) {
+        this.rounds = rounds;
+        this.taken = taken;
+        this.marks = marks;
+        this.swaps = swaps;
+        this.placeMarks = placeMarks;
+        this.counted = counted;
+    }
+
+    /**
+     * In whatever order they are given: readings stand by their number, marks by when they were made.
+     *
+     * @param rounds those opened by a cut; "as found" is there once something was read in it
+     */
+    public static FeatureLog of(
+            List<Round> rounds,
+            List<Reading> readings,
+            List<ReadingMark> marks,
+            List<ReadingSwap> swaps,
+            List<PlaceMark> placeMarks) {
+        List<Reading> ordered =
+                readings.stream().sorted(Comparator.comparingLong(Reading::seq)).toList();
+        List<ReadingMark> said = inTime(marks, ReadingMark::id);
+        List<ReadingSwap> moved = inTime(swaps, ReadingSwap::id);
+        List<PlaceMark> ofPlaces = inTime(placeMarks, PlaceMark::id);
+        return new FeatureLog(
+                opened(rounds, ordered.stream()),
+                ordered.stream().collect(Collectors.groupingBy(Spot::of)),
+                said,
+                moved,
+                ofPlaces,
+                counted(ordered, said, moved, ofPlaces));
+    }
+
+    private static <T extends Said> List<T> inTime(List<T> said, Function<T, UUID> id) {
+        return said.stream()
+                .sorted(Comparator.comparing((T each) -> each.madeAt()).thenComparing(id))
+                .toList();
+    }
+
+    private static List<Round> opened(List<Round> before, Stream<Reading> readings) {
+        var all = new ArrayList<>(before);
+        readings.mapToInt(Reading::round)
+                .filter(number -> all.stream().noneMatch(round -> round.number() == number))
+                .distinct()
+                .boxed()
+                .toList()
+                .forEach(number -> all.add(number == 0 ? Round.AS_FOUND : new Round(number, Optional.empty())));
+        return all.size() == before.size()
+                ? before
+                : all.stream().sorted(Comparator.comparingInt(Round::number)).toList();
+    }
+
+    private static Map<Spot, PlaceLog> counted(
+            List<Reading> readings, List<ReadingMark> marks, List<ReadingSwap> swaps, List<PlaceMark> placeMarks) {
+        Map<UUID, List<ReadingMark>> byReading = marks.stream().collect(Collectors.groupingBy(ReadingMark::reading));
+        Map<UUID, Spot> spots = swapped(readings, swaps);
+        var all = new HashMap<Spot, PlaceLog>();
+        placeMarks.forEach(mark -> all.merge(
+                new Spot(mark.round(), mark.place()),
+                new PlaceLog(List.of(), List.of(), List.of(), List.of(mark)),
+                FeatureLog::joined));
+        Map<Spot, List<Reading>> bySpot = readings.stream()
+                .collect(Collectors.groupingBy(
+                        reading -> spots.get(reading.id()),
+                        Collectors.mapping(
+                                reading -> asCounted(reading, byReading.getOrDefault(reading.id(), List.of())),
+                                Collectors.toList())));
+        bySpot.forEach((spot, there) -> all.merge(
+                spot,
+                new PlaceLog(
+                        there.stream().filter(reading -> !reading.quick()).toList(),
+                        there.stream().filter(Reading::quick).toList(),
+                        there.stream()
+                                .flatMap(reading -> byReading.getOrDefault(reading.id(), List.of()).stream())
+                                .toList(),
+                        List.of()),
+                FeatureLog::joined));
+        return all;
+    }
+
+    private static PlaceLog joined(PlaceLog one, PlaceLog other) {
+        return new PlaceLog(
+                both(one.readings(), other.readings()),
+                both(one.quick(), other.quick()),
+                both(one.marks(), other.marks()),
+                both(one.placeMarks(), other.placeMarks()));
+    }
+
+    private static <T> List<T> both(List<T> one, List<T> other) {
+        return Stream.concat(one.stream(), other.stream()).toList();
+    }
+
+    /** Where each reading counts: where it was taken, unless it was put right since. */
+    private static Map<UUID, Spot> swapped(List<Reading> readings, List<ReadingSwap> swaps) {
+        var spots = new HashMap<UUID, Spot>();
+        readings.forEach(reading -> spots.put(reading.id(), Spot.of(reading)));
+        swaps.forEach(swap -> {
+            Spot one = spots.get(swap.one());
+            spots.put(swap.one(), spots.get(swap.other()));
+            spots.put(swap.other(), one);
+        });
+        return spots;
+    }
+
+    /** As a person said it should have been; as it is where nobody did. */
+    private static Reading asCounted(Reading reading, List<ReadingMark> marks) {
+        return marks.stream()
+                .flatMap(mark -> mark.answer().shouldBe().stream())
+                .reduce((before, last) -> last)
+                .map(reading::corrected)
+                .orElse(reading);
+    }
+
+    /** With readings that came since, of which nothing was said yet; the first of "as found" opens that round. */
+    public FeatureLog with(List<Reading> since) {
+        if (since.isEmpty()) {
+            return this;
+        }
+        var allTaken = new HashMap<>(taken);
+        var allCounted = new HashMap<>(counted);
+        since.stream().sorted(Comparator.comparingLong(Reading::seq)).forEach(reading -> {
+            Spot spot = Spot.of(reading);
+            allTaken.merge(spot, List.of(reading), FeatureLog::both);
+            allCounted.put(spot, allCounted.getOrDefault(spot, PlaceLog.NONE).with(reading));
+        });
+        return new FeatureLog(opened(rounds, since.stream()), allTaken, marks, swaps, placeMarks, allCounted);
+    }
+
+    /** By number; "as found" once something was read in it. */
+    public List<Round> rounds() {
+        return rounds;
+    }
+
+    PlaceLog at(int round, PlaceKey place) {
+        return counted.getOrDefault(new Spot(round, place), PlaceLog.NONE);
+    }
+
+    /** As it was kept, whatever it counts as since. */
+    public Reading asKept(Reading counted) {
+        return taken.get(Spot.of(counted)).stream()
+                .filter(reading -> reading.id().equals(counted.id()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public List<ReadingMark> marksOf(Reading reading) {
+        return marks.isEmpty()
+                ? marks
+                : marks.stream()
+                        .filter(mark -> mark.reading().equals(reading.id()))
+                        .toList();
+    }
+
+    /** The strike, when there is one: a struck reading counts nowhere. */
+    public Optional<ReadingMark> strikeOf(Reading reading) {
+        return marksOf(reading).stream()
+                .filter(mark -> mark.kind() == ReadingMark.Kind.STRIKE)
+                .findFirst();
+    }
+
+    /** The swaps a reading was part of. */
+    public List<ReadingSwap> swapsOf(Reading reading) {
+        return swaps.isEmpty()
+                ? swaps
+                : swaps.stream().filter(swap -> swap.isOf(reading.id())).toList();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof FeatureLog that
+                        && rounds.equals(that.rounds)
+                        && taken.equals(that.taken)
+                        && marks.equals(that.marks)
+                        && swaps.equals(that.swaps)
+                        && placeMarks.equals(that.placeMarks);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(rounds, taken.size(), marks, swaps, placeMarks);
+    }
+}

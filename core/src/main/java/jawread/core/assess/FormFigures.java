@@ -1,0 +1,72 @@
+package jawread.core.assess;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jawread.core.assess.FormFigure.What;
+import jawread.core.form.AxisForm;
+import jawread.core.form.FeatureForm;
+import jawread.core.form.FormDecision;
+import jawread.core.form.OutOfRound;
+import jawread.core.length.Length;
+import jawread.core.plan.PlannedFeature;
+
+/**
+ * The figures of a form, each held against its limit.
+ *
+ * @param length of the feature, that a slope is told over; empty where nobody knows it
+ * @param placeDeviation u_place in µm
+ */
+record FormFigures(
+        PlannedFeature planned, FeatureForm form, Optional<Length> length, Rules rules, double placeDeviation) {
+    List<FormFigure> all() {
+        var figures = new ArrayList<FormFigure>();
+        if (planned.typed().round()) {
+            form.around().forEach(around -> around(around, figures));
+        }
+        form.down().forEach(down -> down(down, figures));
+        int places = form.around().stream().mapToInt(OutOfRound::axes).sum();
+        if (places > 1) {
+            figures.add(new FormFigure(
+                    What.SPREAD,
+                    0,
+                    FormDecision.of(rules.decision(), form.spread(), places, Optional.empty(), placeDeviation),
+                    Optional.empty()));
+        }
+        return List.copyOf(figures);
+    }
+
+    private void around(OutOfRound around, List<FormFigure> figures) {
+        around.difference()
+                .ifPresent(difference -> figures.add(new FormFigure(
+                        What.OUT_OF_ROUND,
+                        around.section(),
+                        FormDecision.of(
+                                rules.decision(), difference, around.axes(), planned.outOfRound(), placeDeviation),
+                        planned.outOfRound())));
+        around.fit()
+                .ifPresent(fit -> figures.add(new FormFigure(
+                        What.OVALITY,
+                        around.section(),
+                        FormDecision.of(rules.decision(), fit, planned.outOfRound(), placeDeviation),
+                        planned.outOfRound())));
+    }
+
+    private void down(AxisForm down, List<FormFigure> figures) {
+        taper(down)
+                .ifPresent(taper -> figures.add(new FormFigure(
+                        What.TAPER,
+                        down.axis(),
+                        FormDecision.of(rules.decision(), taper, down.places(), planned.taper(), placeDeviation),
+                        planned.taper())));
+    }
+
+    /** The job's school; where the depths are not known there is no slope, and the largest difference stands. */
+    private Optional<Length> taper(AxisForm down) {
+        return switch (rules.taper()) {
+            case END_TO_END -> down.endDifference().map(Length::abs);
+            case SLOPE -> length.flatMap(down::over).map(Length::abs).or(down::taper);
+            case LARGEST_DIFFERENCE -> down.taper();
+        };
+    }
+}

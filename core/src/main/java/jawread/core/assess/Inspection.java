@@ -1,0 +1,78 @@
+package jawread.core.assess;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import jawread.core.length.Length;
+
+/**
+ * One time that a feature of one part, told by what is stamped on it, was measured, in whatever job.
+ *
+ * @param at when it was read last
+ * @param isRework whether it is as it was left after a cut: from here on it is another size that wears
+ */
+public record Inspection(FeatureAssessment feature, RoundAssessment round, Instant at, boolean isRework) {
+    /** Of all features of what is one part in several jobs, in the order of time. */
+    public static List<Inspection> of(Collection<PartAssessment> same) {
+        return same.stream()
+                .flatMap(part -> part.features().stream())
+                .flatMap(each -> of(each).stream())
+                .sorted(Comparator.comparing(Inspection::at))
+                .toList();
+    }
+
+    /** As found, and as left where it was cut since. */
+    private static List<Inspection> of(FeatureAssessment feature) {
+        List<RoundAssessment> read =
+                feature.rounds().stream().filter(RoundAssessment::isBegun).toList();
+        var found = new ArrayList<Inspection>();
+        for (RoundAssessment round : read) {
+            boolean isFirst = round == read.get(0);
+            if (isFirst || round == read.get(read.size() - 1)) {
+                lastRead(round).ifPresent(at -> found.add(new Inspection(feature, round, at, !isFirst)));
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Instant> lastRead(RoundAssessment round) {
+        return round.places().stream()
+                .flatMap(place -> place.standing().stream())
+                .map(Reading::takenAt)
+                .max(Comparator.naturalOrder());
+    }
+
+    public long part() {
+        return feature.part();
+    }
+
+    /** Those of the features called as this one. */
+    public static List<Inspection> ofFeature(Feature feature, List<Inspection> all) {
+        return all.stream()
+                .filter(each -> each.feature().feature().name().equalsIgnoreCase(feature.name())
+                        && each.feature().feature().kind() == feature.kind())
+                .toList();
+    }
+
+    /**
+     * The mean size of the feature at the last inspection of this part in another job before; empty where there was none.
+     *
+     * @param ofPart all inspections of its part
+     */
+    public static Optional<Length> earlier(FeatureAssessment feature, List<Inspection> ofPart) {
+        List<Inspection> all = ofFeature(feature.feature(), ofPart);
+        Optional<Instant> first = all.stream()
+                .filter(each -> each.part() == feature.part())
+                .map(Inspection::at)
+                .findFirst();
+        return all.stream()
+                .filter(each -> each.part() != feature.part())
+                .filter(each -> first.filter(at -> each.at().isBefore(at)).isPresent())
+                .filter(each -> !each.round().values().isEmpty())
+                .reduce((before, last) -> last)
+                .map(each -> Length.meanOf(each.round().values()));
+    }
+}

@@ -1,0 +1,82 @@
+package jawread.core.assess;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jawread.core.gauge.Master;
+import jawread.core.gauge.Method;
+import jawread.core.gauge.SettingMasters;
+import jawread.core.heat.Material;
+import jawread.core.judge.Warmth;
+import jawread.core.judge.Warmth.Temperatures;
+import jawread.core.length.Length;
+
+/**
+ * All gauges and masters of the drawer as they stand, and what warmth is taken to be where nobody measured it.
+ *
+ * @param byId those put away too: what was read with them is judged still
+ * @param masters that may be used
+ * @param apart δT in K, where nobody measured
+ * @param fromTwenty ΔT20 in K
+ * @param measuredApart δT in K, where both were measured
+ */
+public record Instruments(
+        Map<Long, Instrument> byId, List<Master> masters, double apart, double fromTwenty, double measuredApart) {
+    public Instruments {
+        byId = Map.copyOf(byId);
+        masters = List.copyOf(masters);
+    }
+
+    /** Throws {@link IllegalArgumentException} for one that was never in the drawer. */
+    public Instrument of(long id) {
+        Instrument found = byId.get(id);
+        if (found == null) {
+            throw new IllegalArgumentException("No gauge " + id + " among " + byId.size());
+        }
+        return found;
+    }
+
+    /** The gauge whose scale a reading was read on. */
+    public Instrument readOn(Reading reading) {
+        return of(reading.with().read());
+    }
+
+    /** {@code M6}, or {@code T1 + M6}. */
+    public String number(ReadWith with) {
+        return with.reader()
+                .map(reader -> of(with.gauge()).number() + " + " + of(reader).number())
+                .orElseGet(() -> of(with.gauge()).number());
+    }
+
+    /** As it was read with, whatever became of it since; in nobody's hands. */
+    public Method method(ReadWith with) {
+        return new Method(
+                of(with.gauge()).gauge(), with.reader().map(reader -> of(reader).gauge()), Optional.empty());
+    }
+
+    /** Of a part of some material, at what was measured of it and the gauge, if anything was. */
+    public Warmth warmth(Material part, Material scale, Optional<Temperatures> measured) {
+        return measured.isPresent()
+                ? new Warmth(part.alpha(), scale.alpha(), measured, measuredApart, 0)
+                : Warmth.unmeasured(part.alpha(), scale.alpha(), apart, fromTwenty);
+    }
+
+    /** Um at best: U of what a comparator can be set on at a size; zero for any other gauge, and where nothing can set it. */
+    Length masterExpanded(Method method, Length size, Warmth warmth) {
+        return method.gauge().kind().isComparator()
+                ? settingMasters(warmth).expandedFor(method.gauge(), size).orElse(Length.ZERO)
+                : Length.ZERO;
+    }
+
+    /** What comparators can be set on: masters, and gauges that hold a size. */
+    public SettingMasters settingMasters(Warmth warmth) {
+        return new SettingMasters(
+                masters,
+                byId.entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(each -> each.getValue().gauge())
+                        .filter(gauge -> !gauge.kind().isTransfer())
+                        .toList(),
+                warmth);
+    }
+}

@@ -1,0 +1,41 @@
+package jawread.core.assess;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/**
+ * All that was ever read and seen on one part.
+ *
+ * @param features by their key; one nobody read on has none
+ * @param looks the last at each item that is looked at, by its key
+ */
+public record PartLog(Map<UUID, FeatureLog> features, Map<UUID, Look> looks) {
+    public static final PartLog NONE = new PartLog(Map.of(), Map.of());
+
+    public PartLog {
+        features = Map.copyOf(features);
+        looks = Map.copyOf(looks);
+    }
+
+    public FeatureLog of(UUID feature) {
+        return features.getOrDefault(feature, FeatureLog.NONE);
+    }
+
+    /** What was found at the last look; empty while nobody has looked. */
+    public Optional<Look> lookAt(UUID item) {
+        return Optional.ofNullable(looks.get(item));
+    }
+
+    /** With readings that came since. */
+    public PartLog with(List<Reading> since) {
+        var now = new HashMap<>(features);
+        since.stream()
+                .collect(Collectors.groupingBy(Reading::feature))
+                .forEach((feature, readings) -> now.put(feature, of(feature).with(readings)));
+        return new PartLog(now, looks);
+    }
+}

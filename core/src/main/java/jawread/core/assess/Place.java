@@ -1,0 +1,42 @@
+package jawread.core.assess;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import jawread.core.length.Length;
+
+/**
+ * Where on a feature the gauge is put.
+ *
+ * @param id the number it is kept under
+ * @param depth from the feature's own face; empty while nobody has said how long the feature is
+ * @param degrees around, from 0 up to but not 360
+ * @param part of a place taken besides the plan's, the one part that it is on; empty for the plan's own
+ * @param cannotBeMeasured why no gauge gets there; empty where one does
+ */
+public record Place(
+        long id,
+        String name,
+        String section,
+        String axis,
+        Optional<Length> depth,
+        BigDecimal degrees,
+        Optional<Long> part,
+        Optional<String> cannotBeMeasured) {
+    public PlaceKey key() {
+        return PlaceKey.of(depth, section, degrees);
+    }
+
+    /** Whether a gauge is put there on this part: the plan says so of all parts, a third axis was taken on one. */
+    public boolean isOf(long which) {
+        return part.isEmpty() || part.get() == which;
+    }
+
+    /** Whether it was taken besides those of the plan. */
+    public boolean isAdded() {
+        return part.isPresent();
+    }
+
+    public boolean canBeMeasured() {
+        return cannotBeMeasured.isEmpty();
+    }
+}

@@ -1,0 +1,136 @@
+package jawread.core.assess;
+
+import java.util.List;
+import java.util.Optional;
+import jawread.core.judge.PlaceValue;
+import jawread.core.judge.RepeatState;
+import jawread.core.judge.SizeJudgement;
+import jawread.core.judge.SizeJudgement.Side;
+import jawread.core.judge.SizeVerdict;
+import jawread.core.judge.Uncertainty;
+import jawread.core.length.Length;
+import jawread.core.limit.Limits;
+
+/**
+ * A place with what was read there, what the standing readings come to, and which of them want a second look.
+ *
+ * @param standing the readings that count: those not struck
+ * @param beside the median of the other places of the round; empty where too few have a value
+ * @param doubts in the order of the readings, quick checks last
+ */
+public record PlaceAssessment(
+        Place place,
+        PlaceLog log,
+        List<Reading> standing,
+        PlaceSize size,
+        Optional<Length> beside,
+        List<Doubt> doubts) {
+    /** Before it is held against the other places. */
+    static PlaceAssessment sized(JudgedFeature feature, Place place, PlaceLog log) {
+        List<Reading> standing = log.standing();
+        return new PlaceAssessment(place, log, standing, PlaceSize.of(feature, standing), Optional.empty(), List.of());
+    }
+
+    /** The same held against all there is. */
+    PlaceAssessment doubted(JudgedFeature feature, Optional<Length> median) {
+        return new PlaceAssessment(
+                place, log, standing, size, median, new Doubts(feature, log, standing, median).all());
+    }
+
+    /** All of them, struck ones too. */
+    public List<Reading> readings() {
+        return log.readings();
+    }
+
+    /** Checks with another gauge, struck ones too. */
+    public List<Reading> quick() {
+        return log.quick();
+    }
+
+    /** Those of them that are not struck. */
+    public List<Reading> standingQuick() {
+        return log.standingQuick();
+    }
+
+    public PlaceValue value() {
+        return size.value();
+    }
+
+    /** Of its value; empty without one. */
+    public Optional<Uncertainty> uncertainty() {
+        return size.uncertainty();
+    }
+
+    /** Empty without a value. */
+    public Optional<SizeJudgement> judged() {
+        return size.judged();
+    }
+
+    /** Why the walk asks for it no more. */
+    public Optional<PlaceMark> skip() {
+        return log.skip();
+    }
+
+    /** All that was said of the place. */
+    public List<PlaceMark> marks() {
+        return log.placeMarks();
+    }
+
+    public SizeVerdict verdict() {
+        return doubts.isEmpty() ? apparent() : SizeVerdict.IN_DOUBT;
+    }
+
+    /** What it would be, if what was read there stood. */
+    public SizeVerdict apparent() {
+        return judged().map(SizeJudgement::verdict)
+                .orElse(value().state() == RepeatState.UNSETTLED ? SizeVerdict.UNSETTLED : SizeVerdict.NOT_MEASURED);
+    }
+
+    /** Whether it is a bracket: as wide as it is, with no risk to reckon. */
+    public boolean isBetweenPins() {
+        return standing.stream().anyMatch(reading -> reading.pins().isPresent());
+    }
+
+    public Side side() {
+        return judged().map(SizeJudgement::side).orElse(Side.NEITHER);
+    }
+
+    /** Its size, as the form of the feature takes it; empty without one. @param usual the step of the limits */
+    Optional<FormPlace> measured(Length usual) {
+        return value().value()
+                .flatMap(of -> uncertainty()
+                        .map(known -> new FormPlace(
+                                place,
+                                of,
+                                known,
+                                resolution().orElse(usual),
+                                standing.stream()
+                                        .map(Reading::spread)
+                                        .max(Length::compareTo)
+                                        .orElse(Length.ZERO))));
+    }
+
+    /** The step it is shown by: the coarsest of the gauges read with; empty before the first reading. */
+    public Optional<Length> resolution() {
+        return (standing.isEmpty() ? readings() : standing)
+                .stream().map(Reading::leastCount).max(Length::compareTo);
+    }
+
+    /** Whether the walk asks for a reading here: none are enough yet, or what was read cannot stand as it is. */
+    public boolean wantsReading() {
+        return skip().isEmpty()
+                && (value().state() != RepeatState.DONE || !doubts.isEmpty() || verdict() == SizeVerdict.WRONG_WAY);
+    }
+
+    /** How far beyond the nearer limit, negative within; of no size farther in than any. */
+    public Length beyond(Limits limits) {
+        Length farIn = Length.ofPicometres(Long.MIN_VALUE / 4);
+        return value().value()
+                .map(of -> {
+                    Length below = limits.low().map(low -> low.minus(of)).orElse(farIn);
+                    Length above = limits.high().map(high -> of.minus(high)).orElse(farIn);
+                    return below.compareTo(above) > 0 ? below : above;
+                })
+                .orElse(farIn);
+    }
+}

@@ -1,0 +1,66 @@
+package jawread.core.assess;
+
+import java.util.List;
+import java.util.Optional;
+import jawread.core.judge.PinBracket;
+import jawread.core.judge.PlaceValue;
+import jawread.core.judge.SizeJudgement;
+import jawread.core.judge.Uncertainty;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+
+/**
+ * What the standing readings of a place come to, each place by itself.
+ *
+ * @param uncertainty of its value; empty without one
+ * @param judged empty without a value
+ */
+public record PlaceSize(PlaceValue value, Optional<Uncertainty> uncertainty, Optional<SizeJudgement> judged) {
+    static PlaceSize of(JudgedFeature feature, List<Reading> standing) {
+        List<PinBracket> pins =
+                standing.stream().flatMap(reading -> reading.pins().stream()).toList();
+        boolean isBetweenPins = !pins.isEmpty() && pins.size() == standing.size();
+        PlaceValue value = isBetweenPins ? PlaceValue.between(pins) : repeats(feature, standing);
+        Optional<Uncertainty> uncertainty =
+                value.value().map(size -> feature.conditions().uncertainty(feature.kind(), value, size, standing));
+        Optional<SizeJudgement> judged = isBetweenPins
+                ? PinBracket.within(pins).map(bracket -> SizeJudgement.of(feature.demand(), bracket))
+                : value.value()
+                        .map(size -> SizeJudgement.of(
+                                feature.demand(),
+                                feature.conditions().decision(),
+                                size,
+                                uncertainty.orElseThrow().standard()));
+        return new PlaceSize(value, uncertainty, judged);
+    }
+
+    private static PlaceValue repeats(JudgedFeature feature, List<Reading> standing) {
+        // Read with two gauges, a place is judged by the coarser one: the finer cannot make the other's readings
+        // better.
+        Length resolution = standing.stream()
+                .map(Reading::leastCount)
+                .max(Length::compareTo)
+                .orElse(LengthUnit.MICROMETRE.whole());
+        Length spread =
+                standing.stream().map(Reading::spread).max(Length::compareTo).orElse(Length.ZERO);
+        Rules rules = feature.conditions().rules();
+        return rules.repeats()
+                .judge(
+                        isLive(standing, feature.conditions().instruments()),
+                        rules.average(feature.kind()),
+                        spread,
+                        resolution,
+                        standing.stream().map(Reading::value).toList());
+    }
+
+    /** Whether the turning point was seen while each was taken. */
+    private static boolean isLive(List<Reading> readings, Instruments instruments) {
+        return !readings.isEmpty()
+                && readings.stream()
+                        .allMatch(reading -> instruments
+                                .of(reading.with().gauge())
+                                .gauge()
+                                .kind()
+                                .live());
+    }
+}

@@ -1,0 +1,202 @@
+package jawread.core.assess;
+
+import java.math.BigInteger;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.judge.PinBracket;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.misread.KeptReading;
+import jawread.core.scale.Parts;
+
+/**
+ * What a person read, where, with what.
+ *
+ * @param seq its number in the job: readings stand in this order
+ * @param round 0 as found, n after cut n
+ * @param quick whether it is a quick check with another gauge: held against the other readings of the place, and none of them
+ * @param wasDue whether a calibration of its gauges had run out then
+ */
+public record Reading(
+        UUID id,
+        long seq,
+        long part,
+        UUID feature,
+        PlaceKey place,
+        int round,
+        ReadWith with,
+        Entry entry,
+        Figure figure,
+        Corrections corrections,
+        boolean quick,
+        boolean wasDue) {
+    /**
+     * How it came in.
+     *
+     * @param typed the figure as typed; empty when it was read by scale
+     * @param parts the counts read on the scale; empty when it was typed
+     * @param keptAt by the clock of the shop, whatever the bench's said when it was taken
+     */
+    public record Entry(
+            Origin origin,
+            Optional<String> typed,
+            Optional<Parts> parts,
+            long person,
+            Instant takenAt,
+            Instant keptAt) {}
+
+    /**
+     * What the scale said.
+     *
+     * @param base what the gauge stood on; empty: on its own
+     * @param raw before the gauge's known error was taken off
+     * @param pins between which two a hole lies, as they are; empty for any other gauge
+     * @param resolution one unit of the last digit written down
+     * @param leastCount of the gauge it was read on
+     * @param spread s of single readings by these hands with that gauge, as it was then
+     * @param unit it was read in
+     */
+    public record Figure(
+            Optional<Length> base,
+            Length raw,
+            Optional<PinBracket> pins,
+            Length resolution,
+            Length leastCount,
+            Length spread,
+            LengthUnit unit) {}
+
+    /**
+     * What was added to it.
+     *
+     * @param known for a known error of the gauge that was left
+     * @param thermal to bring it to 20 °C; zero where part and gauge were not both measured
+     * @param setting of a comparator; empty for any other, and for one that was set by nobody here
+     * @param warmth of the part; empty where nobody measured
+     */
+    public record Corrections(
+            Length known, Length thermal, Optional<SetTo> setting, Optional<PartTemperature> warmth) {}
+
+    /** The size, with the gauge's known error taken off, at 20 °C where the temperatures are known. */
+    public Length value() {
+        return raw().plus(correction()).plus(thermal());
+    }
+
+    /** What the gauge added on its own. @param read whose scale it was */
+    public Length base(Instrument read) {
+        return figure.base().orElse(read.base());
+    }
+
+    /** For looking which slip would have produced it. A comparator's own figure begins at the size it was set to. */
+    public KeptReading asKept(Instrument read) {
+        return new KeptReading(
+                read.scale().orElseThrow(), setting().map(SetTo::size).orElse(base(read)), raw(), typed(), unit());
+    }
+
+    /**
+     * As it is counted once a person has said what it should have been. What warmth adds grows with the size, but for a comparator, whose
+     * whole size is its master's; rounded once, half to even, to 1 pm.
+     *
+     * @param shouldBe as the scale should have been read
+     */
+    public Reading corrected(Length shouldBe) {
+        boolean grows = setting().isEmpty() && !raw().isZero();
+        Length thermal = grows
+                ? Length.nearest(
+                        BigInteger.valueOf(thermal().picometres())
+                                .multiply(BigInteger.valueOf(shouldBe.picometres()))
+                                .multiply(BigInteger.valueOf(Long.signum(raw().picometres()))),
+                        Math.abs(raw().picometres()))
+                : thermal();
+        return new Reading(
+                id,
+                seq,
+                part,
+                feature,
+                place,
+                round,
+                with,
+                new Entry(
+                        entry.origin(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        entry.person(),
+                        entry.takenAt(),
+                        entry.keptAt()),
+                new Figure(
+                        figure.base(),
+                        shouldBe,
+                        Optional.empty(),
+                        figure.resolution(),
+                        figure.leastCount(),
+                        figure.spread(),
+                        figure.unit()),
+                new Corrections(corrections.known(), thermal, corrections.setting(), corrections.warmth()),
+                quick,
+                wasDue);
+    }
+
+    public Length raw() {
+        return figure.raw();
+    }
+
+    public Length correction() {
+        return corrections.known();
+    }
+
+    public Length thermal() {
+        return corrections.thermal();
+    }
+
+    public Optional<SetTo> setting() {
+        return corrections.setting();
+    }
+
+    public Optional<PartTemperature> warmth() {
+        return corrections.warmth();
+    }
+
+    public Optional<PinBracket> pins() {
+        return figure.pins();
+    }
+
+    public Length resolution() {
+        return figure.resolution();
+    }
+
+    public Length leastCount() {
+        return figure.leastCount();
+    }
+
+    public Length spread() {
+        return figure.spread();
+    }
+
+    public LengthUnit unit() {
+        return figure.unit();
+    }
+
+    public Origin origin() {
+        return entry.origin();
+    }
+
+    public Optional<String> typed() {
+        return entry.typed();
+    }
+
+    public Optional<Parts> parts() {
+        return entry.parts();
+    }
+
+    public long person() {
+        return entry.person();
+    }
+
+    public Instant takenAt() {
+        return entry.takenAt();
+    }
+
+    public Instant keptAt() {
+        return entry.keptAt();
+    }
+}

@@ -1,0 +1,54 @@
+package jawread.server.judgement;
+
+import java.util.List;
+import java.util.Optional;
+import jawread.core.assess.Conditions;
+import jawread.core.assess.Feature;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.PartAssessment;
+import jawread.core.assess.PartsOfPlan;
+import jawread.server.job.Job;
+import jawread.server.job.Part;
+import jawread.server.job.PlanRevision;
+
+/**
+ * All that a plan's parts come to.
+ *
+ * @param assessed of the same parts, in the same order
+ * @param conditions that they were judged under
+ */
+public record JudgedPlan(PlanRevision plan, List<Part> parts, PartsOfPlan assessed, Conditions conditions) {
+    public Job job() {
+        return plan.job();
+    }
+
+    /** In the order of the parts, and of the plan. */
+    public List<FeatureAssessment> all() {
+        return assessed.features();
+    }
+
+    /** Throws {@link IllegalArgumentException} for a part that is not of this plan. */
+    public PartAssessment of(Part part) {
+        return assessed.parts().stream()
+                .filter(each -> each.part() == part.id())
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Part " + part.id() + " is not of plan " + plan.id()));
+    }
+
+    /** The part that a feature was measured on. */
+    public Part partOf(FeatureAssessment feature) {
+        return parts.stream()
+                .filter(part -> part.id() == feature.part())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    FeatureAssessment of(Part part, Feature feature) {
+        return of(part).of(feature.key());
+    }
+
+    /** The very next size to measure, on the part at hand before any other; empty where nothing is left to do. */
+    Optional<FeatureAssessment> next(Optional<Part> atHand) {
+        return assessed.next(atHand.map(Part::id));
+    }
+}

@@ -1,0 +1,55 @@
+package jawread.server.measure;
+
+import java.util.Optional;
+import jawread.core.judge.PinBracket;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.server.comparator.ComparatorSetting;
+
+/**
+ * What the figure or the scale parts come to.
+ *
+ * @param correction for an error of the gauge that is known and left
+ * @param spread s of single readings by these hands with this method
+ */
+record Read(Length value, Length resolution, LengthUnit unit, Length correction, Length spread, RestsOn rests) {
+    static Read of(Length value, Length resolution, LengthUnit unit, RestsOn rests) {
+        return new Read(value, resolution, unit, Length.ZERO, Length.ZERO, rests);
+    }
+
+    Read with(Length correction, Length spread) {
+        return new Read(value, resolution, unit, correction, spread, rests);
+    }
+
+    Read at(Optional<PartWarmth> warmth, Length thermal) {
+        return new Read(value, resolution, unit, correction, spread, rests.at(warmth, thermal));
+    }
+
+    /**
+     * What it was read against.
+     *
+     * @param base the rod, or the size a comparator was set to; empty for a figure that was typed
+     * @param setting of a comparator; empty for any other, and for one that was set by nobody here
+     * @param warmth of the part, where it was measured
+     * @param pins between which a hole lies; empty for any other gauge
+     * @param thermal what is added to bring it to 20 °C
+     */
+    record RestsOn(
+            Optional<Length> base,
+            Optional<ComparatorSetting> setting,
+            Optional<PinBracket> pins,
+            Optional<PartWarmth> warmth,
+            Length thermal) {
+        static RestsOn of(Optional<Length> base, Optional<ComparatorSetting> setting) {
+            return new RestsOn(base, setting, Optional.empty(), Optional.empty(), Length.ZERO);
+        }
+
+        static RestsOn of(PinBracket pins) {
+            return new RestsOn(Optional.empty(), Optional.empty(), Optional.of(pins), Optional.empty(), Length.ZERO);
+        }
+
+        RestsOn at(Optional<PartWarmth> warmth, Length thermal) {
+            return new RestsOn(base, setting, pins, warmth, thermal);
+        }
+    }
+}

@@ -1,0 +1,272 @@
+package jawread.server.measure;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import jawread.core.assess.Origin;
+import jawread.core.assess.Place;
+import jawread.core.assess.PlaceKey;
+import jawread.core.assess.ReadWith;
+import jawread.core.assess.Reading;
+import jawread.core.assess.Reading.Corrections;
+import jawread.core.assess.Reading.Entry;
+import jawread.core.assess.Reading.Figure;
+import jawread.core.assess.SetTo;
+import jawread.core.judge.PinBracket;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+import jawread.core.scale.Parts;
+import jawread.server.comparator.ComparatorSetting;
+import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
+import jawread.server.drawer.GaugeState;
+import jawread.server.live.Kept;
+import org.hibernate.annotations.Immutable;
+
+/** A reading as kept. */
+@Entity
+@Table(name = "reading")
+@Immutable
+class ReadingRow extends Kept {
+    @Id
+    private UUID id;
+
+    @Column(nullable = false)
+    private long jobId;
+
+    @Column(nullable = false)
+    private long seq;
+
+    @Column(nullable = false)
+    private long planRevisionId;
+
+    @Column(name = "part_id", nullable = false)
+    private long partId;
+
+    @ManyToOne(optional = false, fetch = FetchType.LAZY)
+    private MeasuringRoundRow round;
+
+    @Column(nullable = false)
+    private long placeId;
+
+    @Column(nullable = false)
+    private long gaugeId;
+
+    private Long readerId;
+
+    private UUID settingId;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private PartWarmthRow warmth;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private GaugeState gaugeState;
+
+    @Column(name = "person_id", nullable = false)
+    private long person;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private Origin origin;
+
+    private String typed;
+    private String stopsTyped;
+    private String parts;
+
+    private Long goesPm;
+    private Long stopsPm;
+
+    private Long basePm;
+
+    @Column(nullable = false)
+    private long rawPm;
+
+    @Column(nullable = false)
+    private long correctionPm;
+
+    @Column(nullable = false)
+    private long thermalPm;
+
+    @Column(nullable = false)
+    private long resolutionPm;
+
+    @Column(nullable = false)
+    private long leastCountPm;
+
+    @Column(nullable = false)
+    private long spreadPm;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false)
+    private LengthUnit unit;
+
+    @Column(nullable = false)
+    private boolean quick;
+
+    @Column(nullable = false)
+    private Instant takenAt;
+
+    @Column(nullable = false)
+    private Instant keptAt;
+
+    protected ReadingRow() {}
+
+    ReadingRow(
+            KeepReading asked,
+            Read read,
+            long job,
+            long planRevision,
+            MeasuringRoundRow round,
+            Optional<PartWarmthRow> warmth,
+            Place place,
+            GaugeAndReader method,
+            GaugeState state,
+            long seq,
+            Instant now) {
+        this.id = asked.id();
+        this.planRevisionId = planRevision;
+        this.jobId = job;
+        this.seq = seq;
+        this.partId = round.partId();
+        this.round = round;
+        this.placeId = place.id();
+        this.gaugeId = method.gauge().id();
+        this.readerId = method.reader().map(Gauge::id).orElse(null);
+        this.gaugeState = state;
+        this.person = asked.person();
+        this.origin = asked.origin();
+        this.typed = asked.typed().orElse(null);
+        this.stopsTyped = asked.stops().orElse(null);
+        this.goesPm = read.rests().pins().map(pins -> pins.goes().picometres()).orElse(null);
+        this.stopsPm =
+                read.rests().pins().map(pins -> pins.stops().picometres()).orElse(null);
+        this.parts = asked.parts().map(Parts::toString).orElse(null);
+        this.settingId = read.rests().setting().map(ComparatorSetting::id).orElse(null);
+        this.warmth = warmth.orElse(null);
+        this.basePm = read.rests().base().map(Length::picometres).orElse(null);
+        this.rawPm = read.value().picometres();
+        this.correctionPm = read.correction().picometres();
+        this.thermalPm = read.rests().thermal().picometres();
+        this.resolutionPm = read.resolution().picometres();
+        this.leastCountPm = method.read().leastCount().picometres();
+        this.spreadPm = read.spread().picometres();
+        this.unit = read.unit();
+        this.quick = asked.quick();
+        this.takenAt = asked.takenAt();
+        this.keptAt = now;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** Its number in the job. */
+    long seq() {
+        return seq;
+    }
+
+    long jobId() {
+        return jobId;
+    }
+
+    long partId() {
+        return partId;
+    }
+
+    long placeId() {
+        return placeId;
+    }
+
+    long person() {
+        return person;
+    }
+
+    MeasuringRoundRow round() {
+        return round;
+    }
+
+    ReadWith with() {
+        return new ReadWith(gaugeId, Optional.ofNullable(readerId));
+    }
+
+    Optional<Length> base() {
+        return Optional.ofNullable(basePm).map(Length::ofPicometres);
+    }
+
+    Optional<String> typed() {
+        return Optional.ofNullable(typed);
+    }
+
+    Optional<UUID> settingId() {
+        return Optional.ofNullable(settingId);
+    }
+
+    Length raw() {
+        return Length.ofPicometres(rawPm);
+    }
+
+    Length resolution() {
+        return Length.ofPicometres(resolutionPm);
+    }
+
+    LengthUnit unit() {
+        return unit;
+    }
+
+    /** Whether it says just what is asked to be kept: then that is this one, sent again. @param usual what the gauge adds on its own */
+    boolean isKeptAs(KeepReading asked, Supplier<Length> usual) {
+        return partId == asked.part()
+                && round.featureId() == asked.feature()
+                && round.number() == asked.round()
+                && placeId == asked.place()
+                && with().equals(new ReadWith(asked.gauge(), asked.reader()))
+                && person == asked.person()
+                && origin == asked.origin()
+                && quick == asked.quick()
+                && typed().equals(asked.typed())
+                && Optional.ofNullable(stopsTyped).equals(asked.stops())
+                && Optional.ofNullable(parts).map(Parts::parse).equals(asked.parts())
+                && asked.base().stream().allMatch(of -> of.equals(base().orElseGet(usual)))
+                && takenAt.equals(asked.takenAt());
+    }
+
+    /** @param setting of a comparator, where it was set by somebody here */
+    Reading reading(UUID feature, PlaceKey place, Optional<SetTo> setting) {
+        return new Reading(
+                id,
+                seq,
+                partId,
+                feature,
+                place,
+                round.number(),
+                with(),
+                new Entry(origin, typed(), Optional.ofNullable(parts).map(Parts::parse), person, takenAt, keptAt),
+                new Figure(
+                        base(),
+                        raw(),
+                        Optional.ofNullable(goesPm)
+                                .map(goes -> new PinBracket(Length.ofPicometres(goes), Length.ofPicometres(stopsPm))),
+                        resolution(),
+                        Length.ofPicometres(leastCountPm),
+                        Length.ofPicometres(spreadPm),
+                        unit),
+                new Corrections(
+                        Length.ofPicometres(correctionPm),
+                        Length.ofPicometres(thermalPm),
+                        setting,
+                        Optional.ofNullable(warmth).map(of -> of.warmth().temperature())),
+                quick,
+                gaugeState == GaugeState.DUE);
+    }
+}
