@@ -65,7 +65,7 @@ public record ComparedMethods(
                             size,
                             feature.of()
                                     .conditions()
-                                    .uncertainty(feature.of().kind(), value, size, of)
+                                    .uncertainty(feature.of().kind(), value, size, Standing.of(of))
                                     .expanded(),
                             of.stream()
                                     .map(Reading::leastCount)

@@ -1,11 +1,9 @@
 package jawread.core.assess;
 
-import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Usage;
 import jawread.core.heat.Material;
@@ -38,21 +36,34 @@ public record Conditions(Rules rules, Instruments instruments, Material material
      * How well the value of a place is known. Of several gauges read with the one that knows least: a better one beside it makes
      * its readings no better.
      *
-     * @param standing those not struck, one or more
+     * @param standing one or more
      */
-    public Uncertainty uncertainty(FeatureKind kind, PlaceValue value, Length size, List<Reading> standing) {
-        Length usual =
-                standing.stream().map(Reading::spread).max(Length::compareTo).orElseThrow();
-        Length spread =
-                value.spread(usual, standing.stream().map(Reading::value).toList());
-        return standing.stream()
-                .collect(Collectors.toMap(AsRead::of, reading -> reading, (first, next) -> first))
-                .values()
-                .stream()
-                .map(reading -> Uncertainty.of(
-                        measuredBy(reading, kind, spread, resolution(standing), Math.max(1, value.used()), size)))
+    public Uncertainty uncertainty(FeatureKind kind, PlaceValue value, Length size, Standing standing) {
+        Length spread = value.spread(standing.spread(), standing.values());
+        Length resolution = resolution(standing.readings());
+        return differently(standing.readings()).stream()
+                .map(reading ->
+                        Uncertainty.of(measuredBy(reading, kind, spread, resolution, Math.max(1, value.used()), size)))
                 .max(Comparator.comparing(Uncertainty::standard))
                 .orElseThrow();
+    }
+
+    /** The first of each that rest on other things than those before; nearly always one. */
+    private static List<Reading> differently(List<Reading> readings) {
+        var first = new ArrayList<Reading>();
+        for (Reading reading : readings) {
+            if (first.stream().noneMatch(each -> isReadAlike(each, reading))) {
+                first.add(reading);
+            }
+        }
+        return first;
+    }
+
+    private static boolean isReadAlike(Reading one, Reading other) {
+        return one.with().gauge() == other.with().gauge()
+                && one.with().reader().equals(other.with().reader())
+                && one.setting().map(SetTo::id).equals(other.setting().map(SetTo::id))
+                && one.warmth().map(PartTemperature::at).equals(other.warmth().map(PartTemperature::at));
     }
 
     /** U of a single reading. */
@@ -60,16 +71,6 @@ public record Conditions(Rules rules, Instruments instruments, Material material
         return Length.nearest(
                 Uncertainty.of(measuredBy(reading, kind, reading.spread(), resolution(reading), 1, reading.value()))
                         .expanded());
-    }
-
-    /** What makes two readings rest on other things. */
-    private record AsRead(ReadWith with, Optional<UUID> setting, Optional<Instant> warm) {
-        static AsRead of(Reading reading) {
-            return new AsRead(
-                    reading.with(),
-                    reading.setting().map(SetTo::id),
-                    reading.warmth().map(PartTemperature::at));
-        }
     }
 
     private MeasuredBy measuredBy(

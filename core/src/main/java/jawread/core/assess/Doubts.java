@@ -18,31 +18,91 @@ import jawread.core.misread.Reference;
 /**
  * Holds the readings of a place against all there is: a quick check, its repeats, the other places, the drawing, and what its gauge's zero
  * showed afterwards. One that a person has answered for is left alone.
- *
- * @param beside the median of the other places of the round; empty where too few have a value
  */
-record Doubts(JudgedFeature feature, PlaceLog log, List<Reading> standing, Optional<Length> beside) {
+final class Doubts {
+    private final JudgedFeature feature;
+    private final PlaceLog log;
+    private final Standing standing;
+    private final Optional<Length> beside;
+    private final Optional<Length> criticalRange;
+    private final List<Check> checks;
+
+    /** @param beside the median of the other places of the round; empty where too few have a value */
+    Doubts(JudgedFeature feature, PlaceLog log, Standing standing, Optional<Length> beside) {
+        this.feature = feature;
+        this.log = log;
+        this.standing = standing;
+        this.beside = beside;
+        this.criticalRange = criticalRange(standing);
+        this.checks = log.standingQuick().stream().map(this::check).toList();
+    }
+
+    /**
+     * A quick check.
+     *
+     * @param expanded its U
+     * @param slipped a slip that the drawing names in it; a check with one that nobody has answered for is no measure for the others
+     */
+    private record Check(Reading reading, Length expanded, Optional<Finding> slipped) {}
+
+    private Check check(Reading reading) {
+        Length expanded = expanded(reading);
+        return new Check(
+                reading, expanded, canBeMisread(reading) ? slippedAgainstDrawing(reading, expanded) : Optional.empty());
+    }
+
     /** In the order of the readings, quick checks last; one reading may be in doubt for two causes. */
     List<Doubt> all() {
-        List<Reading> checks = log.standingQuick();
         var doubts = new ArrayList<Doubt>();
-        IntStream.range(0, standing.size()).forEach(at -> misread(at, checks).ifPresent(doubts::add));
-        checks.forEach(check -> misread(check).ifPresent(doubts::add));
-        Stream.concat(standing.stream(), checks.stream())
-                .flatMap(reading -> zeroMoved(reading).stream())
-                .forEach(doubts::add);
+        if (!areAllNear()) {
+            IntStream.range(0, standing.count()).forEach(at -> misread(at).ifPresent(doubts::add));
+        }
+        checks.forEach(check -> check.slipped()
+                .ifPresent(
+                        finding -> doubts.add(new Doubt.Misread(check.reading(), readOn(check.reading()), finding))));
+        standing.readings().forEach(reading -> zeroMoved(reading).ifPresent(doubts::add));
+        checks.forEach(check -> zeroMoved(check.reading()).ifPresent(doubts::add));
         return List.copyOf(doubts);
     }
 
-    private Optional<Doubt> misread(int at, List<Reading> checks) {
-        Reading reading = standing.get(at);
+    /**
+     * Whether every reading agrees with all there is, before it is asked how well each is known: that only makes the bands wider. Of a
+     * hundred places nearly all do; and where the smallest and the largest do, so does what lies between.
+     */
+    private boolean areAllNear() {
+        Length apart = standing.largest().minus(standing.smallest());
+        return standing.count() == 0
+                || criticalRange
+                                .filter(range -> !References.areAlike(apart, range))
+                                .isEmpty()
+                        && beside.filter(median -> !isNear(References.places(
+                                        median,
+                                        form(),
+                                        feature.demand().limits(),
+                                        standing.leastSpread(),
+                                        Length.ZERO)))
+                                .isEmpty()
+                        && References.drawing(feature.demand(), Length.ZERO)
+                                .filter(drawing -> !isNear(drawing))
+                                .isEmpty()
+                        && checks.stream()
+                                .allMatch(check -> isNear(
+                                        References.quick(check.reading().value(), check.expanded(), Length.ZERO)));
+    }
+
+    private boolean isNear(Reference reference) {
+        return reference.agreesWith(standing.smallest()) && reference.agreesWith(standing.largest());
+    }
+
+    private Optional<Doubt> misread(int at) {
+        Reading reading = standing.readings().get(at);
         if (!canBeMisread(reading)) {
             return Optional.empty();
         }
         Length own = expanded(reading);
         List<Reference> references = Stream.of(
-                        quick(reading, checks, own),
-                        repeats(at),
+                        quick(reading, own),
+                        criticalRange.map(range -> References.repeats(standing.values(), at, range)),
                         beside.map(median -> References.places(
                                 median, form(), feature.demand().limits(), reading.spread(), own)),
                         References.drawing(feature.demand(), own))
@@ -66,15 +126,8 @@ record Doubts(JudgedFeature feature, PlaceLog log, List<Reading> standing, Optio
                         : demand.shown().isBelow(reading.value()));
     }
 
-    /** A quick check may slip, too: one that the drawing names a slip in is no measure for the others. */
-    private Optional<Doubt> misread(Reading check) {
-        return canBeMisread(check)
-                ? slippedAgainstDrawing(check).map(finding -> new Doubt.Misread(check, readOn(check), finding))
-                : Optional.empty();
-    }
-
-    private Optional<Finding> slippedAgainstDrawing(Reading check) {
-        return References.drawing(feature.demand(), expanded(check))
+    private Optional<Finding> slippedAgainstDrawing(Reading check, Length expanded) {
+        return References.drawing(feature.demand(), expanded)
                 .map(reference -> asShown(reference, check))
                 .flatMap(reference -> Finding.of(check.asKept(readOn(check)), List.of(reference)))
                 .filter(finding -> finding.named().isPresent());
@@ -87,31 +140,19 @@ record Doubts(JudgedFeature feature, PlaceLog log, List<Reading> standing, Optio
     }
 
     /** The last one that was taken with another gauge. */
-    private Optional<Reference> quick(Reading reading, List<Reading> checks, Length own) {
+    private Optional<Reference> quick(Reading reading, Length own) {
         return checks.stream()
-                .filter(check -> check.with().read() != reading.with().read())
-                .filter(check ->
-                        hasAnswered(check) || slippedAgainstDrawing(check).isEmpty())
+                .filter(check -> check.reading().with().read() != reading.with().read())
+                .filter(check -> check.slipped().isEmpty())
                 .reduce((before, last) -> last)
-                .map(check -> References.quick(check.value(), expanded(check), own));
+                .map(check -> References.quick(check.reading().value(), check.expanded(), own));
     }
 
-    private Optional<Reference> repeats(int at) {
-        if (standing.size() < 2) {
-            return Optional.empty();
-        }
-        Length spread =
-                standing.stream().map(Reading::spread).max(Length::compareTo).orElseThrow();
-        Length step = standing.stream()
-                .map(Reading::leastCount)
-                .max(Length::compareTo)
-                .orElseThrow();
-        return step.isZero()
+    /** Of as many repeats as there are; empty for a single one, and for a gauge without steps. */
+    private static Optional<Length> criticalRange(Standing standing) {
+        return standing.count() < 2 || standing.step().isZero()
                 ? Optional.empty()
-                : Optional.of(References.repeats(
-                        standing.stream().map(Reading::value).toList(),
-                        at,
-                        CriticalRange.of(standing.size(), spread, step)));
+                : Optional.of(CriticalRange.of(standing.count(), standing.spread(), standing.step()));
     }
 
     private Optional<Length> form() {
@@ -144,11 +185,13 @@ record Doubts(JudgedFeature feature, PlaceLog log, List<Reading> standing, Optio
     }
 
     private Optional<Doubt> zeroMoved(Reading reading) {
-        return readOn(reading)
-                .zeros()
-                .doubtOf(reading.takenAt().toEpochMilli(), reading.correction())
-                .filter(moved -> !hasAnsweredTo(moved.look().id(), reading))
-                .map(moved -> new Doubt.ZeroMoved(reading, readOn(reading), moved));
+        Instrument on = readOn(reading);
+        return on.zeros().looks().isEmpty()
+                ? Optional.empty()
+                : on.zeros()
+                        .doubtOf(reading.takenAt().toEpochMilli(), reading.correction())
+                        .filter(moved -> !hasAnsweredTo(moved.look().id(), reading))
+                        .map(moved -> new Doubt.ZeroMoved(reading, on, moved));
     }
 
     private boolean hasAnsweredTo(UUID check, Reading reading) {

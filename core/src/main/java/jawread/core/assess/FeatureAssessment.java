@@ -27,11 +27,14 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
     /**
      * @param before what it came to on the same part before, under whatever; what of it holds still is taken over
      */
-    static FeatureAssessment of(long part, JudgedFeature feature, FeatureLog log, Optional<FeatureAssessment> before) {
-        Optional<FeatureAssessment> same = before.filter(of -> of.of().equals(feature));
-        if (same.filter(of -> of.log().equals(log)).isPresent()) {
+    static FeatureAssessment of(
+            long part, Feature plain, Conditions conditions, FeatureLog log, Optional<FeatureAssessment> before) {
+        Optional<FeatureAssessment> same =
+                before.filter(each -> each.part() == part && each.of().isOf(plain, conditions));
+        if (same.filter(each -> each.log().equals(log)).isPresent()) {
             return same.get();
         }
+        JudgedFeature feature = same.map(FeatureAssessment::of).orElseGet(() -> JudgedFeature.of(plain, conditions));
         var rounds = new ArrayList<RoundAssessment>();
         if (log.rounds().isEmpty() || log.rounds().get(0).number() > 0) {
             rounds.add(RoundAssessment.of(feature, part, log, Round.AS_FOUND, Optional.empty()));

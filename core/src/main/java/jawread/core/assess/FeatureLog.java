@@ -27,6 +27,9 @@ public final class FeatureLog {
     /** As they count, where they count. */
     private final Map<Spot, PlaceLog> counted;
 
+    /** How many readings there are: as many, or it is another log. */
+    private final int size;
+
     /** A place in a round. */
     private record Spot(int round, PlaceKey place) {
         static Spot of(Reading reading) {
@@ -47,6 +50,7 @@ public final class FeatureLog {
         this.swaps = swaps;
         this.placeMarks = placeMarks;
         this.counted = counted;
+        this.size = taken.values().stream().mapToInt(List::size).sum();
     }
 
     /**
@@ -212,6 +216,7 @@ public final class FeatureLog {
     public boolean equals(Object other) {
         return this == other
                 || other instanceof FeatureLog that
+                        && size == that.size
                         && rounds.equals(that.rounds)
                         && taken.equals(that.taken)
                         && marks.equals(that.marks)

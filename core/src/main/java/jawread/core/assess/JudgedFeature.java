@@ -16,6 +16,11 @@ public record JudgedFeature(Feature feature, Demand demand, Conditions condition
                 conditions);
     }
 
+    /** Whether it is this feature under these conditions; told at once where they are the same ones. */
+    boolean isOf(Feature which, Conditions under) {
+        return (feature == which || feature.equals(which)) && (conditions == under || conditions.equals(under));
+    }
+
     public PlannedFeature planned() {
         return feature.planned();
     }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.form.Ellipse;
 import jawread.core.form.FeatureForm;
@@ -78,14 +79,10 @@ public record MeasuredForm(
 
     private static MeasuredForm laidOut(
             PlannedFeature planned, List<Place> all, List<FormPlace> measured, List<FormPlace> worn, Rules rules) {
+        Map<String, Long> axesAt = all.stream().collect(Collectors.groupingBy(Place::section, Collectors.counting()));
         List<Level> levels = all.stream()
                 .filter(place -> !isUnworn(place))
-                .map(place -> new Level(
-                        place.section(),
-                        place.depth(),
-                        all.stream()
-                                .filter(other -> other.section().equals(place.section()))
-                                .count()))
+                .map(place -> new Level(place.section(), place.depth(), axesAt.get(place.section())))
                 .distinct()
                 .sorted(Comparator.comparing(level -> level.depth().orElse(Length.ZERO)))
                 .toList();
@@ -96,8 +93,12 @@ public record MeasuredForm(
                         (map, axis) -> map.putIfAbsent(axis.degrees().stripTrailingZeros(), axis),
                         Map::putAll)
                 .values());
+        Map<Crossing, FormPlace> at = worn.stream()
+                .collect(Collectors.toMap(place -> Crossing.of(place.place()), place -> place, (one, same) -> one));
         List<List<Optional<FormPlace>>> places = levels.stream()
-                .map(level -> axes.stream().map(axis -> at(worn, level, axis)).toList())
+                .map(level -> axes.stream()
+                        .map(axis -> Optional.ofNullable(at.get(Crossing.of(level.name(), axis.degrees()))))
+                        .toList())
                 .toList();
         var sizes = new FormSizes(
                 levels.stream().map(Level::depth).toList(),
@@ -126,11 +127,15 @@ public record MeasuredForm(
                 CriticalRange.of(2, largest(worn.stream().map(FormPlace::spread).toList()), resolution));
     }
 
-    private static Optional<FormPlace> at(List<FormPlace> places, Level level, Axis axis) {
-        return places.stream()
-                .filter(place -> place.place().section().equals(level.name())
-                        && place.place().degrees().compareTo(axis.degrees()) == 0)
-                .findFirst();
+    /** Where a section and an axis meet. */
+    private record Crossing(String section, BigDecimal degrees) {
+        static Crossing of(String section, BigDecimal degrees) {
+            return new Crossing(section, degrees.stripTrailingZeros());
+        }
+
+        static Crossing of(Place place) {
+            return of(place.section(), place.degrees());
+        }
     }
 
     private static Length largest(List<Length> lengths) {

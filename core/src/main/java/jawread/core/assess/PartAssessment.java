@@ -1,9 +1,9 @@
 package jawread.core.assess;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import jawread.core.assess.Look.Found;
 import jawread.core.judge.SizeVerdict;
 
@@ -20,24 +20,22 @@ public record PartAssessment(PartSnapshot of, List<FeatureAssessment> features) 
 
     /** The same as judging anew; only what is judged by something else than here is judged again. */
     public PartAssessment after(PartSnapshot now) {
-        return now.equals(of) ? this : of(now, now.part() == part() ? features : List.of());
+        return of(now, now.part() == part() ? features : List.of());
     }
 
     private static PartAssessment of(PartSnapshot snapshot, List<FeatureAssessment> before) {
-        List<Feature> sizes =
-                snapshot.features().stream().filter(Feature::canBeMeasured).toList();
-        return new PartAssessment(
-                snapshot,
-                IntStream.range(0, sizes.size())
-                        .mapToObj(at -> {
-                            Feature feature = sizes.get(at);
-                            return FeatureAssessment.of(
-                                    snapshot.part(),
-                                    JudgedFeature.of(feature, snapshot.conditions()),
-                                    snapshot.log().of(feature.key()),
-                                    find(before, at, feature.key()));
-                        })
-                        .toList());
+        var features = new ArrayList<FeatureAssessment>();
+        for (Feature feature : snapshot.features()) {
+            if (feature.canBeMeasured()) {
+                features.add(FeatureAssessment.of(
+                        snapshot.part(),
+                        feature,
+                        snapshot.conditions(),
+                        snapshot.log().of(feature.key()),
+                        find(before, features.size(), feature.key())));
+            }
+        }
+        return new PartAssessment(snapshot, List.copyOf(features));
     }
 
     private static Optional<FeatureAssessment> find(List<FeatureAssessment> all, int usually, UUID key) {

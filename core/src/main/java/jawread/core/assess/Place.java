@@ -8,6 +8,7 @@ import jawread.core.length.Length;
  * Where on a feature the gauge is put.
  *
  * @param id the number it is kept under
+ * @param key which place of the feature it is, through all editions
  * @param depth from the feature's own face; empty while nobody has said how long the feature is
  * @param degrees around, from 0 up to but not 360
  * @param part of a place taken besides the plan's, the one part that it is on; empty for the plan's own
@@ -15,6 +16,7 @@ import jawread.core.length.Length;
  */
 public record Place(
         long id,
+        PlaceKey key,
         String name,
         String section,
         String axis,
@@ -22,8 +24,17 @@ public record Place(
         BigDecimal degrees,
         Optional<Long> part,
         Optional<String> cannotBeMeasured) {
-    public PlaceKey key() {
-        return PlaceKey.of(depth, section, degrees);
+    public static Place of(
+            long id,
+            String name,
+            String section,
+            String axis,
+            Optional<Length> depth,
+            BigDecimal degrees,
+            Optional<Long> part,
+            Optional<String> cannotBeMeasured) {
+        return new Place(
+                id, PlaceKey.of(depth, section, degrees), name, section, axis, depth, degrees, part, cannotBeMeasured);
     }
 
     /** Whether a gauge is put there on this part: the plan says so of all parts, a third axis was taken on one. */

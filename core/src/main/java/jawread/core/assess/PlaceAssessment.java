@@ -14,27 +14,26 @@ import jawread.core.limit.Limits;
 /**
  * A place with what was read there, what the standing readings come to, and which of them want a second look.
  *
- * @param standing the readings that count: those not struck
+ * @param counted the readings that count: those not struck
  * @param beside the median of the other places of the round; empty where too few have a value
  * @param doubts in the order of the readings, quick checks last
  */
 public record PlaceAssessment(
-        Place place,
-        PlaceLog log,
-        List<Reading> standing,
-        PlaceSize size,
-        Optional<Length> beside,
-        List<Doubt> doubts) {
+        Place place, PlaceLog log, Standing counted, PlaceSize size, Optional<Length> beside, List<Doubt> doubts) {
     /** Before it is held against the other places. */
     static PlaceAssessment sized(JudgedFeature feature, Place place, PlaceLog log) {
-        List<Reading> standing = log.standing();
-        return new PlaceAssessment(place, log, standing, PlaceSize.of(feature, standing), Optional.empty(), List.of());
+        Standing counted = Standing.of(log.standing());
+        return new PlaceAssessment(place, log, counted, PlaceSize.of(feature, counted), Optional.empty(), List.of());
     }
 
     /** The same held against all there is. */
     PlaceAssessment doubted(JudgedFeature feature, Optional<Length> median) {
-        return new PlaceAssessment(
-                place, log, standing, size, median, new Doubts(feature, log, standing, median).all());
+        return new PlaceAssessment(place, log, counted, size, median, new Doubts(feature, log, counted, median).all());
+    }
+
+    /** The readings that count: those not struck. */
+    public List<Reading> standing() {
+        return counted.readings();
     }
 
     /** All of them, struck ones too. */
@@ -88,7 +87,7 @@ public record PlaceAssessment(
 
     /** Whether it is a bracket: as wide as it is, with no risk to reckon. */
     public boolean isBetweenPins() {
-        return standing.stream().anyMatch(reading -> reading.pins().isPresent());
+        return standing().stream().anyMatch(reading -> reading.pins().isPresent());
     }
 
     public Side side() {
@@ -99,20 +98,13 @@ public record PlaceAssessment(
     Optional<FormPlace> measured(Length usual) {
         return value().value()
                 .flatMap(of -> uncertainty()
-                        .map(known -> new FormPlace(
-                                place,
-                                of,
-                                known,
-                                resolution().orElse(usual),
-                                standing.stream()
-                                        .map(Reading::spread)
-                                        .max(Length::compareTo)
-                                        .orElse(Length.ZERO))));
+                        .map(known ->
+                                new FormPlace(place, of, known, resolution().orElse(usual), counted.spread())));
     }
 
     /** The step it is shown by: the coarsest of the gauges read with; empty before the first reading. */
     public Optional<Length> resolution() {
-        return (standing.isEmpty() ? readings() : standing)
+        return (standing().isEmpty() ? readings() : standing())
                 .stream().map(Reading::leastCount).max(Length::compareTo);
     }
 

@@ -31,7 +31,7 @@ public record PlaceLog(
     }
 
     List<Reading> standing() {
-        return marks.isEmpty() ? readings : standing(readings);
+        return standing(readings);
     }
 
     List<Reading> standingQuick() {
@@ -39,9 +39,12 @@ public record PlaceLog(
     }
 
     private List<Reading> standing(List<Reading> of) {
-        return of.stream()
-                .filter(reading -> marksOf(reading).stream().noneMatch(mark -> mark.kind() == ReadingMark.Kind.STRIKE))
-                .toList();
+        return marks.isEmpty()
+                ? of
+                : of.stream()
+                        .filter(reading ->
+                                marksOf(reading).stream().noneMatch(mark -> mark.kind() == ReadingMark.Kind.STRIKE))
+                        .toList();
     }
 
     List<ReadingMark> marksOf(Reading reading) {

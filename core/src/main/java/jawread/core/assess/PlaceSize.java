@@ -6,8 +6,6 @@ import jawread.core.judge.PinBracket;
 import jawread.core.judge.PlaceValue;
 import jawread.core.judge.SizeJudgement;
 import jawread.core.judge.Uncertainty;
-import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 
 /**
  * What the standing readings of a place come to, each place by itself.
@@ -16,10 +14,11 @@ import jawread.core.length.LengthUnit;
  * @param judged empty without a value
  */
 public record PlaceSize(PlaceValue value, Optional<Uncertainty> uncertainty, Optional<SizeJudgement> judged) {
-    static PlaceSize of(JudgedFeature feature, List<Reading> standing) {
-        List<PinBracket> pins =
-                standing.stream().flatMap(reading -> reading.pins().stream()).toList();
-        boolean isBetweenPins = !pins.isEmpty() && pins.size() == standing.size();
+    static PlaceSize of(JudgedFeature feature, Standing standing) {
+        List<PinBracket> pins = standing.readings().stream()
+                .flatMap(reading -> reading.pins().stream())
+                .toList();
+        boolean isBetweenPins = !pins.isEmpty() && pins.size() == standing.count();
         PlaceValue value = isBetweenPins ? PlaceValue.between(pins) : repeats(feature, standing);
         Optional<Uncertainty> uncertainty =
                 value.value().map(size -> feature.conditions().uncertainty(feature.kind(), value, size, standing));
@@ -34,23 +33,15 @@ public record PlaceSize(PlaceValue value, Optional<Uncertainty> uncertainty, Opt
         return new PlaceSize(value, uncertainty, judged);
     }
 
-    private static PlaceValue repeats(JudgedFeature feature, List<Reading> standing) {
-        // Read with two gauges, a place is judged by the coarser one: the finer cannot make the other's readings
-        // better.
-        Length resolution = standing.stream()
-                .map(Reading::leastCount)
-                .max(Length::compareTo)
-                .orElse(LengthUnit.MICROMETRE.whole());
-        Length spread =
-                standing.stream().map(Reading::spread).max(Length::compareTo).orElse(Length.ZERO);
+    private static PlaceValue repeats(JudgedFeature feature, Standing standing) {
         Rules rules = feature.conditions().rules();
         return rules.repeats()
                 .judge(
-                        isLive(standing, feature.conditions().instruments()),
+                        isLive(standing.readings(), feature.conditions().instruments()),
                         rules.average(feature.kind()),
-                        spread,
-                        resolution,
-                        standing.stream().map(Reading::value).toList());
+                        standing.spread(),
+                        standing.step(),
+                        standing.values());
     }
 
     /** Whether the turning point was seen while each was taken. */

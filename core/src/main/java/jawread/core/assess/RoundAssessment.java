@@ -76,11 +76,13 @@ public record RoundAssessment(
     }
 
     private Optional<PlaceAssessment> sameAt(int at, Place place, PlaceLog log) {
-        return at < places.size()
-                        && places.get(at).place().equals(place)
-                        && places.get(at).log().equals(log)
-                ? Optional.of(places.get(at))
-                : Optional.empty();
+        if (at >= places.size()) {
+            return Optional.empty();
+        }
+        PlaceAssessment before = places.get(at);
+        boolean isSame = (before.place() == place || before.place().equals(place))
+                && (before.log() == log || before.log().equals(log));
+        return isSame ? Optional.of(before) : Optional.empty();
     }
 
     private static Optional<MeasuredForm> form(JudgedFeature feature, long part, List<PlaceAssessment> places) {

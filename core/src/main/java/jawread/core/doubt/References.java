@@ -49,6 +49,11 @@ public final class References {
         return new Reference(Kind.REPEATS, Length.medianOf(others), band);
     }
 
+    /** Whether repeats are so near each other that none is in doubt beside the others. @param apart the largest less the smallest */
+    public static boolean areAlike(Length apart, Length criticalRange) {
+        return apart.compareTo(oneAndAHalf(criticalRange)) <= 0;
+    }
+
     /** The median of the other places' values; empty with fewer than three. */
     public static Optional<Length> beside(List<Length> others) {
         return others.size() < FEWEST_PLACES ? Optional.empty() : Optional.of(Length.medianOf(others));

@@ -41,12 +41,31 @@ public record ZeroStrip(List<Look> looks, List<Long> sets) {
      * @param correction what was added to the reading for a known error
      */
     public Optional<Moved> doubtOf(long taken, Length correction) {
-        return looks.stream()
-                .filter(look -> look.at() >= taken)
-                .findFirst()
-                .filter(look -> sets.stream().noneMatch(set -> set > taken && set < look.at()))
-                .map(look -> new Moved(look, look.check().found().plus(correction)))
-                .filter(moved -> moved.moved().abs().compareTo(moved.look().allowed()) > 0);
+        int next = firstFrom(taken);
+        if (next == looks.size()) {
+            return Optional.empty();
+        }
+        Look look = looks.get(next);
+        Length moved = look.check().found().plus(correction);
+        return moved.abs().compareTo(look.allowed()) > 0
+                        && sets.stream().noneMatch(set -> set > taken && set < look.at())
+                ? Optional.of(new Moved(look, moved))
+                : Optional.empty();
+    }
+
+    /** Looked for by halves: a gauge is looked at every day, and each of its readings asks. */
+    private int firstFrom(long moment) {
+        int from = 0;
+        int to = looks.size();
+        while (from < to) {
+            int middle = (from + to) >>> 1;
+            if (looks.get(middle).at() < moment) {
+                from = middle + 1;
+            } else {
+                to = middle;
+            }
+        }
+        return from;
     }
 
     /** The last look before a moment that found the gauge good, or left it so; empty when there was none. */

@@ -6,9 +6,11 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BinaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -36,9 +38,10 @@ public record Usage(
         Optional<Length> reach,
         Optional<Length> from,
         Optional<Length> to) {
-    private static final List<Entry> ENTRIES = Table.beside(Usage.class, "usages.csv").rows().stream()
+    /** By the kind of gauge: asked for every place of every part. */
+    private static final Map<String, List<Entry>> ENTRIES = Table.beside(Usage.class, "usages.csv").rows().stream()
             .flatMap(row -> Stream.of(LengthUnit.INCH, LengthUnit.MILLIMETRE).map(unit -> Entry.of(row, unit)))
-            .toList();
+            .collect(Collectors.groupingBy(Entry::kind));
 
     private static final Comparator<Entry> NARROWEST =
             Comparator.comparing(Entry::coarse).thenComparing(Entry::above);
@@ -112,8 +115,8 @@ public record Usage(
     public static Stream<Usage> of(GaugeKind kind, LengthUnit unit, Length leastCount, Length rangeHigh) {
         // Of the rows for one use the one for the coarsest scale, and the longest range, that still holds.
         var uses = new LinkedHashMap<String, Entry>();
-        ENTRIES.stream()
-                .filter(entry -> entry.kind.equals(kind.code()) && entry.inch == unit.isInch())
+        ENTRIES.getOrDefault(kind.code(), List.of()).stream()
+                .filter(entry -> entry.inch == unit.isInch())
                 .filter(entry -> entry.coarse.compareTo(leastCount) <= 0 && entry.above.compareTo(rangeHigh) <= 0)
                 .forEach(entry -> uses.merge(entry.features, entry, BinaryOperator.maxBy(NARROWEST)));
         return uses.values().stream().map(entry -> entry.upTo(rangeHigh));

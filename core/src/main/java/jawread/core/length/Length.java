@@ -51,13 +51,14 @@ public record Length(long picometres) implements Comparable<Length> {
 
     /** The mean, rounded once, half to even, to 1 pm. Refuses an empty collection. */
     public static Length meanOf(Collection<Length> lengths) {
-        if (!lengths.isEmpty()) {
-            BigInteger sum = lengths.stream()
-                    .map(length -> BigInteger.valueOf(length.picometres))
-                    .reduce(BigInteger.ZERO, BigInteger::add);
-            return nearest(sum, lengths.size());
+        if (lengths.isEmpty()) {
+            throw new IllegalArgumentException("A mean needs at least one length, got none");
         }
-        throw new IllegalArgumentException("A mean needs at least one length, got none");
+        long sum = 0;
+        for (Length length : lengths) {
+            sum = Math.addExact(sum, length.picometres);
+        }
+        return new Length(sum).dividedBy(lengths.size());
     }
 
     /** The middle one in order; of an even count the mean of the middle two, rounded half to even to 1 pm. */

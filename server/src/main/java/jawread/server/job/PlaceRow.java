@@ -87,7 +87,7 @@ class PlaceRow {
     }
 
     Place place() {
-        return new Place(
+        return Place.of(
                 id,
                 name,
                 section,

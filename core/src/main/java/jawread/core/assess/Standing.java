@@ -1,0 +1,67 @@
+package jawread.core.assess;
+
+import java.util.ArrayList;
+import java.util.List;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
+
+/**
+ * The readings of a place that count, and what they have in common: gone through once, for a part has thousands.
+ *
+ * @param values of each
+ * @param smallest of the values; zero without one
+ * @param largest of them
+ * @param spread the largest s of any; zero without one
+ * @param leastSpread the smallest s of any; zero without one
+ * @param step the coarsest least count: read with two gauges, a place is judged by the coarser one, for the finer cannot make the other's
+ *     readings better; 1 µm without one
+ */
+public record Standing(
+        List<Reading> readings,
+        List<Length> values,
+        Length smallest,
+        Length largest,
+        Length spread,
+        Length leastSpread,
+        Length step) {
+    static Standing of(List<Reading> readings) {
+        if (readings.isEmpty()) {
+            return new Standing(
+                    readings,
+                    List.of(),
+                    Length.ZERO,
+                    Length.ZERO,
+                    Length.ZERO,
+                    Length.ZERO,
+                    LengthUnit.MICROMETRE.whole());
+        }
+        var values = new ArrayList<Length>(readings.size());
+        Length smallest = readings.get(0).value();
+        Length largest = smallest;
+        Length spread = readings.get(0).spread();
+        Length leastSpread = spread;
+        Length step = readings.get(0).leastCount();
+        for (Reading reading : readings) {
+            Length value = reading.value();
+            values.add(value);
+            smallest = smaller(smallest, value);
+            largest = larger(largest, value);
+            spread = larger(spread, reading.spread());
+            leastSpread = smaller(leastSpread, reading.spread());
+            step = larger(step, reading.leastCount());
+        }
+        return new Standing(readings, List.copyOf(values), smallest, largest, spread, leastSpread, step);
+    }
+
+    private static Length smaller(Length one, Length other) {
+        return one.compareTo(other) <= 0 ? one : other;
+    }
+
+    private static Length larger(Length one, Length other) {
+        return one.compareTo(other) >= 0 ? one : other;
+    }
+
+    int count() {
+        return readings.size();
+    }
+}
