@@ -54,11 +54,21 @@ public record Length(long picometres) implements Comparable<Length> {
         if (lengths.isEmpty()) {
             throw new IllegalArgumentException("A mean needs at least one length, got none");
         }
-        long sum = 0;
+        long first = lengths.iterator().next().picometres;
+        long beyond = 0;
         for (Length length : lengths) {
-            sum = Math.addExact(sum, length.picometres);
+            // What they are beyond the first is small, and no sum of it overflows that a size could have.
+            beyond = Math.addExact(beyond, Math.subtractExact(length.picometres, first));
         }
-        return new Length(sum).dividedBy(lengths.size());
+        long whole = Math.floorDiv(beyond, (long) lengths.size());
+        long rest = Math.floorMod(beyond, (long) lengths.size());
+        return rest == 0
+                ? new Length(Math.addExact(first, whole))
+                : rounded(BigDecimal.valueOf(rest).add(wholes(first, whole, lengths.size())), lengths.size());
+    }
+
+    private static BigDecimal wholes(long first, long whole, int count) {
+        return BigDecimal.valueOf(first).add(BigDecimal.valueOf(whole)).multiply(BigDecimal.valueOf(count));
     }
 
     /** The middle one in order; of an even count the mean of the middle two, rounded half to even to 1 pm. */
