@@ -39,6 +39,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.tables..")
             .layer("chain")
             .definedBy("jawread.server.chain..")
+            .layer("versions")
+            .definedBy("jawread.server.versions..")
             .layer("journal")
             .definedBy("jawread.server.journal..")
             .layer("door")
@@ -97,6 +99,9 @@ class ArchitectureTest {
                     "ready",
                     "exchange",
                     "demo")
+            .whereLayer("versions")
+            .mayOnlyBeAccessedByLayers(
+                    "journal", "access", "settings", "drawer", "job", "choosing", "measure", "judgement")
             .whereLayer("tables")
             .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange")
             .whereLayer("chain")
@@ -303,6 +308,19 @@ class ArchitectureTest {
             .resideOutsideOfPackage("jawread.server.calc..")
             .should()
             .callCodeUnitWhere(DECIDES);
+
+    /** What is kept in memory is kept in one place, under stored versions; here are only streams, and fields by class. */
+    @ArchTest
+    static final ArchRule nothing_is_kept_beside_the_one_cache = noClasses()
+            .that()
+            .resideOutsideOfPackages(
+                    "jawread.server.versions..",
+                    "jawread.server.live..",
+                    "jawread.server.door..",
+                    "jawread.server.demo..")
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching("java\\.util\\.concurrent\\.Concurrent.*|com\\.github\\.benmanes\\..*");
 
     /** Roots and angles are rules of measuring: those stand in core. */
     @ArchTest

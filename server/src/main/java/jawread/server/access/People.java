@@ -7,19 +7,18 @@ import java.time.Instant;
 import java.util.Base64;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import jawread.server.storage.Locks;
 import jawread.server.tables.CanonicalJson;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The people of the shop, what they may, and who stands at which screen. */
 @Service
@@ -33,18 +32,24 @@ public class People {
     private static final int LONGEST_NAME = 60;
     private static final SecureRandom RANDOM = new SecureRandom();
 
+    private final Snapshots snapshots;
     private final PersonRepository people;
     private final ShopSessionRepository sessions;
     private final Clock clock;
     private final Words words;
     private final Locks locks;
-    /** Whatever is done asks who a person is, and whose a ticket: both are asked anew once one of them is changed. */
-    private final Map<Long, Person> known = new ConcurrentHashMap<>();
-
+    private static final Kind<Long, Optional<Person>> PERSON = Kind.small("person");
     /** By the digest of the secret. */
-    private final Map<String, Ticket> tickets = new ConcurrentHashMap<>();
+    private static final Kind<String, Optional<Ticket>> TICKET = Kind.small("ticket");
 
-    public People(PersonRepository people, ShopSessionRepository sessions, Clock clock, Words words, Locks locks) {
+    public People(
+            Snapshots snapshots,
+            PersonRepository people,
+            ShopSessionRepository sessions,
+            Clock clock,
+            Words words,
+            Locks locks) {
+        this.snapshots = snapshots;
         this.people = people;
         this.sessions = sessions;
         this.clock = clock;
@@ -81,8 +86,8 @@ public class People {
     }
 
     Optional<Person> find(long id) {
-        return Optional.ofNullable(known.computeIfAbsent(
-                id, of -> people.findById(of).map(PersonRow::person).orElse(null)));
+        return snapshots.of(
+                PERSON, id, List.of(Subject.SHOP), () -> people.findById(id).map(PersonRow::person));
     }
 
     /** Refuses an empty or over-long name, and one that is already here. */
@@ -111,7 +116,6 @@ public class People {
             now.add(May.of(code).orElseThrow(() -> Refused.field("may", "no-such-may", words)));
         }
         person.may(now);
-        forgetAfterwards();
         return people.save(person).person();
     }
 
@@ -158,28 +162,18 @@ public class People {
         if (now.isBefore(session.endsAt())) {
             session.end(now);
             sessions.save(session);
-            forgetAfterwards();
         }
-    }
-
-    private void forgetAfterwards() {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                known.clear();
-                tickets.clear();
-            }
-        });
     }
 
     /** The ticket of a secret, ended or not; empty where it is nobody's. */
     @Transactional(readOnly = true)
     Optional<Ticket> ticket(String secret) {
-        return Optional.ofNullable(tickets.computeIfAbsent(
-                CanonicalJson.digest(secret),
-                digest -> sessions.findByDigest(digest)
-                        .map(session -> new Ticket(byId(session.person()), session.endsAt()))
-                        .orElse(null)));
+        return snapshots.of(
+                TICKET, CanonicalJson.digest(secret), List.of(Subject.SHOP), () -> found(CanonicalJson.digest(secret)));
+    }
+
+    private Optional<Ticket> found(String digest) {
+        return sessions.findByDigest(digest).map(session -> new Ticket(byId(session.person()), session.endsAt()));
     }
 
     boolean hasEnded(Ticket ticket) {

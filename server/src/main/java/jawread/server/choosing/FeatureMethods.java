@@ -1,14 +1,18 @@
 package jawread.server.choosing;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import jawread.core.gauge.Choosing;
 import jawread.core.plan.PlannedFeature;
 import jawread.server.access.Person;
 import jawread.server.drawer.AtHand;
 import jawread.server.drawer.AtHand.Weighed;
+import jawread.server.drawer.Drawer;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.Methods;
 import jawread.server.job.JobLocks;
@@ -16,9 +20,10 @@ import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
-import jawread.server.live.Happened;
-import jawread.server.live.KeptWhile;
 import jawread.server.settings.ShopSettings;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -28,36 +33,38 @@ import org.springframework.transaction.annotation.Transactional;
 /** Weighs the methods of the drawer for features, and keeps which one was picked. */
 @Service
 public class FeatureMethods {
-    private static final int MOST_PLANS = 200;
+    private static final Kind<Asked, List<Weighed>> WEIGHED = new Kind<>("weighed", List::size);
+    private static final Kind<Long, Map<UUID, String>> PICKS = new Kind<>("picks", Map::size);
 
+    private final Drawer drawer;
+    private final Snapshots snapshots;
     private final PickedMethodRepository picked;
     private final Methods methods;
     private final Jobs jobs;
     private final ShopSettings settings;
     private final Journal journal;
-    private final Happened happened;
     private final Clock clock;
     private final Words words;
     private final JobLocks locks;
-    /** By plan, under how often its job was planned. */
-    private final KeptWhile<Long, Long, Map<UUID, String>> picks = new KeptWhile<>(MOST_PLANS);
 
     FeatureMethods(
+            Drawer drawer,
+            Snapshots snapshots,
             PickedMethodRepository picked,
             Methods methods,
             Jobs jobs,
             ShopSettings settings,
             Journal journal,
-            Happened happened,
             Clock clock,
             Words words,
             JobLocks locks) {
+        this.drawer = drawer;
+        this.snapshots = snapshots;
         this.picked = picked;
         this.methods = methods;
         this.jobs = jobs;
         this.settings = settings;
         this.journal = journal;
-        this.happened = happened;
         this.clock = clock;
         this.words = words;
         this.locks = locks;
@@ -66,26 +73,30 @@ public class FeatureMethods {
     /** @param person in whose hands; empty where nobody stands at the screen */
     @Transactional(readOnly = true)
     public MethodsOfPlan of(Plan plan, Optional<Person> person) {
-        return of(plan, methods.atHand(person));
-    }
-
-    @Transactional(readOnly = true)
-    public AtHand atHand(Optional<Person> person) {
-        return methods.atHand(person);
-    }
-
-    /** For more plans than one, with what is at hand read once. */
-    @Transactional(readOnly = true)
-    public MethodsOfPlan of(Plan plan, AtHand atHand) {
+        AtHand atHand = methods.atHand(person);
+        LocalDate today = drawer.today();
         return new MethodsOfPlan(
-                atHand, picks(plan), plan, settings.material(plan.job().head().material()), Optional.empty());
+                atHand,
+                picks(plan),
+                plan,
+                settings.material(plan.job().head().material()),
+                Optional.empty(),
+                choosing -> snapshots.of(
+                        WEIGHED,
+                        new Asked(today, person.map(Person::id), choosing),
+                        List.of(Subject.DRAWER, Subject.SHOP),
+                        () -> atHand.weigh(choosing)));
     }
+
+    /** @param person in whose hands; empty: in nobody's */
+    private record Asked(LocalDate day, Optional<Long> person, Choosing choosing) {}
 
     /** By the feature's key: the method's key. */
     private Map<UUID, String> picks(Plan plan) {
-        return picks.of(
+        return snapshots.of(
+                PICKS,
                 plan.id(),
-                happened.times(plan.job().id(), What.PLAN),
+                List.of(Subject.plan(plan.job().id())),
                 () -> picked.findAllByPlanId(plan.id()).stream()
                         .collect(Collectors.toMap(PickedMethod::featureKey, PickedMethod::key)));
     }

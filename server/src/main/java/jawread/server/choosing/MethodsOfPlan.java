@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import jawread.core.gauge.ChoiceSchool;
 import jawread.core.gauge.Choosing;
 import jawread.core.gauge.Question;
@@ -27,12 +28,18 @@ import jawread.server.settings.Setting;
  * @param picks by the feature's key: the method's key
  * @param material of the parts
  * @param measured how warm part and gauge are; empty where nobody measured
+ * @param weighing how methods are weighed for what is asked: a long plan asks the same again and again, four seats of one size on twelve parts
  */
 public record MethodsOfPlan(
-        AtHand atHand, Map<UUID, String> picks, Plan plan, Material material, Optional<Temperatures> measured) {
+        AtHand atHand,
+        Map<UUID, String> picks,
+        Plan plan,
+        Material material,
+        Optional<Temperatures> measured,
+        Function<Choosing, List<Weighed>> weighing) {
     /** The same at temperatures that were measured. */
     public MethodsOfPlan at(Temperatures measured) {
-        return new MethodsOfPlan(atHand, picks, plan, material, Optional.of(measured));
+        return new MethodsOfPlan(atHand, picks, plan, material, Optional.of(measured), weighing);
     }
 
     public Job job() {
@@ -41,7 +48,7 @@ public record MethodsOfPlan(
 
     /** Every method weighed, the proposed one first; none for what is looked at, and where nothing is demanded yet. */
     public List<Weighed> weigh(PlannedFeature feature) {
-        return choosing(feature).map(atHand::weigh).orElse(List.of());
+        return choosing(feature).map(weighing).orElse(List.of());
     }
 
     /** What it is measured with, if anything of the drawer can be put to it. */

@@ -23,7 +23,4 @@ interface ComparatorSettingRepository extends Repository<ComparatorSettingRow, U
 
     @Query("select s.gaugeId, max(s.at) from ComparatorSettingRow s group by s.gaugeId")
     List<Object[]> findLastByGauge();
-
-    @Query("select s.gaugeId, s.at from ComparatorSettingRow s order by s.at")
-    List<Object[]> findAllByGauge();
 }

@@ -96,6 +96,10 @@ class ComparatorSettingRow extends Kept {
         return id;
     }
 
+    Instant at() {
+        return at;
+    }
+
     long gaugeId() {
         return gaugeId;
     }

@@ -23,10 +23,9 @@ class LastSettings implements LastSet {
     }
 
     @Override
-    public Map<Long, List<Long>> allOfGauges() {
-        return settings.findAllByGauge().stream()
-                .collect(Collectors.groupingBy(
-                        row -> (Long) row[0],
-                        Collectors.mapping(row -> ((Instant) row[1]).toEpochMilli(), Collectors.toList())));
+    public List<Long> allOf(long gauge) {
+        return settings.findAllByGaugeIdOrderByAt(gauge).stream()
+                .map(row -> row.at().toEpochMilli())
+                .toList();
     }
 }

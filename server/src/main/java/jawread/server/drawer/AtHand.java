@@ -3,7 +3,6 @@ package jawread.server.drawer;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.assess.Instruments;
@@ -24,24 +23,14 @@ import jawread.core.limit.FeatureKind;
  *
  * @param instruments all of the drawer, as the rules of measuring know them
  * @param trials of that person, young enough to count, in the order of time
- * @param known what was weighed already: a long plan asks the same again and again, four seats of one size on twelve parts
  */
-public record AtHand(
-        List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials, Map<Choosing, List<Weighed>> known) {
-    /** Some dozens of long plans. */
-    private static final int MOST_KNOWN = 20_000;
-
+public record AtHand(List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
     /** A method weighed for a feature, and what it is in the drawer. */
     public record Weighed(GaugeAndReader method, Choice choice) {}
 
     /** Of a part of some material, at what was measured of it and the gauge, if anything was. */
     public Warmth warmth(Material part, Optional<Temperatures> measured) {
         return instruments.warmth(part, Material.STEEL, measured);
-    }
-
-    /** @param methods all of them */
-    static AtHand of(List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
-        return new AtHand(methods, instruments, trials, new ConcurrentHashMap<>());
     }
 
     /** A method as it is on a kind of feature: what its user has shown to hold there counts. */
@@ -76,13 +65,6 @@ public record AtHand(
 
     /** Every method weighed, the proposed one first. */
     public List<Weighed> weigh(Choosing choosing) {
-        if (known.size() > MOST_KNOWN) {
-            known.clear();
-        }
-        return known.computeIfAbsent(choosing, this::weighed);
-    }
-
-    private List<Weighed> weighed(Choosing choosing) {
         Map<String, GaugeAndReader> byName =
                 methods.stream().collect(Collectors.toMap(GaugeAndReader::number, Function.identity()));
         return choosing

@@ -1,68 +1,81 @@
 package jawread.server.drawer;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.assess.Instrument;
 import jawread.core.assess.Instruments;
-import jawread.server.journal.What;
-import jawread.server.live.Happened;
-import jawread.server.live.KeptWhile;
+import jawread.core.doubt.ZeroStrip;
+import jawread.core.doubt.ZeroStrip.Look;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** All gauges and masters as sizes are judged by them: the same until the drawer changes, or the day does. */
 @Service
 public class InstrumentsInForce {
+    private static final Kind<LocalDate, Instruments> ALL =
+            new Kind<>("instruments", all -> all.byId().size());
+    private static final Kind<Long, Instrument> ONE =
+            new Kind<>("instrument", one -> 1 + one.zeros().looks().size());
+
+    private final Snapshots snapshots;
     private final Drawer drawer;
-    private final ZeroStrips zeros;
+    private final GaugeCheckRepository checks;
+    private final LastSet sets;
     private final ShopSettings settings;
-    private final Happened happened;
-    private final KeptWhile<What, Standing, Instruments> kept = new KeptWhile<>(1);
 
-    InstrumentsInForce(Drawer drawer, ZeroStrips zeros, ShopSettings settings, Happened happened) {
+    InstrumentsInForce(
+            Snapshots snapshots, Drawer drawer, GaugeCheckRepository checks, LastSet sets, ShopSettings settings) {
+        this.snapshots = snapshots;
         this.drawer = drawer;
-        this.zeros = zeros;
+        this.checks = checks;
+        this.sets = sets;
         this.settings = settings;
-        this.happened = happened;
     }
-
-    private record Standing(
-            long changes, LocalDate day, BigDecimal apart, BigDecimal fromTwenty, BigDecimal measured) {}
 
     @Transactional(readOnly = true)
     public Instruments now() {
-        var standing = new Standing(
-                happened.times(What.DRAWER),
-                drawer.today(),
-                settings.number(Setting.TEMPERATURE_APART),
-                settings.number(Setting.ROOM_FROM_TWENTY),
-                settings.number(Setting.TEMPERATURE_MEASURED));
-        return kept.of(What.DRAWER, standing, () -> read(standing));
+        return snapshots.of(ALL, drawer.today(), List.of(Subject.DRAWER, Subject.SHOP), this::read);
     }
 
-    private Instruments read(Standing standing) {
-        ZeroStrips.OfGauges looks = zeros.now();
+    private Instruments read() {
         return new Instruments(
-                drawer.all().stream().collect(Collectors.toMap(Gauge::id, gauge -> instrument(gauge, looks))),
+                drawer.all().stream().collect(Collectors.toMap(Gauge::id, this::instrument)),
                 drawer.masters().stream()
                         .filter(drawer::mayBeUsed)
                         .map(ShopMaster::master)
                         .toList(),
-                standing.apart().doubleValue(),
-                standing.fromTwenty().doubleValue(),
-                standing.measured().doubleValue());
+                settings.number(Setting.TEMPERATURE_APART).doubleValue(),
+                settings.number(Setting.ROOM_FROM_TWENTY).doubleValue(),
+                settings.number(Setting.TEMPERATURE_MEASURED).doubleValue());
     }
 
-    private static Instrument instrument(Gauge gauge, ZeroStrips.OfGauges looks) {
-        return new Instrument(
+    /** Only those that changed are read again, with all the looks at their zeros. */
+    private Instrument instrument(Gauge gauge) {
+        return snapshots.of(
+                ONE,
                 gauge.id(),
-                Methods.atHand(gauge),
-                gauge.hasScale() ? Optional.of(gauge.scale()) : Optional.empty(),
-                gauge.base(),
-                looks.of(gauge));
+                List.of(Subject.gauge(gauge.id())),
+                () -> new Instrument(
+                        gauge.id(),
+                        Methods.atHand(gauge),
+                        gauge.hasScale() ? Optional.of(gauge.scale()) : Optional.empty(),
+                        gauge.base(),
+                        zeros(gauge)));
+    }
+
+    private ZeroStrip zeros(Gauge gauge) {
+        return new ZeroStrip(
+                checks.findAllByGaugeIdOrderByAt(gauge.id()).stream()
+                        .map(GaugeCheckRow::check)
+                        .map(check -> new Look(check.id(), check.at().toEpochMilli(), check.result(), check.allowed()))
+                        .toList(),
+                sets.allOf(gauge.id()));
     }
 }

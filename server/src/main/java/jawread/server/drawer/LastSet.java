@@ -9,6 +9,6 @@ public interface LastSet {
     /** By gauge; one never set is not there. */
     Map<Long, Instant> ofGauges();
 
-    /** Every time, by gauge, in order; in ms. */
-    Map<Long, List<Long>> allOfGauges();
+    /** Every time that a gauge was, in order; in ms. */
+    List<Long> allOf(long gauge);
 }

@@ -2,11 +2,11 @@ package jawread.server.drawer;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import jawread.core.assess.Instruments;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Usage;
@@ -14,41 +14,41 @@ import jawread.core.judge.GaugeError;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
-import jawread.server.journal.What;
-import jawread.server.live.Happened;
-import jawread.server.live.KeptWhile;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the gauges of the drawer are to the rules of measuring. */
 @Service
 public class Methods {
-    private static final int MOST_PEOPLE = 200;
+    private static final Kind<LocalDate, AtHand> IN_NOBODYS_HANDS =
+            new Kind<>("at hand", atHand -> atHand.methods().size());
+    /** By person, whatever their age. */
+    private static final Kind<Long, List<Trial>> TRIALS = new Kind<>("trials", List::size);
 
+    private final Snapshots snapshots;
     private final InstrumentsInForce instruments;
     private final Drawer drawer;
     private final TrialRepository trials;
     private final ShopSettings settings;
-    private final Happened happened;
     private final Clock clock;
-    private final KeptWhile<What, Standing, AtHand> inNobodysHands = new KeptWhile<>(1);
-    /** By person, whatever their age, under the changes of the drawer. */
-    private final KeptWhile<Long, Long, List<Trial>> trialsOf = new KeptWhile<>(MOST_PEOPLE);
 
     Methods(
+            Snapshots snapshots,
             InstrumentsInForce instruments,
             Drawer drawer,
             TrialRepository trials,
             ShopSettings settings,
-            Happened happened,
             Clock clock) {
+        this.snapshots = snapshots;
         this.instruments = instruments;
         this.drawer = drawer;
         this.trials = trials;
         this.settings = settings;
-        this.happened = happened;
         this.clock = clock;
     }
 
@@ -77,8 +77,8 @@ public class Methods {
         if (person.isPresent()) {
             return read(youngTrialsOf(person.get()));
         }
-        var now = new Standing(happened.times(What.DRAWER), instruments.now());
-        return inNobodysHands.of(What.DRAWER, now, () -> read(List.of()));
+        return snapshots.of(
+                IN_NOBODYS_HANDS, drawer.today(), List.of(Subject.DRAWER, Subject.SHOP), () -> read(List.of()));
     }
 
     /** As the drawer refuses. What is given out may be shared: it is not to be changed. */
@@ -91,11 +91,8 @@ public class Methods {
                 .orElseGet(() -> drawer.method(gauge, reader));
     }
 
-    /** What it was read under; anything else asks for reading it again. */
-    private record Standing(long changes, Instruments instruments) {}
-
     private AtHand read(List<Trial> young) {
-        return AtHand.of(drawer.methods(), instruments.now(), young);
+        return new AtHand(drawer.methods(), instruments.now(), young);
     }
 
     private List<Trial> youngTrialsOf(Person person) {
@@ -103,10 +100,11 @@ public class Methods {
                 .atOffset(ZoneOffset.UTC)
                 .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
                 .toInstant();
-        return trialsOf
+        return snapshots
                 .of(
+                        TRIALS,
                         person.id(),
-                        happened.times(What.DRAWER),
+                        List.of(Subject.DRAWER),
                         () -> trials.findAllByPersonOrderByAt(person.id()).stream()
                                 .map(TrialRow::trial)
                                 .toList())

@@ -17,11 +17,12 @@ import jawread.core.length.Refusal;
 import jawread.server.access.Person;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
-import jawread.server.live.Happened;
-import jawread.server.live.KeptWhile;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.storage.Locks;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
@@ -31,8 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Looks at gauges' zeros: kept, and what follows from them. */
 @Service
 public class ZeroChecks {
-    private static final int MOST_GAUGES = 2000;
+    private static final Kind<Long, Length> CORRECTION = Kind.small("correction");
 
+    private final Snapshots snapshots;
     private final GaugeCheckRepository checks;
     private final Drawer drawer;
     private final DrawerChanges changes;
@@ -42,14 +44,12 @@ public class ZeroChecks {
     private final LastSet lastSet;
     private final ShopSettings settings;
     private final Journal journal;
-    private final Happened happened;
     private final Clock clock;
     private final Words words;
     private final Locks locks;
-    /** By gauge, under the changes of the drawer. */
-    private final KeptWhile<Long, Long, Length> corrections = new KeptWhile<>(MOST_GAUGES);
 
     ZeroChecks(
+            Snapshots snapshots,
             GaugeCheckRepository checks,
             Drawer drawer,
             DrawerChanges changes,
@@ -59,10 +59,10 @@ public class ZeroChecks {
             LastSet lastSet,
             ShopSettings settings,
             Journal journal,
-            Happened happened,
             Clock clock,
             Words words,
             Locks locks) {
+        this.snapshots = snapshots;
         this.checks = checks;
         this.drawer = drawer;
         this.changes = changes;
@@ -72,7 +72,6 @@ public class ZeroChecks {
         this.lastSet = lastSet;
         this.settings = settings;
         this.journal = journal;
-        this.happened = happened;
         this.clock = clock;
         this.words = words;
         this.locks = locks;
@@ -220,7 +219,7 @@ public class ZeroChecks {
      */
     @Transactional(readOnly = true)
     public Length correction(Gauge gauge) {
-        return corrections.of(gauge.id(), happened.times(What.DRAWER), () -> correctionNow(gauge));
+        return snapshots.of(CORRECTION, gauge.id(), List.of(Subject.gauge(gauge.id())), () -> correctionNow(gauge));
     }
 
     private Length correctionNow(Gauge gauge) {

@@ -3,23 +3,26 @@ package jawread.server.job;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
 import jawread.core.plan.PlannedFeature;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
 import org.springframework.stereotype.Component;
 
 /** Makes features of what is kept of them. An edition never changes, so that it is understood once; its places are read each time. */
 @Component
 class FeatureEditions {
-    /** Some dozens of long plans. */
-    private static final int MOST_KEPT = 20_000;
+    private static final Kind<Long, PlannedFeature> UNDERSTOOD = new Kind<>(
+            "edition",
+            planned -> 1 + planned.places().map(of -> of.inOrder().size()).orElse(0));
 
+    private final Snapshots snapshots;
     private final PlaceRepository places;
-    private final Map<Long, PlannedFeature> understood = new ConcurrentHashMap<>();
 
-    FeatureEditions(PlaceRepository places) {
+    FeatureEditions(Snapshots snapshots, PlaceRepository places) {
+        this.snapshots = snapshots;
         this.places = places;
     }
 
@@ -45,9 +48,6 @@ class FeatureEditions {
     }
 
     private PlannedFeature planned(FeatureRow row) {
-        if (understood.size() > MOST_KEPT) {
-            understood.clear();
-        }
-        return understood.computeIfAbsent(row.id(), id -> row.planned());
+        return snapshots.forEver(UNDERSTOOD, row.id(), row::planned);
     }
 }

@@ -1,9 +1,9 @@
 package jawread.server.job;
 
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import jawread.server.storage.Locks;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -12,14 +12,17 @@ import org.springframework.stereotype.Component;
 /** Takes the lock of a job by what is known of it. Whose a part or a plan is never changes, so that it is asked before. */
 @Component
 public class JobLocks {
+    private static final Kind<Long, Long> JOB_OF_PART = Kind.small("job of part");
+    private static final Kind<Long, Long> JOB_OF_PLAN = Kind.small("job of plan");
+
+    private final Snapshots snapshots;
     private final Locks locks;
     private final PartRepository parts;
     private final PlanRepository plans;
     private final Words words;
-    private final Map<Long, Long> jobOfPart = new ConcurrentHashMap<>();
-    private final Map<Long, Long> jobOfPlan = new ConcurrentHashMap<>();
 
-    JobLocks(Locks locks, PartRepository parts, PlanRepository plans, Words words) {
+    JobLocks(Snapshots snapshots, Locks locks, PartRepository parts, PlanRepository plans, Words words) {
+        this.snapshots = snapshots;
         this.locks = locks;
         this.parts = parts;
         this.plans = plans;
@@ -47,13 +50,14 @@ public class JobLocks {
     }
 
     private long jobOf(long part) {
-        return jobOfPart.computeIfAbsent(part, id -> parts.findJobOf(id).orElseThrow(() -> refused("no-such-part")));
+        return snapshots.forEver(
+                JOB_OF_PART, part, () -> parts.findJobOf(part).orElseThrow(() -> refused("no-such-part")));
     }
 
     /** Refuses an unknown plan with 404. @return the job */
     public long ofPlan(long plan) {
-        long job =
-                jobOfPlan.computeIfAbsent(plan, id -> plans.findJobOf(id).orElseThrow(() -> refused("no-such-plan")));
+        long job = snapshots.forEver(
+                JOB_OF_PLAN, plan, () -> plans.findJobOf(plan).orElseThrow(() -> refused("no-such-plan")));
         ofJob(job);
         return job;
     }

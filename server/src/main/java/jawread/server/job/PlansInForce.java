@@ -1,12 +1,10 @@
 package jawread.server.job;
 
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import jawread.core.assess.Feature;
-import jawread.server.journal.What;
-import jawread.server.live.Happened;
-import jawread.server.live.KeptWhile;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,24 +14,23 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class PlansInForce {
-    /** Some dozens of jobs. */
-    private static final int MOST_KEPT = 200;
+    private static final Kind<Long, InForce> IN_FORCE = new Kind<>(
+            "plan", plan -> plan.parts().size() + 3 * plan.revision().features().size());
+    /** Whose a part is never changes. */
+    private static final Kind<Long, Long> JOB_OF_PART = Kind.small("job of part");
 
+    private static final Kind<Long, Part> PART = Kind.small("part");
+
+    private final Snapshots snapshots;
     private final Jobs jobs;
-    private final Happened happened;
-    /** By plan, under how often its job was planned. */
-    private final KeptWhile<Long, Long, InForce> kept = new KeptWhile<>(MOST_KEPT);
-    /** Whose a part is, which never changes. */
-    private final Map<Long, Plan> planOf = new ConcurrentHashMap<>();
 
-    PlansInForce(Jobs jobs, Happened happened) {
+    PlansInForce(Snapshots snapshots, Jobs jobs) {
+        this.snapshots = snapshots;
         this.jobs = jobs;
-        this.happened = happened;
     }
 
     private record InForce(PlanRevision revision, List<Part> parts) {}
 
-    /** */
     @Transactional(readOnly = true)
     public PlanRevision newest(Plan plan) {
         return kept(plan).revision();
@@ -48,18 +45,16 @@ public class PlansInForce {
     /** Refused as {@link Jobs#part} refuses. */
     @Transactional(readOnly = true)
     public Part part(long id) {
-        Plan plan = planOf.computeIfAbsent(id, of -> jobs.part(of).plan());
-        return partsOf(plan).stream()
-                .filter(part -> part.id() == id)
-                .findFirst()
-                .orElseGet(() -> jobs.part(id));
+        long job = snapshots.forEver(JOB_OF_PART, id, () -> jobs.part(id).job().id());
+        return snapshots.of(PART, id, List.of(Subject.plan(job)), () -> jobs.part(id));
     }
 
     private InForce kept(Plan plan) {
-        return kept.of(plan.id(), happened.times(plan.job().id(), What.PLAN), () -> {
-            PlanRevision revision = jobs.newest(plan);
-            return new InForce(revision, jobs.partsOf(plan));
-        });
+        return snapshots.of(
+                IN_FORCE,
+                plan.id(),
+                List.of(Subject.plan(plan.job().id())),
+                () -> new InForce(jobs.newest(plan), jobs.partsOf(plan)));
     }
 
     /** The newest that holds this edition of a feature; refused as {@link Jobs#revisionWith} refuses. */

@@ -11,10 +11,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import jawread.server.chain.Line;
 import jawread.server.chain.ToldRows;
 import jawread.server.chain.ToldRows.Touched;
 import jawread.server.storage.Locks;
+import jawread.server.versions.Subject;
+import jawread.server.versions.Versions;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -92,8 +95,23 @@ class Lines {
                 last = linked.sha256();
             }
             Line.end(connection, done.lastId, last);
+            Versions.raise(connection, done.lines.stream().flatMap(Lines::changed));
             return null;
         });
+    }
+
+    /** Of what a line tells that it changed. */
+    private static Stream<Subject> changed(Line line) {
+        return switch (What.valueOf(line.what())) {
+            case PLAN -> Stream.of(Subject.plan(line.job()));
+            case READING -> Stream.of(Subject.readings(line.job()));
+            case MARK, ROUND, LOOK -> Stream.of(Subject.said(line.job()));
+            case DRAWER ->
+                Stream.concat(
+                        Stream.of(Subject.DRAWER, Subject.said(line.job())),
+                        Locks.gaugesHeld().map(Subject::gauge));
+            case SHOP, BEFORE -> Stream.of(Subject.SHOP);
+        };
     }
 
     private List<ToldRows.Told> tell(ThisTransaction done, Connection connection) throws SQLException {

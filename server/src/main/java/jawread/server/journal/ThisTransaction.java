@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import jawread.server.chain.Line;
 import jawread.server.chain.ToldRows.Touched;
+import jawread.server.versions.Versions;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What the transaction of this thread has done so far, to be told of by the lines that end it. */
@@ -21,6 +22,7 @@ final class ThisTransaction {
     /** A change outside a transaction that may write is a programming error: nothing would tell of it. */
     static ThisTransaction current() {
         if (TransactionSynchronizationManager.getResource(ThisTransaction.class) instanceof ThisTransaction done) {
+            Versions.changing();
             return done;
         }
         throw new IllegalStateException("A row is changed outside a transaction that may write");

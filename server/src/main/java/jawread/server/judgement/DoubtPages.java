@@ -20,8 +20,8 @@ import jawread.server.access.People;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
+import jawread.server.drawer.InstrumentsInForce;
 import jawread.server.drawer.ZeroChecks;
-import jawread.server.drawer.ZeroStrips;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.judgement.DoubtsView.DoubtfulPlaceView;
@@ -36,32 +36,32 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the page of what is in doubt now, through all jobs. */
 @Service
 public class DoubtPages {
+    private final InstrumentsInForce instruments;
     private final Drawer drawer;
     private final People people;
     private final Jobs jobs;
     private final Judgements judgements;
     private final ZeroChecks checks;
-    private final ZeroStrips strips;
     private final DoubtWords doubtWords;
     private final Figures figures;
     private final Words words;
 
     DoubtPages(
+            InstrumentsInForce instruments,
             Drawer drawer,
             People people,
             Jobs jobs,
             Judgements judgements,
             ZeroChecks checks,
-            ZeroStrips strips,
             DoubtWords doubtWords,
             Figures figures,
             Words words) {
+        this.instruments = instruments;
         this.drawer = drawer;
         this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
         this.checks = checks;
-        this.strips = strips;
         this.doubtWords = doubtWords;
         this.figures = figures;
         this.words = words;
@@ -149,8 +149,10 @@ public class DoubtPages {
                                 "found", figures.exactly(found.abs(), gauge.unit()),
                                 "person", people.nameOf(check.person()),
                                 "count", resting.size())),
-                strips.now()
-                        .of(gauge)
+                instruments
+                        .now()
+                        .of(gauge.id())
+                        .zeros()
                         .lastGoodBefore(first.takenAt().toEpochMilli())
                         .map(look -> Instant.ofEpochMilli(look.at()))
                         .orElse(null),

@@ -1,9 +1,10 @@
 package jawread.server.judgement;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import jawread.core.assess.Conditions;
 import jawread.core.assess.PartAssessment;
 import jawread.core.assess.PartLog;
@@ -16,6 +17,10 @@ import jawread.server.job.PlanRevision;
 import jawread.server.job.PlansInForce;
 import jawread.server.measure.Logs;
 import jawread.server.settings.ShopSettings;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Before;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,14 +30,18 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Judgements {
+    private static final Kind<Long, JudgedPlan> JUDGED = new Kind<>(
+            "judged", plan -> plan.parts().size() * (1 + plan.plan().features().size()));
+
+    private final Snapshots snapshots;
     private final PlansInForce plans;
     private final Logs logs;
     private final InstrumentsInForce instruments;
     private final ShopSettings settings;
-    /** By plan revision, then by part. */
-    private final Map<Long, Map<Long, PartAssessment>> known = new ConcurrentHashMap<>();
 
-    Judgements(PlansInForce plans, Logs logs, InstrumentsInForce instruments, ShopSettings settings) {
+    Judgements(
+            Snapshots snapshots, PlansInForce plans, Logs logs, InstrumentsInForce instruments, ShopSettings settings) {
+        this.snapshots = snapshots;
         this.plans = plans;
         this.logs = logs;
         this.instruments = instruments;
@@ -47,24 +56,35 @@ public class Judgements {
 
     @Transactional(readOnly = true)
     public JudgedPlan of(PlanRevision revision, List<Part> parts) {
+        long job = revision.job().id();
+        return snapshots.of(
+                JUDGED,
+                revision.id(),
+                List.of(Subject.plan(job), Subject.readings(job), Subject.said(job), Subject.DRAWER, Subject.SHOP),
+                before -> judge(revision, parts, before.map(Before::value)));
+    }
+
+    private JudgedPlan judge(PlanRevision revision, List<Part> parts, Optional<JudgedPlan> before) {
         Map<Long, PartLog> read = logs.of(revision, parts);
-        var conditions = new Conditions(
+        var now = new Conditions(
                 revision.job().rules(),
                 instruments.now(),
                 settings.material(revision.job().head().material()),
                 settings.ownMaterials());
-        Map<Long, PartAssessment> before = known.getOrDefault(revision.id(), Map.of());
-        var now = new HashMap<Long, PartAssessment>();
-        for (Part part : parts) {
-            var snapshot = new PartSnapshot(part.id(), revision.features(), read.get(part.id()), conditions);
-            PartAssessment last = before.get(part.id());
-            now.put(part.id(), last == null ? PartAssessment.of(snapshot) : last.after(snapshot));
-        }
-        known.put(revision.id(), now);
-        return new JudgedPlan(
-                revision,
-                parts,
-                new PartsOfPlan(parts.stream().map(part -> now.get(part.id())).toList()),
-                conditions);
+        // The same ones where they are the same: what was judged under them is known at once to hold.
+        Conditions conditions =
+                before.map(JudgedPlan::conditions).filter(now::equals).orElse(now);
+        Map<Long, PartAssessment> last = before.map(plan -> plan.assessed().parts().stream()
+                        .collect(Collectors.toMap(PartAssessment::part, Function.identity())))
+                .orElse(Map.of());
+        List<PartAssessment> judged = parts.stream()
+                .map(part -> {
+                    var snapshot = new PartSnapshot(part.id(), revision.features(), read.get(part.id()), conditions);
+                    return Optional.ofNullable(last.get(part.id()))
+                            .map(of -> of.after(snapshot))
+                            .orElseGet(() -> PartAssessment.of(snapshot));
+                })
+                .toList();
+        return new JudgedPlan(revision, parts, new PartsOfPlan(judged), conditions);
     }
 }

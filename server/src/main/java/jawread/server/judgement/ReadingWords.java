@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.FeatureLog;
@@ -24,6 +23,9 @@ import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.scale.ScaleWords;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
 import jawread.server.words.Words;
@@ -32,17 +34,23 @@ import org.springframework.stereotype.Component;
 /** Puts a reading into figures and words: its size, its sum, what was said of it since. */
 @Component
 class ReadingWords {
-    /** Some long jobs. */
-    private static final int MOST_KNOWN = 100_000;
+    private static final Kind<UUID, ReadingView> TOLD = Kind.small("reading told");
 
+    private final Snapshots snapshots;
     private final ComparatorSettings settings;
     private final People people;
-    private final Map<UUID, ReadingView> known = new ConcurrentHashMap<>();
     private final Words words;
     private final Figures figures;
     private final ScaleWords scaleWords;
 
-    ReadingWords(ComparatorSettings settings, People people, Words words, Figures figures, ScaleWords scaleWords) {
+    ReadingWords(
+            Snapshots snapshots,
+            ComparatorSettings settings,
+            People people,
+            Words words,
+            Figures figures,
+            ScaleWords scaleWords) {
+        this.snapshots = snapshots;
         this.settings = settings;
         this.people = people;
         this.scaleWords = scaleWords;
@@ -56,10 +64,16 @@ class ReadingWords {
         if (!log.marksOf(reading).isEmpty() || !log.swapsOf(reading).isEmpty()) {
             return view(reading, of);
         }
-        if (known.size() > MOST_KNOWN) {
-            known.clear();
-        }
-        return known.computeIfAbsent(reading.id(), id -> view(reading, of));
+        return snapshots.of(
+                TOLD,
+                reading.id(),
+                Stream.concat(
+                                Stream.of(
+                                        Subject.SHOP,
+                                        Subject.gauge(reading.with().gauge())),
+                                reading.with().reader().map(Subject::gauge).stream())
+                        .toList(),
+                () -> view(reading, of));
     }
 
     private ReadingView view(Reading reading, FeatureAssessment of) {

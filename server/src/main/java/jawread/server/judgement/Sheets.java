@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import jawread.core.assess.Feature;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.Reading;
@@ -26,6 +25,9 @@ import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -34,13 +36,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the sheet of a feature. */
 @Service
 public class Sheets {
-    /** Some dozens of long plans. */
-    private static final int MOST_DRAWN = 20_000;
-
     /** @param feature its edition */
     private record Drawn(long feature, LengthUnit unit) {}
 
-    private final Map<Drawn, FeatureView> drawn = new ConcurrentHashMap<>();
+    private static final Kind<Drawn, FeatureView> DRAWN = Kind.small("feature drawn");
+
+    private final Snapshots snapshots;
     private final Drawer drawer;
     private final PlansInForce plans;
     private final FeatureMethods methods;
@@ -56,6 +57,7 @@ public class Sheets {
     private final Words words;
 
     Sheets(
+            Snapshots snapshots,
             Drawer drawer,
             PlansInForce plans,
             FeatureMethods methods,
@@ -69,6 +71,7 @@ public class Sheets {
             LivesWords lives,
             Figures figures,
             Words words) {
+        this.snapshots = snapshots;
         this.drawer = drawer;
         this.plans = plans;
         this.methods = methods;
@@ -167,11 +170,12 @@ public class Sheets {
 
     /** An edition of a feature is put into figures once: of a long plan there are hundreds, and only the verdict changes. */
     FeatureView feature(FeatureAssessment judged, Job job) {
-        if (drawn.size() > MOST_DRAWN) {
-            drawn.clear();
-        }
-        return drawn.computeIfAbsent(
-                        new Drawn(judged.feature().id(), job.unit()), key -> withoutVerdict(judged, job.unit()))
+        return snapshots
+                .of(
+                        DRAWN,
+                        new Drawn(judged.feature().id(), job.unit()),
+                        List.of(Subject.SHOP),
+                        () -> withoutVerdict(judged, job.unit()))
                 .with(partWords.verdict(judged));
     }
 

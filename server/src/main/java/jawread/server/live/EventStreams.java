@@ -15,6 +15,8 @@ import jawread.server.journal.Event;
 import jawread.server.journal.Journal;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -33,12 +35,19 @@ class EventStreams {
     private static final int HEARTBEAT_SECONDS = 15;
     /** The one who measures has the answer first: screens that all ask anew at once would be in its way. */
     private static final int TELLS_AFTER_MS = 50;
+    /** What another server over the same database wrote down is looked for so often. */
+    private static final int LOOKS_MS = 400;
     /** With more than these a screen asks for everything anyway. */
     static final int MOST_TOLD = 100;
     /** Tabs of a shop; more than that is somebody who opens streams for their own sake. */
     private static final int MOST_STREAMS = 300;
 
+    private static final Logger LOG = LoggerFactory.getLogger(EventStreams.class);
+
     private final Set<Stream> streams = ConcurrentHashMap.newKeySet();
+    /** The last line that streams were woken for; only the clock looks. */
+    private long seen;
+
     private final Journal journal;
     private final Words words;
     /** Only says when: nothing that can wait for a screen runs here. */
@@ -51,6 +60,23 @@ class EventStreams {
         this.words = words;
         clock.scheduleAtFixedRate(
                 () -> streams.forEach(Stream::beat), HEARTBEAT_SECONDS, HEARTBEAT_SECONDS, TimeUnit.SECONDS);
+        clock.scheduleWithFixedDelay(this::look, LOOKS_MS, LOOKS_MS, TimeUnit.MILLISECONDS);
+    }
+
+    private void look() {
+        if (streams.isEmpty()) {
+            return;
+        }
+        try {
+            long last = journal.last();
+            if (last > seen) {
+                seen = last;
+                streams.forEach(Stream::wake);
+            }
+        } catch (RuntimeException passing) {
+            // Looked for again in a moment; a schedule that threw would never look again.
+            LOG.debug("The journal could not be looked at: {}", passing.getMessage());
+        }
     }
 
     private static ThreadFactory named(String name) {

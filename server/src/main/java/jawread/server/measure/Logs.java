@@ -2,15 +2,12 @@ package jawread.server.measure;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,8 +26,10 @@ import jawread.server.comparator.ComparatorSetting;
 import jawread.server.comparator.ComparatorSettings;
 import jawread.server.job.Part;
 import jawread.server.job.PlanRevision;
-import jawread.server.journal.What;
-import jawread.server.live.Happened;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Before;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,9 +39,10 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Logs {
-    private static final Set<What> READ = EnumSet.of(What.READING);
-    private static final Set<What> OTHERS = EnumSet.complementOf(EnumSet.of(What.READING));
+    private static final Kind<Long, Known> LOGS =
+            new Kind<>("logs", known -> known.readings().size());
 
+    private final Snapshots snapshots;
     private final RoundRepository rounds;
     private final ReadingRepository readings;
     private final ReadingMarkRepository marks;
@@ -50,19 +50,17 @@ public class Logs {
     private final PlaceMarkRepository placeMarks;
     private final LookRepository looks;
     private final ComparatorSettings settings;
-    private final Happened happened;
-    /** By revision of the plan. */
-    private final Map<Long, Known> known = new ConcurrentHashMap<>();
 
     Logs(
+            Snapshots snapshots,
             RoundRepository rounds,
             ReadingRepository readings,
             ReadingMarkRepository marks,
             ReadingSwapRepository swaps,
             PlaceMarkRepository placeMarks,
             LookRepository looks,
-            ComparatorSettings settings,
-            Happened happened) {
+            ComparatorSettings settings) {
+        this.snapshots = snapshots;
         this.rounds = rounds;
         this.readings = readings;
         this.marks = marks;
@@ -70,17 +68,13 @@ public class Logs {
         this.placeMarks = placeMarks;
         this.looks = looks;
         this.settings = settings;
-        this.happened = happened;
     }
 
-    /** What had happened to a job. */
-    private record Told(long readings, long others) {}
-
     /**
-     * @param told what had happened to the job before this was found
+     * @param parts that it was looked for on
      * @param last number of the last reading of the job that was looked at
      */
-    private record Known(Set<Long> parts, Told told, long last, List<Reading> readings, Map<Long, PartLog> logs) {}
+    private record Known(Set<Long> parts, long last, List<Reading> readings, Map<Long, PartLog> logs) {}
 
     /** A feature of a part. */
     private record OnPart(long part, UUID feature) {
@@ -95,27 +89,25 @@ public class Logs {
     /** The log of each part by its number, as far as it counts under a revision of the plan. */
     @Transactional(readOnly = true)
     public Map<Long, PartLog> of(PlanRevision revision, List<Part> parts) {
-        Told now = told(revision.job().id());
-        Set<Long> ids = parts.stream().map(Part::id).collect(Collectors.toCollection(HashSet::new));
-        Known before = known.get(revision.id());
-        if (before != null && before.told().equals(now) && before.parts().equals(ids)) {
-            return before.logs();
-        }
-        Known found = before != null
-                        && before.told().others() == now.others()
-                        && before.parts().equals(ids)
-                ? since(revision, before, now)
-                : anew(
-                        revision,
-                        Optional.ofNullable(before).filter(of -> of.parts().equals(ids)),
-                        ids,
-                        now);
-        known.put(revision.id(), found);
-        return found.logs();
+        long job = revision.job().id();
+        Set<Long> ids = parts.stream().map(Part::id).collect(Collectors.toSet());
+        return snapshots
+                .of(
+                        LOGS,
+                        revision.id(),
+                        List.of(Subject.readings(job), Subject.said(job), Subject.plan(job)),
+                        before -> find(
+                                revision,
+                                ids,
+                                before.filter(of -> of.value().parts().equals(ids))))
+                .logs();
     }
 
-    private Told told(long job) {
-        return new Told(happened.times(job, READ), happened.times(job, OTHERS));
+    private Known find(PlanRevision revision, Set<Long> parts, Optional<Before<Known>> before) {
+        return before.filter(of -> of.changed()
+                        .equals(Set.of(Subject.readings(revision.job().id()))))
+                .map(of -> since(revision, of.value()))
+                .orElseGet(() -> anew(revision, before.map(Before::value), parts));
     }
 
     /** Which readings count under a revision: those taken at the places of the editions of features that it holds. */
@@ -127,14 +119,14 @@ public class Logs {
         return byPlace;
     }
 
-    private Known since(PlanRevision revision, Known before, Told now) {
+    private Known since(PlanRevision revision, Known before) {
         List<ReadingRow> rows = readings.findAllSince(revision.job().id(), before.last());
         List<Reading> since = counted(rows, handedIn(revision), before.parts());
         var logs = new HashMap<>(before.logs());
         since.stream()
                 .collect(Collectors.groupingBy(Reading::part))
                 .forEach((part, read) -> logs.put(part, logs.get(part).with(read)));
-        return new Known(before.parts(), now, last(rows, before.last()), both(before.readings(), since), logs);
+        return new Known(before.parts(), last(rows, before.last()), both(before.readings(), since), logs);
     }
 
     private static long last(List<ReadingRow> rows, long before) {
@@ -173,7 +165,7 @@ public class Logs {
                                         each.id(), each.size(), each.expanded(), each.material(), each.temperature())));
     }
 
-    private Known anew(PlanRevision revision, Optional<Known> before, Set<Long> parts, Told now) {
+    private Known anew(PlanRevision revision, Optional<Known> before, Set<Long> parts) {
         Map<Long, Counts> places = handedIn(revision);
         List<Long> ids = List.copyOf(parts);
         long lastSeen = before.map(Known::last).orElse(0L);
@@ -221,7 +213,7 @@ public class Logs {
         var logs = new HashMap<Long, PartLog>();
         parts.forEach(part ->
                 logs.put(part, new PartLog(features.getOrDefault(part, Map.of()), seen.getOrDefault(part, Map.of()))));
-        return new Known(parts, now, last(rows, lastSeen), all, logs);
+        return new Known(parts, last(rows, lastSeen), all, logs);
     }
 
     private static <R, T> Map<OnPart, List<T>> grouped(Stream<R> rows, Function<R, OnPart> on, Function<R, T> value) {

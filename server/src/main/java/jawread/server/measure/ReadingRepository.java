@@ -40,17 +40,17 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
             and not exists (select m from ReadingMarkRow m where m.reading = r and m.kind = STRIKE)""")
     boolean existsWith(long part, long place, int round, long gauge);
 
-    /** When each gauge was last read with, by the one whose scale it was. */
-    @Query("""
-            select coalesce(r.readerId, r.gaugeId), max(r.takenAt) from ReadingRow r
-            group by coalesce(r.readerId, r.gaugeId)""")
-    List<Object[]> findLastUses();
-
-    /** The same by the readings of a job from one of them on. */
-    @Query("""
-            select coalesce(r.readerId, r.gaugeId), max(r.takenAt) from ReadingRow r
-            where r.jobId = :job and r.seq >= :seq group by coalesce(r.readerId, r.gaugeId)""")
-    List<Object[]> findLastUsesFrom(long job, long seq);
+    /** The last of each gauge whose scale was ever read, found at the end of an index: a shop has tens of thousands. */
+    @Query(nativeQuery = true, value = """
+            SELECT r.* FROM gauge g JOIN reading r ON r.id = (
+                SELECT own.id FROM reading own WHERE own.gauge_id = g.id AND own.reader_id IS NULL
+                ORDER BY own.gauge_id DESC, own.reader_id DESC, own.taken_at DESC FETCH FIRST ROW ONLY)
+            UNION ALL
+            SELECT r.* FROM gauge g JOIN reading r ON r.id = (
+                SELECT other.id FROM reading other WHERE other.reader_id = g.id
+                ORDER BY other.reader_id DESC, other.taken_at DESC FETCH FIRST ROW ONLY)
+            """)
+    List<ReadingRow> findLastUses();
 
     @Query("select count(r) from ReadingRow r where coalesce(r.readerId, r.gaugeId) = :gauge and r.takenAt > :since")
     long findCountSince(long gauge, Instant since);

@@ -212,6 +212,10 @@ class ReadingRow extends Kept {
         return Optional.ofNullable(settingId);
     }
 
+    Instant takenAt() {
+        return takenAt;
+    }
+
     Length raw() {
         return Length.ofPicometres(rawPm);
     }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.heat.AtTwenty;
@@ -19,10 +20,11 @@ import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
-import jawread.server.live.Happened;
-import jawread.server.live.KeptWhile;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
 import jawread.server.words.Words;
@@ -32,36 +34,34 @@ import org.springframework.transaction.annotation.Transactional;
 /** How warm parts are, and what that does to what is read of them. */
 @Service
 public class Warmths {
-    private static final int MOST_PARTS = 20_000;
+    private static final Kind<Long, Optional<PartWarmth>> LAST = Kind.small("warmth");
 
+    private final Snapshots snapshots;
     private final PartWarmthRepository warmths;
     private final Jobs jobs;
     private final ShopSettings settings;
     private final TypedFields fields;
     private final Journal journal;
-    private final Happened happened;
     private final Clock clock;
     private final Words words;
     private final JobLocks locks;
-    /** By part, under how often its job was looked at. */
-    private final KeptWhile<Long, Long, Optional<PartWarmth>> last = new KeptWhile<>(MOST_PARTS);
 
     Warmths(
+            Snapshots snapshots,
             PartWarmthRepository warmths,
             Jobs jobs,
             ShopSettings settings,
             TypedFields fields,
             Journal journal,
-            Happened happened,
             Clock clock,
             Words words,
             JobLocks locks) {
+        this.snapshots = snapshots;
         this.warmths = warmths;
         this.jobs = jobs;
         this.settings = settings;
         this.fields = fields;
         this.journal = journal;
-        this.happened = happened;
         this.clock = clock;
         this.words = words;
         this.locks = locks;
@@ -105,9 +105,11 @@ public class Warmths {
         Instant oldest = clock.instant()
                 .minus(Duration.ofHours(
                         settings.number(Setting.CHECK_BREAK_HOURS).longValue()));
-        return last.of(
+        return snapshots
+                .of(
+                        LAST,
                         part.id(),
-                        happened.times(part.job().id(), What.LOOK),
+                        List.of(Subject.said(part.job().id())),
                         () -> warmths.findLast(part.id()).map(PartWarmthRow::warmth))
                 .filter(warmth -> warmth.at().isAfter(oldest));
     }

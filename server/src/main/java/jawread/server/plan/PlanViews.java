@@ -12,7 +12,6 @@ import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
-import jawread.server.drawer.AtHand;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
@@ -67,10 +66,9 @@ class PlanViews {
     @Transactional(readOnly = true)
     public PlanView of(long jobId) {
         Job job = jobs.job(jobId);
-        AtHand atHand = atHand();
         var works = new LinkedHashMap<Plan, Work>();
         List<PlanOfPartView> plans = jobs.plansOf(job).stream()
-                .map(plan -> plan(plan, methods.of(plan, atHand), works))
+                .map(plan -> plan(plan, methodsOf(plan), works))
                 .toList();
         JobHead head = job.head();
         return new PlanView(
@@ -175,23 +173,22 @@ class PlanViews {
         return new Work(readings, seconds);
     }
 
-    /** In anybody's hands: the plan is one for all who measure by it. */
-    private AtHand atHand() {
-        return methods.atHand(Optional.empty());
+    /** In nobody's hands: the plan is one for all who measure by it. */
+    private MethodsOfPlan methodsOf(Plan plan) {
+        return methods.of(plan, Optional.empty());
     }
 
     /** What would be understood of a feature under this plan's title block; it stands in no plan. */
     @Transactional(readOnly = true)
     public PlannedView understood(long planId, TypedFeature typed) {
         Plan plan = jobs.plan(planId);
-        return features.of(
-                NOT_IN_A_PLAN, 0, PlannedFeature.of(typed, plan.job().titleBlock()), methods.of(plan, atHand()));
+        return features.of(NOT_IN_A_PLAN, 0, PlannedFeature.of(typed, plan.job().titleBlock()), methodsOf(plan));
     }
 
     /** What would be understood of a pasted table. */
     @Transactional(readOnly = true)
     public PastedView pasted(long planId, String text) {
-        return pasted.understand(text, methods.of(jobs.plan(planId), atHand()));
+        return pasted.understand(text, methodsOf(jobs.plan(planId)));
     }
 
     /** What a change came to, as the plan stands once it is made. */
@@ -199,8 +196,7 @@ class PlanViews {
     public PlanChangedView changed(Done done) {
         Plan plan = jobs.plan(done.revision().plan().id());
         PlanRevision revision = jobs.newest(plan);
-        AtHand atHand = atHand();
-        MethodsOfPlan of = methods.of(plan, atHand);
+        MethodsOfPlan of = methodsOf(plan);
         Work one = work(revision, of);
         int parts = jobs.partsOf(plan).size();
         var works = new LinkedHashMap<Plan, Work>();
@@ -209,7 +205,7 @@ class PlanViews {
                     each,
                     each.id() == plan.id()
                             ? one.times(parts)
-                            : work(jobs.newest(each), methods.of(each, atHand))
+                            : work(jobs.newest(each), methodsOf(each))
                                     .times(jobs.partsOf(each).size()));
         }
         return new PlanChangedView(

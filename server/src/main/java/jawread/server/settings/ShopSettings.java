@@ -3,7 +3,6 @@ package jawread.server.settings;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +14,9 @@ import jawread.core.length.LengthUnit;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.storage.Locks;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.Shop;
@@ -22,23 +24,28 @@ import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What this shop has decided. */
 @Service
 public class ShopSettings {
+    private final Snapshots snapshots;
     private final People people;
     private final ShopSettingRepository changed;
     private final Shop shop;
     private final Clock clock;
     private final Words words;
     private final Locks locks;
-    /** What was decided, by setting; read again once something was. Asked for with each verdict, changed once a year. */
-    private final Map<Setting, String> known = new EnumMap<>(Setting.class);
+    private static final Kind<String, Map<Setting, String>> DECIDED = Kind.small("settings");
 
     public ShopSettings(
-            People people, ShopSettingRepository changed, Shop shop, Clock clock, Words words, Locks locks) {
+            Snapshots snapshots,
+            People people,
+            ShopSettingRepository changed,
+            Shop shop,
+            Clock clock,
+            Words words,
+            Locks locks) {
+        this.snapshots = snapshots;
         this.people = people;
         this.changed = changed;
         this.shop = shop;
@@ -79,13 +86,13 @@ public class ShopSettings {
 
     @Transactional(readOnly = true)
     public String of(Setting setting) {
-        // One at a time, so that what was read before a change is never put in place after it.
-        synchronized (known) {
-            if (known.isEmpty()) {
-                all().forEach(standing -> known.put(standing.setting(), standing.choice()));
-            }
-            return known.get(setting);
-        }
+        return snapshots
+                .of(
+                        DECIDED,
+                        "all",
+                        List.of(Subject.SHOP),
+                        () -> all().stream().collect(Collectors.toMap(Standing::setting, Standing::choice)))
+                .get(setting);
     }
 
     /** The choices that a new job starts with. */
@@ -143,15 +150,6 @@ public class ShopSettings {
         Editions.refuseUnlessSame(edition, before.map(ShopSetting::edition).orElse(0L), words);
         ShopSetting now = before.orElseGet(() -> new ShopSetting(setting));
         now.change(accepted, person, clock.instant());
-        Standing standing = standing(setting, Optional.of(changed.saveAndFlush(now)));
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                synchronized (known) {
-                    known.clear();
-                }
-            }
-        });
-        return standing;
+        return standing(setting, Optional.of(changed.saveAndFlush(now)));
     }
 }

@@ -5,7 +5,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -44,13 +43,6 @@ public class Locks {
         }
     }
 
-    /** Waited for by whoever has just got a lock. */
-    @FunctionalInterface
-    public interface CommittedBefore {
-        /** Returns once what others have committed is known to those who keep what they once found. */
-        void isKnown();
-    }
-
     /** What the transaction of this thread holds. */
     private static final class Held {
         private final Set<Lock> locks = new HashSet<>();
@@ -58,11 +50,9 @@ public class Locks {
     }
 
     private final JdbcTemplate database;
-    private final ObjectProvider<CommittedBefore> before;
 
-    Locks(JdbcTemplate database, ObjectProvider<CommittedBefore> before) {
+    Locks(JdbcTemplate database) {
         this.database = database;
-        this.before = before;
     }
 
     /** What the shop has decided, and its people. */
@@ -126,9 +116,18 @@ public class Locks {
         return TransactionSynchronizationManager.getResource(Locks.class) instanceof Held held && !held.locks.isEmpty();
     }
 
+    /** The gauges that the transaction of this thread holds. */
+    public static Stream<Long> gaugesHeld() {
+        return TransactionSynchronizationManager.getResource(Locks.class) instanceof Held held
+                ? held.locks.stream().filter(lock -> lock.rank() == Rank.GAUGE).map(Lock::number)
+                : Stream.empty();
+    }
+
     private void take(Stream<Lock> wanted) {
         Held held = held();
         if (held.alone) {
+            // Nobody is waited for; which gauges are changed is told all the same.
+            wanted.filter(lock -> lock.rank() == Rank.GAUGE).forEach(held.locks::add);
             return;
         }
         List<Lock> missing = wanted.filter(lock -> !held.locks.contains(lock))
@@ -145,9 +144,6 @@ public class Locks {
                     });
             database.queryForList(lock.rank().query, lock.number());
             held.locks.add(lock);
-        }
-        if (!missing.isEmpty()) {
-            before.ifAvailable(CommittedBefore::isKnown);
         }
     }
 
