@@ -43,6 +43,13 @@ final class OneFeature {
         feature = benchPart.path("features").get(0).path("id").asLong();
     }
 
+    /** One that is there already, as another server sees it. */
+    OneFeature(Server server, long part, long feature) {
+        this.server = server;
+        this.part = part;
+        this.feature = feature;
+    }
+
     OneFeature with(String number) {
         gauge = numbered(server, number);
         return this;
