@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Usage;
 import jawread.core.heat.Material;
@@ -26,6 +27,18 @@ import jawread.core.limit.FeatureKind;
 public record Conditions(Rules rules, Instruments instruments, Material material, List<Material> own) {
     public Conditions {
         own = List.copyOf(own);
+    }
+
+    /**
+     * Whether sizes read with these gauges come to the same under other conditions: the rules are the same, and so is all that these
+     * gauges rest on. A comparator rests on whatever it can be set on.
+     */
+    boolean areSameFor(Set<Long> gauges, Conditions other) {
+        return this == other
+                || rules.equals(other.rules)
+                        && material.equals(other.material)
+                        && own.equals(other.own)
+                        && instruments.areSameFor(gauges, other.instruments);
     }
 
     public DecisionRule decision() {

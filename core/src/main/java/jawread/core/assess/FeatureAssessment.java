@@ -30,11 +30,11 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
     static FeatureAssessment of(
             long part, Feature plain, Conditions conditions, FeatureLog log, Optional<FeatureAssessment> before) {
         Optional<FeatureAssessment> same =
-                before.filter(each -> each.part() == part && each.of().isOf(plain, conditions));
+                before.filter(each -> each.part() == part && each.of().isSameFor(log.gauges(), plain, conditions));
         if (same.filter(each -> each.log().equals(log)).isPresent()) {
-            return same.get();
+            return same.get().under(conditions);
         }
-        JudgedFeature feature = same.map(FeatureAssessment::of).orElseGet(() -> JudgedFeature.of(plain, conditions));
+        JudgedFeature feature = JudgedFeature.of(plain, conditions);
         var rounds = new ArrayList<RoundAssessment>();
         if (log.rounds().isEmpty() || log.rounds().get(0).number() > 0) {
             rounds.add(RoundAssessment.of(feature, part, log, Round.AS_FOUND, Optional.empty()));
@@ -43,6 +43,13 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
                 .forEach(round -> rounds.add(
                         RoundAssessment.of(feature, part, log, round, same.flatMap(of -> of.round(round.number())))));
         return new FeatureAssessment(part, feature, log, List.copyOf(rounds));
+    }
+
+    /** What it comes to is the same; what it is told under is what stands now. */
+    private FeatureAssessment under(Conditions conditions) {
+        return of.conditions() == conditions
+                ? this
+                : new FeatureAssessment(part, JudgedFeature.of(of.feature(), conditions), log, rounds);
     }
 
     private Optional<RoundAssessment> round(int number) {

@@ -3,10 +3,12 @@ package jawread.core.assess;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -15,7 +17,7 @@ import java.util.stream.Stream;
 /** All that was ever read on one feature of one part, and what was said of it. Two with the same content are equal. */
 public final class FeatureLog {
     public static final FeatureLog NONE =
-            new FeatureLog(List.of(), Map.of(), List.of(), List.of(), List.of(), Map.of());
+            new FeatureLog(List.of(), Map.of(), List.of(), List.of(), List.of(), Map.of(), Set.of());
 
     private final List<Round> rounds;
     /** As they were kept, where they were taken. */
@@ -30,6 +32,8 @@ public final class FeatureLog {
     /** How many readings there are: as many, or it is another log. */
     private final int size;
 
+    private final Set<Long> gauges;
+
     /** A place in a round. */
     private record Spot(int round, PlaceKey place) {
         static Spot of(Reading reading) {
@@ -43,7 +47,8 @@ public final class FeatureLog {
             List<ReadingMark> marks,
             List<ReadingSwap> swaps,
             List<PlaceMark> placeMarks,
-            Map<Spot, PlaceLog> counted) {
+            Map<Spot, PlaceLog> counted,
+            Set<Long> gauges) {
         this.rounds = rounds;
         this.taken = taken;
         this.marks = marks;
@@ -51,6 +56,7 @@ public final class FeatureLog {
         this.placeMarks = placeMarks;
         this.counted = counted;
         this.size = taken.values().stream().mapToInt(List::size).sum();
+        this.gauges = gauges;
     }
 
     /**
@@ -75,7 +81,8 @@ public final class FeatureLog {
                 said,
                 moved,
                 ofPlaces,
-                counted(ordered, said, moved, ofPlaces));
+                counted(ordered, said, moved, ofPlaces),
+                readWith(Set.of(), ordered));
     }
 
     private static <T extends Said> List<T> inTime(List<T> said, Function<T, UUID> id) {
@@ -170,12 +177,33 @@ public final class FeatureLog {
             allTaken.merge(spot, List.of(reading), FeatureLog::both);
             allCounted.put(spot, allCounted.getOrDefault(spot, PlaceLog.NONE).with(reading));
         });
-        return new FeatureLog(opened(rounds, since.stream()), allTaken, marks, swaps, placeMarks, allCounted);
+        return new FeatureLog(
+                opened(rounds, since.stream()),
+                allTaken,
+                marks,
+                swaps,
+                placeMarks,
+                allCounted,
+                readWith(gauges, since));
+    }
+
+    private static Set<Long> readWith(Set<Long> before, List<Reading> readings) {
+        var all = new HashSet<>(before);
+        readings.forEach(reading -> {
+            all.add(reading.with().gauge());
+            reading.with().reader().ifPresent(all::add);
+        });
+        return all.size() == before.size() ? before : Set.copyOf(all);
     }
 
     /** By number; "as found" once something was read in it. */
     public List<Round> rounds() {
         return rounds;
+    }
+
+    /** Every gauge that was read with, or carried to one that was. */
+    Set<Long> gauges() {
+        return gauges;
     }
 
     PlaceLog at(int round, PlaceKey place) {

@@ -3,6 +3,7 @@ package jawread.core.assess;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jawread.core.gauge.Master;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.SettingMasters;
@@ -34,6 +35,20 @@ public record Instruments(
             throw new IllegalArgumentException("No gauge " + id + " among " + byId.size());
         }
         return found;
+    }
+
+    /** Whether these gauges, and all they rest on, are the same among others. */
+    boolean areSameFor(Set<Long> gauges, Instruments other) {
+        if (this == other) {
+            return true;
+        }
+        boolean isAnySet = gauges.stream().anyMatch(id -> of(id).gauge().kind().isComparator());
+        return isAnySet
+                ? equals(other)
+                : apart == other.apart
+                        && fromTwenty == other.fromTwenty
+                        && measuredApart == other.measuredApart
+                        && gauges.stream().allMatch(id -> of(id).equals(other.byId.get(id)));
     }
 
     /** The gauge whose scale a reading was read on. */

@@ -1,5 +1,6 @@
 package jawread.core.assess;
 
+import java.util.Set;
 import jawread.core.judge.Demand;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
@@ -16,9 +17,9 @@ public record JudgedFeature(Feature feature, Demand demand, Conditions condition
                 conditions);
     }
 
-    /** Whether it is this feature under these conditions; told at once where they are the same ones. */
-    boolean isOf(Feature which, Conditions under) {
-        return (feature == which || feature.equals(which)) && (conditions == under || conditions.equals(under));
+    /** Whether what was read with these gauges comes to the same for this feature under these conditions. */
+    boolean isSameFor(Set<Long> gauges, Feature which, Conditions under) {
+        return (feature == which || feature.equals(which)) && conditions.areSameFor(gauges, under);
     }
 
     public PlannedFeature planned() {

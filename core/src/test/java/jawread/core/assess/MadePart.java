@@ -3,6 +3,7 @@ package jawread.core.assess;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import jawread.core.gauge.Range;
 import jawread.core.gauge.ZeroCheck;
 import jawread.core.heat.Material;
 import jawread.core.judge.DecisionRule;
+import jawread.core.judge.GaugeError;
 import jawread.core.judge.RepeatSchool;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -127,6 +129,33 @@ public final class MadePart {
                 2,
                 3,
                 0.5);
+    }
+
+    /** The same with a gauge of which a laboratory has said that it measures worse. */
+    static Conditions loosened(Conditions conditions, long gauge) {
+        var all = new HashMap<>(conditions.instruments().byId());
+        all.computeIfPresent(
+                gauge,
+                (id, one) -> new Instrument(
+                        id,
+                        new GaugeAtHand(
+                                one.number(),
+                                one.gauge().kind(),
+                                one.gauge().unit(),
+                                one.gauge().leastCount(),
+                                one.gauge().range(),
+                                Optional.empty(),
+                                Optional.of(new GaugeError.Calibrated(Length.ofMicrometres(20))),
+                                Optional.empty(),
+                                true),
+                        one.scale(),
+                        one.base(),
+                        one.zeros()));
+        return new Conditions(
+                conditions.rules(),
+                new Instruments(all, List.of(), 2, 3, 0.5),
+                conditions.material(),
+                conditions.own());
     }
 
     private static Instrument instrument(long id, String kind, String scale, ZeroStrip zeros) {

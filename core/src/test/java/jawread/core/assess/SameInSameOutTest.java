@@ -145,7 +145,26 @@ class SameInSameOutTest {
         assertThat(judged).isEqualTo(PartAssessment.of(made.part.snapshot(made.bare(made.readings))));
     }
 
-    /** Else the three above would hold of anything. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void another_gauge_found_off_leaves_a_feature_alone_that_was_not_read_with_it(long seed) {
+        var made = new Made(seed);
+        PartSnapshot before = made.part.snapshot(made.log(made.readings, false));
+        PartAssessment judged = PartAssessment.of(before);
+        long gauge = 1 + made.random.nextInt(2);
+        var now = new PartSnapshot(
+                before.part(), before.features(), before.log(), MadePart.loosened(before.conditions(), gauge));
+        PartAssessment after = judged.after(now);
+        assertThat(after).isEqualTo(PartAssessment.of(now));
+        for (int i = 0; i < after.features().size(); i++) {
+            boolean isRead = after.features().get(i).log().gauges().contains(gauge);
+            assertThat(after.features().get(i).rounds()
+                            == judged.features().get(i).rounds())
+                    .isEqualTo(!isRead);
+        }
+    }
+
+    /** Else the four above would hold of anything. */
     @ParameterizedTest
     @MethodSource("seeds")
     void a_reading_struck_or_left_out_is_another_assessment(long seed) {

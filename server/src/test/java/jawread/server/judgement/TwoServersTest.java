@@ -16,6 +16,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
@@ -35,10 +36,14 @@ import tools.jackson.databind.JsonNode;
 class TwoServersTest {
     private static final int CHANGES = 500;
     private static final long SEED = 22;
+    private static final int JOBS = 10;
 
     private Server one;
     private Server other;
+    private List<OneFeature> journals;
+    /** The one that is changed. */
     private OneFeature journal;
+
     private final Random random = new Random(SEED);
     private final List<UUID> read = new ArrayList<>();
 
@@ -46,7 +51,9 @@ class TwoServersTest {
     void both_open(@TempDir Path shop) {
         one = Server.open(shop);
         other = Server.open(shop);
-        journal = new OneFeature(one, OneFeature.journal("journal of two"));
+        journals = IntStream.range(0, JOBS)
+                .mapToObj(at -> new OneFeature(one, OneFeature.journal("journal of two " + at)))
+                .toList();
     }
 
     @AfterAll
@@ -59,6 +66,7 @@ class TwoServersTest {
     void five_hundred_mixed_changes_are_seen_by_the_other_at_once() {
         var kinds = new TreeMap<String, Integer>();
         for (int i = 0; i < CHANGES; i++) {
+            journal = journals.get(random.nextInt(JOBS));
             Server acts = random.nextBoolean() ? one : other;
             Server looks = acts == one ? other : one;
             // Both have it in memory before it changes.
