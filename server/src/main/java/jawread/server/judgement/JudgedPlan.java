@@ -6,6 +6,8 @@ import jawread.core.assess.Conditions;
 import jawread.core.assess.Feature;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.PartAssessment;
+import jawread.core.assess.PartLog;
+import jawread.core.assess.PartSnapshot;
 import jawread.core.assess.PartsOfPlan;
 import jawread.server.job.Job;
 import jawread.server.job.Part;
@@ -27,12 +29,13 @@ public record JudgedPlan(PlanRevision plan, List<Part> parts, PartsOfPlan assess
         return assessed.features();
     }
 
-    /** Throws {@link IllegalArgumentException} for a part that is not of this plan. */
+    /** Of one that was taken off the list, on which nothing was read, that nothing was. */
     public PartAssessment of(Part part) {
         return assessed.parts().stream()
                 .filter(each -> each.part() == part.id())
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("Part " + part.id() + " is not of plan " + plan.id()));
+                .orElseGet(() ->
+                        PartAssessment.of(new PartSnapshot(part.id(), plan.features(), PartLog.NONE, conditions)));
     }
 
     /** The part that a feature was measured on. */

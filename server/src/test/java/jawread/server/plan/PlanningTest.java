@@ -455,6 +455,18 @@ class PlanningTest {
     }
 
     @Test
+    void a_part_taken_off_the_list_still_has_its_page_where_an_old_link_leads() {
+        JsonNode plan = plan(open("one part off the list", "mm", ""));
+        long part = plan.path("parts").get(0).path("id").asLong();
+        put(
+                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                plan.path("edition").asLong(),
+                Map.of("parts", List.of(Map.of("name", "another", "mark", "", "hours", ""))));
+        Answer page = server.get("/api/parts/" + part + "/judgement");
+        assertThat(page.status()).as(page.text()).isEqualTo(200);
+    }
+
+    @Test
     void every_template_opens_a_job_whose_features_wait_for_their_limits() {
         for (JsonNode template : server.get("/api/templates").json()) {
             JsonNode job = open("from " + template.asString(), "mm", template.asString());
