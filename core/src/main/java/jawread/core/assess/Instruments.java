@@ -37,18 +37,22 @@ public record Instruments(
         return found;
     }
 
-    /** Whether these gauges, and all they rest on, are the same among others. */
+    /** Whether these gauges, and all they rest on, are the same among others; one that only the others have is not. */
     boolean areSameFor(Set<Long> gauges, Instruments other) {
         if (this == other) {
             return true;
         }
-        boolean isAnySet = gauges.stream().anyMatch(id -> of(id).gauge().kind().isComparator());
+        boolean isAnySet = false;
+        for (long id : gauges) {
+            Instrument here = byId.get(id);
+            if (here == null || !here.equals(other.byId.get(id))) {
+                return false;
+            }
+            isAnySet |= here.gauge().kind().isComparator();
+        }
         return isAnySet
                 ? equals(other)
-                : apart == other.apart
-                        && fromTwenty == other.fromTwenty
-                        && measuredApart == other.measuredApart
-                        && gauges.stream().allMatch(id -> of(id).equals(other.byId.get(id)));
+                : apart == other.apart && fromTwenty == other.fromTwenty && measuredApart == other.measuredApart;
     }
 
     /** The gauge whose scale a reading was read on. */

@@ -131,6 +131,17 @@ public final class MadePart {
                 0.5);
     }
 
+    /** The same before a gauge was added to the drawer. */
+    static Conditions without(Conditions conditions, long gauge) {
+        var all = new HashMap<>(conditions.instruments().byId());
+        all.remove(gauge);
+        return new Conditions(
+                conditions.rules(),
+                new Instruments(all, List.of(), 2, 3, 0.5),
+                conditions.material(),
+                conditions.own());
+    }
+
     /** The same with a gauge of which a laboratory has said that it measures worse. */
     static Conditions loosened(Conditions conditions, long gauge) {
         var all = new HashMap<>(conditions.instruments().byId());

@@ -164,7 +164,20 @@ class SameInSameOutTest {
         }
     }
 
-    /** Else the four above would hold of anything. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void a_gauge_that_was_not_in_the_drawer_yet_is_no_reason_to_stop(long seed) {
+        var made = new Made(seed);
+        PartSnapshot with = made.part.snapshot(made.log(made.readings, false));
+        var early = new PartSnapshot(
+                with.part(),
+                with.features(),
+                made.log(List.of(), false),
+                MadePart.without(with.conditions(), 1 + made.random.nextInt(2)));
+        assertThat(PartAssessment.of(early).after(with)).isEqualTo(PartAssessment.of(with));
+    }
+
+    /** Else those above would hold of anything. */
     @ParameterizedTest
     @MethodSource("seeds")
     void a_reading_struck_or_left_out_is_another_assessment(long seed) {
