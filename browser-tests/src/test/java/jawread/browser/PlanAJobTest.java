@@ -290,7 +290,8 @@ class PlanAJobTest extends AtTheBench {
         head.getByLabel("Who decides").fill("the appointed person");
         head.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Keep")).click();
         assertThat(page.getByText("the appointed person decides")).isVisible();
-        assertThat(page.getByText("service manual, page 40")).isVisible();
+        assertThat(page.getByText("service manual, page 40", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         // A pin and a bush, a plan each.
         named(page, LINK, "pin 1").click();
         assertThat(row(page, "pin")).containsText("no limits yet");
