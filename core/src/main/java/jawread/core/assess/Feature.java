@@ -56,6 +56,11 @@ public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature p
 
     /** One unit of the last decimal that the limits were typed with; of a service limit alone a small step of the unit. */
     public Length limitsStep() {
+        return limitsStep(planned);
+    }
+
+    /** The same, of one that is not kept yet. */
+    public static Length limitsStep(PlannedFeature planned) {
         return planned.limits()
                 .map(TypedLimits::resolution)
                 .orElse(planned.block().unit().isInch() ? TENTH_THOU : MICROMETRE);

@@ -34,13 +34,6 @@ public final class FeatureLog {
 
     private final Set<Long> gauges;
 
-    /** A place in a round. */
-    private record Spot(int round, PlaceKey place) {
-        static Spot of(Reading reading) {
-            return new Spot(reading.round(), reading.place());
-        }
-    }
-
     private FeatureLog(
             List<Round> rounds,
             Map<Spot, List<Reading>> taken,
@@ -81,7 +74,7 @@ public final class FeatureLog {
                 said,
                 moved,
                 ofPlaces,
-                counted(ordered, said, moved, ofPlaces),
+                Counting.of(ordered, said, moved, ofPlaces),
                 readWith(Set.of(), ordered));
     }
 
@@ -104,67 +97,6 @@ public final class FeatureLog {
                 : all.stream().sorted(Comparator.comparingInt(Round::number)).toList();
     }
 
-    private static Map<Spot, PlaceLog> counted(
-            List<Reading> readings, List<ReadingMark> marks, List<ReadingSwap> swaps, List<PlaceMark> placeMarks) {
-        Map<UUID, List<ReadingMark>> byReading = marks.stream().collect(Collectors.groupingBy(ReadingMark::reading));
-        Map<UUID, Spot> spots = swapped(readings, swaps);
-        var all = new HashMap<Spot, PlaceLog>();
-        placeMarks.forEach(mark -> all.merge(
-                new Spot(mark.round(), mark.place()),
-                new PlaceLog(List.of(), List.of(), List.of(), List.of(mark)),
-                FeatureLog::joined));
-        Map<Spot, List<Reading>> bySpot = readings.stream()
-                .collect(Collectors.groupingBy(
-                        reading -> spots.get(reading.id()),
-                        Collectors.mapping(
-                                reading -> asCounted(reading, byReading.getOrDefault(reading.id(), List.of())),
-                                Collectors.toList())));
-        bySpot.forEach((spot, there) -> all.merge(
-                spot,
-                new PlaceLog(
-                        there.stream().filter(reading -> !reading.quick()).toList(),
-                        there.stream().filter(Reading::quick).toList(),
-                        there.stream()
-                                .flatMap(reading -> byReading.getOrDefault(reading.id(), List.of()).stream())
-                                .toList(),
-                        List.of()),
-                FeatureLog::joined));
-        return all;
-    }
-
-    private static PlaceLog joined(PlaceLog one, PlaceLog other) {
-        return new PlaceLog(
-                both(one.readings(), other.readings()),
-                both(one.quick(), other.quick()),
-                both(one.marks(), other.marks()),
-                both(one.placeMarks(), other.placeMarks()));
-    }
-
-    private static <T> List<T> both(List<T> one, List<T> other) {
-        return Stream.concat(one.stream(), other.stream()).toList();
-    }
-
-    /** Where each reading counts: where it was taken, unless it was put right since. */
-    private static Map<UUID, Spot> swapped(List<Reading> readings, List<ReadingSwap> swaps) {
-        var spots = new HashMap<UUID, Spot>();
-        readings.forEach(reading -> spots.put(reading.id(), Spot.of(reading)));
-        swaps.forEach(swap -> {
-            Spot one = spots.get(swap.one());
-            spots.put(swap.one(), spots.get(swap.other()));
-            spots.put(swap.other(), one);
-        });
-        return spots;
-    }
-
-    /** As a person said it should have been; as it is where nobody did. */
-    private static Reading asCounted(Reading reading, List<ReadingMark> marks) {
-        return marks.stream()
-                .flatMap(mark -> mark.answer().shouldBe().stream())
-                .reduce((before, last) -> last)
-                .map(reading::corrected)
-                .orElse(reading);
-    }
-
     /** With readings that came since, of which nothing was said yet; the first of "as found" opens that round. */
     public FeatureLog with(List<Reading> since) {
         if (since.isEmpty()) {
@@ -174,7 +106,7 @@ public final class FeatureLog {
         var allCounted = new HashMap<>(counted);
         since.stream().sorted(Comparator.comparingLong(Reading::seq)).forEach(reading -> {
             Spot spot = Spot.of(reading);
-            allTaken.merge(spot, List.of(reading), FeatureLog::both);
+            allTaken.merge(spot, List.of(reading), Counting::both);
             allCounted.put(spot, allCounted.getOrDefault(spot, PlaceLog.NONE).with(reading));
         });
         return new FeatureLog(

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
@@ -28,6 +29,11 @@ public record PartLog(Map<UUID, FeatureLog> features, Map<UUID, Look> looks) {
     /** What was found at the last look; empty while nobody has looked. */
     public Optional<Look> lookAt(UUID item) {
         return Optional.ofNullable(looks.get(item));
+    }
+
+    /** Every gauge that was read with, or carried to one that was. */
+    public Set<Long> gauges() {
+        return features.values().stream().flatMap(log -> log.gauges().stream()).collect(Collectors.toSet());
     }
 
     /** With readings that came since. */

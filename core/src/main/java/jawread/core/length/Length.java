@@ -57,18 +57,14 @@ public record Length(long picometres) implements Comparable<Length> {
         long first = lengths.iterator().next().picometres;
         long beyond = 0;
         for (Length length : lengths) {
-            // What they are beyond the first is small, and no sum of it overflows that a size could have.
+            // By how much each is larger than the first: of sizes no sum of that overflows.
             beyond = Math.addExact(beyond, Math.subtractExact(length.picometres, first));
         }
-        long whole = Math.floorDiv(beyond, (long) lengths.size());
-        long rest = Math.floorMod(beyond, (long) lengths.size());
-        return rest == 0
-                ? new Length(Math.addExact(first, whole))
-                : rounded(BigDecimal.valueOf(rest).add(wholes(first, whole, lengths.size())), lengths.size());
-    }
-
-    private static BigDecimal wholes(long first, long whole, int count) {
-        return BigDecimal.valueOf(first).add(BigDecimal.valueOf(whole)).multiply(BigDecimal.valueOf(count));
+        int count = lengths.size();
+        long whole = Math.addExact(first, Math.floorDiv(beyond, (long) count));
+        long twiceRest = 2 * Math.floorMod(beyond, (long) count);
+        boolean isUp = twiceRest > count || twiceRest == count && whole % 2 != 0;
+        return new Length(isUp ? Math.addExact(whole, 1) : whole);
     }
 
     /** The middle one in order; of an even count the mean of the middle two, rounded half to even to 1 pm. */

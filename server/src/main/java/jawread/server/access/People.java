@@ -32,15 +32,16 @@ public class People {
     private static final int LONGEST_NAME = 60;
     private static final SecureRandom RANDOM = new SecureRandom();
 
+    private static final Kind<Long, Optional<Person>> PERSON = Kind.small("person");
+    /** By the digest of the secret. */
+    private static final Kind<String, Optional<Ticket>> TICKET = Kind.small("ticket");
+
     private final Snapshots snapshots;
     private final PersonRepository people;
     private final ShopSessionRepository sessions;
     private final Clock clock;
     private final Words words;
     private final Locks locks;
-    private static final Kind<Long, Optional<Person>> PERSON = Kind.small("person");
-    /** By the digest of the secret. */
-    private static final Kind<String, Optional<Ticket>> TICKET = Kind.small("ticket");
 
     public People(
             Snapshots snapshots,

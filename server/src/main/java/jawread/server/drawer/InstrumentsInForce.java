@@ -3,6 +3,7 @@ package jawread.server.drawer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import jawread.core.assess.Instrument;
 import jawread.core.assess.Instruments;
@@ -42,6 +43,16 @@ public class InstrumentsInForce {
     @Transactional(readOnly = true)
     public Instruments now() {
         return snapshots.of(ALL, drawer.today(), List.of(Subject.DRAWER, Subject.SHOP), this::read);
+    }
+
+    /**
+     * The same, with all of these gauges. One of them was added since this transaction read the drawer's version where it is not there yet:
+     * then the drawer is read once more.
+     */
+    @Transactional(readOnly = true)
+    public Instruments with(Set<Long> gauges) {
+        Instruments now = now();
+        return now.byId().keySet().containsAll(gauges) ? now : read();
     }
 
     private Instruments read() {

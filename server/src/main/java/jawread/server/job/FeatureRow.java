@@ -20,7 +20,6 @@ import jawread.core.assess.Place;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
-import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.Span;
 import jawread.core.plan.TypedFeature;
@@ -93,18 +92,12 @@ class FeatureRow {
         Optional<Limits> judgedBy = planned.judgedBy();
         this.lowPm = judgedBy.flatMap(Limits::low).map(Length::picometres).orElse(null);
         this.highPm = judgedBy.flatMap(Limits::high).map(Length::picometres).orElse(null);
-        this.limitsStepPm = planned.limits()
-                .map(TypedLimits::resolution)
-                .or(() -> judgedBy.map(of -> planned.block().unit().isInch() ? TENTH_THOU : MICROMETRE))
-                .map(Length::picometres)
-                .orElse(null);
+        this.limitsStepPm =
+                judgedBy.map(of -> Feature.limitsStep(planned).picometres()).orElse(null);
         this.startsPm =
                 planned.lies().flatMap(Span::starts).map(Length::picometres).orElse(null);
         this.lengthPm = planned.lies().map(Span::length).map(Length::picometres).orElse(null);
     }
-
-    private static final Length MICROMETRE = Length.ofMicrometres(1);
-    private static final Length TENTH_THOU = Length.ofInches("0.0001");
 
     long id() {
         return id;

@@ -49,7 +49,8 @@ public class JobLocks {
         return job;
     }
 
-    private long jobOf(long part) {
+    /** Whose a part is, which never changes. Refuses an unknown part with 404. */
+    long jobOf(long part) {
         return snapshots.forEver(
                 JOB_OF_PART, part, () -> parts.findJobOf(part).orElseThrow(() -> refused("no-such-part")));
     }

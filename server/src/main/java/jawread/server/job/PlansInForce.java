@@ -16,17 +16,16 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlansInForce {
     private static final Kind<Long, InForce> IN_FORCE = new Kind<>(
             "plan", plan -> plan.parts().size() + 3 * plan.revision().features().size());
-    /** Whose a part is never changes. */
-    private static final Kind<Long, Long> JOB_OF_PART = Kind.small("job of part");
-
     private static final Kind<Long, Part> PART = Kind.small("part");
 
     private final Snapshots snapshots;
     private final Jobs jobs;
+    private final JobLocks locks;
 
-    PlansInForce(Snapshots snapshots, Jobs jobs) {
+    PlansInForce(Snapshots snapshots, Jobs jobs, JobLocks locks) {
         this.snapshots = snapshots;
         this.jobs = jobs;
+        this.locks = locks;
     }
 
     private record InForce(PlanRevision revision, List<Part> parts) {}
@@ -45,8 +44,7 @@ public class PlansInForce {
     /** Refused as {@link Jobs#part} refuses. */
     @Transactional(readOnly = true)
     public Part part(long id) {
-        long job = snapshots.forEver(JOB_OF_PART, id, () -> jobs.part(id).job().id());
-        return snapshots.of(PART, id, List.of(Subject.plan(job)), () -> jobs.part(id));
+        return snapshots.of(PART, id, List.of(Subject.plan(locks.jobOf(id))), () -> jobs.part(id));
     }
 
     private InForce kept(Plan plan) {

@@ -3,6 +3,7 @@ package jawread.server.judgement;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.assess.Conditions;
@@ -66,9 +67,11 @@ public class Judgements {
 
     private JudgedPlan judge(PlanRevision revision, List<Part> parts, Optional<JudgedPlan> before) {
         Map<Long, PartLog> read = logs.of(revision, parts);
+        Set<Long> gauges =
+                read.values().stream().flatMap(log -> log.gauges().stream()).collect(Collectors.toSet());
         var now = new Conditions(
                 revision.job().rules(),
-                instruments.now(),
+                instruments.with(gauges),
                 settings.material(revision.job().head().material()),
                 settings.ownMaterials());
         // The same ones where they are the same: what was judged under them is known at once to hold.

@@ -25,9 +25,6 @@ import org.springframework.stereotype.Component;
 /** What comes next for a part, by the rule that fired, in a sentence that says what, where and with what. */
 @Component
 class NextSteps {
-    /** One that knows hardly more would find it too close again. */
-    private static final double BETTER = 0.8;
-
     private final FeatureMethods methods;
     private final RoundWords rounds;
     private final ReworkWords rework;

@@ -64,16 +64,19 @@ class ReadingWords {
         if (!log.marksOf(reading).isEmpty() || !log.swapsOf(reading).isEmpty()) {
             return view(reading, of);
         }
-        return snapshots.of(
-                TOLD,
-                reading.id(),
-                Stream.concat(
+        return snapshots.of(TOLD, reading.id(), restsOn(reading), () -> view(reading, of));
+    }
+
+    /** It names its people and its gauges; one of a comparator also what that was set on, which may be a master. */
+    private static List<Subject> restsOn(Reading reading) {
+        return reading.setting().isPresent()
+                ? List.of(Subject.SHOP, Subject.DRAWER)
+                : Stream.concat(
                                 Stream.of(
                                         Subject.SHOP,
                                         Subject.gauge(reading.with().gauge())),
                                 reading.with().reader().map(Subject::gauge).stream())
-                        .toList(),
-                () -> view(reading, of));
+                        .toList();
     }
 
     private ReadingView view(Reading reading, FeatureAssessment of) {

@@ -1,6 +1,5 @@
 package jawread.server.measure;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -126,18 +125,15 @@ public class Logs {
         since.stream()
                 .collect(Collectors.groupingBy(Reading::part))
                 .forEach((part, read) -> logs.put(part, logs.get(part).with(read)));
-        return new Known(before.parts(), last(rows, before.last()), both(before.readings(), since), logs);
+        return new Known(
+                before.parts(),
+                last(rows, before.last()),
+                Stream.concat(before.readings().stream(), since.stream()).toList(),
+                logs);
     }
 
     private static long last(List<ReadingRow> rows, long before) {
         return rows.isEmpty() ? before : rows.get(rows.size() - 1).seq();
-    }
-
-    private static <T> List<T> both(List<T> one, List<T> other) {
-        var all = new ArrayList<T>(one.size() + other.size());
-        all.addAll(one);
-        all.addAll(other);
-        return List.copyOf(all);
     }
 
     private List<Reading> counted(List<ReadingRow> rows, Map<Long, Counts> places, Set<Long> parts) {
@@ -170,7 +166,9 @@ public class Logs {
         List<Long> ids = List.copyOf(parts);
         long lastSeen = before.map(Known::last).orElse(0L);
         List<ReadingRow> rows = readings.findAllSince(revision.job().id(), lastSeen);
-        List<Reading> all = both(before.map(Known::readings).orElse(List.of()), counted(rows, places, parts));
+        List<Reading> all = Stream.concat(
+                        before.stream().flatMap(of -> of.readings().stream()), counted(rows, places, parts).stream())
+                .toList();
         Map<UUID, OnPart> on = all.stream().collect(Collectors.toMap(Reading::id, OnPart::of));
         Map<OnPart, List<Reading>> read = all.stream().collect(Collectors.groupingBy(OnPart::of));
         Map<Long, UUID> keys = revision.features().stream().collect(Collectors.toMap(Feature::id, Feature::key));

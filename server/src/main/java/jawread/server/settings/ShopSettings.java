@@ -28,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What this shop has decided. */
 @Service
 public class ShopSettings {
+    private static final Kind<String, Map<Setting, String>> DECIDED = Kind.small("settings");
+
     private final Snapshots snapshots;
     private final People people;
     private final ShopSettingRepository changed;
@@ -35,7 +37,6 @@ public class ShopSettings {
     private final Clock clock;
     private final Words words;
     private final Locks locks;
-    private static final Kind<String, Map<Setting, String>> DECIDED = Kind.small("settings");
 
     public ShopSettings(
             Snapshots snapshots,

@@ -17,10 +17,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Snapshots {
-    /** In weights of {@link Kind}: about as many small values; some hundred MB of the largest shop. */
+    /** In weights of {@link Kind}. */
     private static final long MOST = 400_000;
-    /** A shop where everything changes all the time is found anew each time. */
-    private static final int MOST_TRIES = 3;
 
     private final Versions versions;
     private final Cache<Key, Held> held = Caffeine.newBuilder()
@@ -76,24 +74,16 @@ public class Snapshots {
         if (before != null && before.under().equals(now) && before.subjects().equals(subjects)) {
             return value(before);
         }
-        for (int tries = 1; ; tries++) {
-            V found = find.apply(before(before, subjects, now));
-            if (Versions.isChangedHere()) {
-                return found;
-            }
-            // Found between two looks at the versions that are the same, it is what was there under these.
-            List<Long> after = subjects.isEmpty() ? now : versions.anew(subjects);
-            if (after.equals(now)) {
-                held.put(
-                        at,
-                        new Held(subjects, now, found, Math.max(1, kind.weight().applyAsInt(found))));
-                return found;
-            }
-            if (tries == MOST_TRIES) {
-                return found;
-            }
-            now = after;
+        V found = find.apply(before(before, subjects, now));
+        // What else it was made of was found under the versions that this transaction has read. Only if they are still
+        // the same it is
+        // what was there under these; else it is given once, and kept for nobody.
+        if (!Versions.isChangedHere()
+                && (subjects.isEmpty() || versions.stored(subjects).equals(now))) {
+            held.put(
+                    at, new Held(subjects, now, found, Math.max(1, kind.weight().applyAsInt(found))));
         }
+        return found;
     }
 
     private static <V> Optional<Before<V>> before(Held before, List<Subject> subjects, List<Long> now) {

@@ -39,19 +39,14 @@ public class Versions {
         return read(subjects, here == null ? new Here() : here);
     }
 
-    /** The same, whatever was read before in this transaction. */
-    List<Long> anew(Collection<Subject> subjects) {
-        Here here = here();
-        if (here != null) {
-            subjects.forEach(subject -> here.jobs.remove(subject.job()));
-        }
-        return of(subjects);
+    /** As they are by now, whatever this transaction has read; it goes on under what it has read. */
+    List<Long> stored(Collection<Subject> subjects) {
+        return read(subjects, new Here());
     }
 
     private List<Long> read(Collection<Subject> subjects, Here here) {
         for (Subject subject : subjects) {
             if (here.jobs.add(subject.job())) {
-                here.versions.keySet().removeIf(known -> known.job() == subject.job());
                 database.query(
                         OF_JOB,
                         row -> {
