@@ -100,7 +100,7 @@ public record Conditions(Rules rules, Instruments instruments, Material material
                 reading.setting()
                         .map(SetTo::expanded)
                         // One whose setting nobody kept: what such a setting knows at best.
-                        .orElseGet(() -> instruments.masterExpanded(method, size, warmth)),
+                        .orElseGet(() -> instruments.masterExpanded(method, size, warmth, reading.takenAt())),
                 size,
                 warmth);
     }

@@ -1,10 +1,10 @@
 package jawread.core.assess;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import jawread.core.gauge.Master;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.SettingMasters;
 import jawread.core.heat.Material;
@@ -16,13 +16,13 @@ import jawread.core.length.Length;
  * All gauges and masters of the drawer as they stand, and what warmth is taken to be where nobody measured it.
  *
  * @param byId those put away too: what was read with them is judged still
- * @param masters that may be used
+ * @param masters none that is retired
  * @param apart δT in K, where nobody measured
  * @param fromTwenty ΔT20 in K
  * @param measuredApart δT in K, where both were measured
  */
 public record Instruments(
-        Map<Long, Instrument> byId, List<Master> masters, double apart, double fromTwenty, double measuredApart) {
+        Map<Long, Instrument> byId, List<UsableMaster> masters, double apart, double fromTwenty, double measuredApart) {
     public Instruments {
         byId = Map.copyOf(byId);
         masters = List.copyOf(masters);
@@ -80,17 +80,22 @@ public record Instruments(
                 : Warmth.unmeasured(part.alpha(), scale.alpha(), apart, fromTwenty);
     }
 
-    /** Um at best: U of what a comparator can be set on at a size; zero for any other gauge, and where nothing can set it. */
-    Length masterExpanded(Method method, Length size, Warmth warmth) {
+    /**
+     * Um at best: U of what a comparator could be set on at a size and a moment; zero for any other gauge, and where nothing could set it.
+     */
+    Length masterExpanded(Method method, Length size, Warmth warmth, Instant at) {
         return method.gauge().kind().isComparator()
-                ? settingMasters(warmth).expandedFor(method.gauge(), size).orElse(Length.ZERO)
+                ? settingMasters(warmth, at).expandedFor(method.gauge(), size).orElse(Length.ZERO)
                 : Length.ZERO;
     }
 
-    /** What comparators can be set on: masters, and gauges that hold a size. */
-    public SettingMasters settingMasters(Warmth warmth) {
+    /** What comparators can be set on at a moment: masters, and gauges that hold a size. */
+    public SettingMasters settingMasters(Warmth warmth, Instant at) {
         return new SettingMasters(
-                masters,
+                masters.stream()
+                        .filter(each -> each.isUsableAt(at))
+                        .map(UsableMaster::master)
+                        .toList(),
                 byId.entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
                         .map(each -> each.getValue().gauge())

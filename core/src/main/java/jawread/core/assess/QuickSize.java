@@ -1,5 +1,6 @@
 package jawread.core.assess;
 
+import java.time.Instant;
 import java.util.Optional;
 import jawread.core.gauge.Method;
 import jawread.core.heat.Material;
@@ -30,9 +31,10 @@ public record QuickSize(Length size, Demand demand, SizeJudgement judged, Option
             Length size,
             DecisionRule rule,
             Optional<Instrument> gauge,
-            Instruments instruments) {
+            Instruments instruments,
+            Instant at) {
         Demand demand = Demand.of(kind, limits);
-        Optional<Uncertainty> known = gauge.flatMap(of -> known(of, kind, size, instruments));
+        Optional<Uncertainty> known = gauge.flatMap(of -> known(of, kind, size, instruments, at));
         return new QuickSize(
                 size,
                 demand,
@@ -46,7 +48,7 @@ public record QuickSize(Length size, Demand demand, SizeJudgement judged, Option
 
     /** Empty for a gauge that such a size is not measured with. */
     private static Optional<Uncertainty> known(
-            Instrument gauge, FeatureKind kind, Length size, Instruments instruments) {
+            Instrument gauge, FeatureKind kind, Length size, Instruments instruments, Instant at) {
         if (gauge.gauge().kind().isTransfer()) {
             return Optional.empty();
         }
@@ -54,6 +56,6 @@ public record QuickSize(Length size, Demand demand, SizeJudgement judged, Option
         Warmth warmth = instruments.warmth(Material.STEEL, Material.STEEL, Optional.empty());
         return method.usage(kind)
                 .map(usage -> Uncertainty.of(
-                        method.measures(usage, size, 1, instruments.masterExpanded(method, size, warmth), warmth)));
+                        method.measures(usage, size, 1, instruments.masterExpanded(method, size, warmth, at), warmth)));
     }
 }

@@ -21,6 +21,11 @@ interface ComparatorSettingRepository extends Repository<ComparatorSettingRow, U
 
     List<ComparatorSettingRow> findAllByIdIn(Collection<UUID> ids);
 
-    @Query("select s.gaugeId, max(s.at) from ComparatorSettingRow s group by s.gaugeId")
-    List<Object[]> findLastByGauge();
+    /** The last of each gauge, found at the end of an index. */
+    @Query(nativeQuery = true, value = """
+            SELECT s.* FROM gauge g JOIN comparator_setting s ON s.id = (
+                SELECT own.id FROM comparator_setting own WHERE own.gauge_id = g.id
+                ORDER BY own.gauge_id DESC, own.at DESC FETCH FIRST ROW ONLY)
+            """)
+    List<ComparatorSettingRow> findLastOfEach();
 }

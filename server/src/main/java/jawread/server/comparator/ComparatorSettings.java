@@ -108,7 +108,7 @@ public class ComparatorSettings {
         }
         Gauge gauge = comparator(gaugeId);
         Length wanted = wanted(gauge, typed.wanted());
-        SetOnMaster on = masters.at(gauge, wanted).stream()
+        SetOnMaster on = masters.at(gauge, wanted, at).stream()
                 .filter(each -> each.key().equals(typed.master()))
                 .findFirst()
                 .orElseThrow(() -> fields.refused(

@@ -18,8 +18,8 @@ class LastSettings implements LastSet {
 
     @Override
     public Map<Long, Instant> ofGauges() {
-        return settings.findLastByGauge().stream()
-                .collect(Collectors.toMap(row -> (Long) row[0], row -> (Instant) row[1]));
+        return settings.findLastOfEach().stream()
+                .collect(Collectors.toMap(ComparatorSettingRow::gaugeId, ComparatorSettingRow::at));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package jawread.server.comparator;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,15 +30,15 @@ class SetOnMasters {
         this.instruments = instruments;
     }
 
-    /** All of the drawer that it can be set on at a size, the best known first. */
+    /** All of the drawer that it can be set on at a size and a moment, the best known first. */
     @Transactional(readOnly = true)
-    public List<SetOnMaster> at(Gauge gauge, Length wanted) {
+    public List<SetOnMaster> at(Gauge gauge, Length wanted, Instant at) {
         Instruments now = instruments.now();
         Map<String, ShopMaster> masters =
                 drawer.masters().stream().collect(Collectors.toMap(ShopMaster::shopNumber, master -> master));
         Map<String, Gauge> gauges = drawer.all().stream().collect(Collectors.toMap(Gauge::shopNumber, each -> each));
         return now
-                .settingMasters(now.warmth(Material.STEEL, Material.STEEL, Optional.empty()))
+                .settingMasters(now.warmth(Material.STEEL, Material.STEEL, Optional.empty()), at)
                 .at(Methods.atHand(gauge), wanted)
                 .stream()
                 .map(of -> of.kind() == Kind.MICROMETER

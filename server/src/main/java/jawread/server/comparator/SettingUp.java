@@ -85,7 +85,8 @@ public class SettingUp {
         Gauge gauge = settings.comparator(id);
         LengthUnit unit = gauge.unit();
         Optional<Length> wanted = typed.isBlank() ? Optional.empty() : Optional.of(settings.wanted(gauge, typed));
-        List<SetOnMaster> on = wanted.map(size -> masters.at(gauge, size)).orElse(List.of());
+        List<SetOnMaster> on =
+                wanted.map(size -> masters.at(gauge, size, clock.instant())).orElse(List.of());
         return new SettingUpView(
                 gauge.id(),
                 gauge.shopNumber(),

@@ -1,5 +1,6 @@
 package jawread.server.drawer;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,10 +22,11 @@ import jawread.core.limit.FeatureKind;
 /**
  * What can be measured with at one moment, in one person's hands.
  *
+ * @param at that moment
  * @param instruments all of the drawer, as the rules of measuring know them
  * @param trials of that person, young enough to count, in the order of time
  */
-public record AtHand(List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
+public record AtHand(Instant at, List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
     /** A method weighed for a feature, and what it is in the drawer. */
     public record Weighed(GaugeAndReader method, Choice choice) {}
 
@@ -72,7 +74,7 @@ public record AtHand(List<GaugeAndReader> methods, Instruments instruments, List
                         methods.stream()
                                 .map(method -> of(method, choosing.kind()))
                                 .toList(),
-                        instruments.settingMasters(choosing.warmth()))
+                        instruments.settingMasters(choosing.warmth(), at))
                 .stream()
                 .map(choice -> new Weighed(byName.get(choice.method().name()), choice))
                 .toList();

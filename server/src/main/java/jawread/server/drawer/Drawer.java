@@ -5,7 +5,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -58,10 +60,13 @@ public class Drawer {
                 .toList();
     }
 
-    /** Of all gauges, in the order of time. */
+    /** When each gauge last had something of a kind happen to it. */
     @Transactional(readOnly = true)
-    public List<GaugeEvent> events() {
-        return events.findAllByOrderByAt().stream().map(GaugeEventRow::event).toList();
+    public Map<GaugeEvent.Kind, Map<Long, Instant>> last(GaugeEvent.Kind... kinds) {
+        return events.findLast(List.of(kinds)).stream()
+                .collect(Collectors.groupingBy(
+                        row -> (GaugeEvent.Kind) row[1],
+                        Collectors.toMap(row -> (Long) row[0], row -> (Instant) row[2])));
     }
 
     /**
@@ -106,9 +111,20 @@ public class Drawer {
         return gauge.stateOn(today());
     }
 
+    /** Its state on the day of a moment. */
+    public GaugeState stateAt(Gauge gauge, Instant at) {
+        return gauge.stateOn(dayOf(at));
+    }
+
     /** Whether a master may be used today: neither retired nor past its date. */
     public boolean mayBeUsed(ShopMaster master) {
         return !master.retired() && master.due().stream().noneMatch(due -> due.isBefore(today()));
+    }
+
+    /** The end of the last day that its certificate holds for; empty where it has none. */
+    Optional<Instant> usableBefore(ShopMaster master) {
+        return master.due()
+                .map(due -> due.plusDays(1).atStartOfDay(ZoneId.systemDefault()).toInstant());
     }
 
     public LocalDate today() {

@@ -1,8 +1,10 @@
 package jawread.server.drawer;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface GaugeEventRepository extends Repository<GaugeEventRow, UUID> {
@@ -12,5 +14,7 @@ interface GaugeEventRepository extends Repository<GaugeEventRow, UUID> {
 
     List<GaugeEventRow> findAllByGaugeIdOrderByAt(long gauge);
 
-    List<GaugeEventRow> findAllByOrderByAt();
+    /** Gauge, kind and moment of the last of each kind. */
+    @Query("select e.gaugeId, e.kind, max(e.at) from GaugeEventRow e where e.kind in :kinds group by e.gaugeId, e.kind")
+    List<Object[]> findLast(Collection<GaugeEvent.Kind> kinds);
 }

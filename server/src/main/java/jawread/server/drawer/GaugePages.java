@@ -185,7 +185,7 @@ class GaugePages {
         }
         Length master = method.gauge().kind().isComparator()
                 ? atHand.instruments()
-                        .settingMasters(warmth)
+                        .settingMasters(warmth, atHand.at())
                         .expandedFor(held.gauge(), length)
                         .orElseThrow(() -> Refused.field("size", "nothing-to-set-on", words))
                 : Length.ZERO;

@@ -1,12 +1,12 @@
 package jawread.server.drawer;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import jawread.core.assess.Instrument;
 import jawread.core.assess.Instruments;
+import jawread.core.assess.UsableMaster;
 import jawread.core.doubt.ZeroStrip;
 import jawread.core.doubt.ZeroStrip.Look;
 import jawread.server.settings.Setting;
@@ -17,10 +17,10 @@ import jawread.server.versions.Subject;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** All gauges and masters as sizes are judged by them: the same until the drawer changes, or the day does. */
+/** All gauges and masters as sizes are judged by them: the same until the drawer changes, whatever the day. */
 @Service
 public class InstrumentsInForce {
-    private static final Kind<LocalDate, Instruments> ALL =
+    private static final Kind<String, Instruments> ALL =
             new Kind<>("instruments", all -> all.byId().size());
     private static final Kind<Long, Instrument> ONE =
             new Kind<>("instrument", one -> 1 + one.zeros().looks().size());
@@ -42,7 +42,7 @@ public class InstrumentsInForce {
 
     @Transactional(readOnly = true)
     public Instruments now() {
-        return snapshots.of(ALL, drawer.today(), List.of(Subject.DRAWER, Subject.SHOP), this::read);
+        return snapshots.of(ALL, "all", List.of(Subject.DRAWER, Subject.SHOP), this::read);
     }
 
     /**
@@ -59,8 +59,8 @@ public class InstrumentsInForce {
         return new Instruments(
                 drawer.all().stream().collect(Collectors.toMap(Gauge::id, this::instrument)),
                 drawer.masters().stream()
-                        .filter(drawer::mayBeUsed)
-                        .map(ShopMaster::master)
+                        .filter(master -> !master.retired())
+                        .map(master -> new UsableMaster(master.master(), drawer.usableBefore(master)))
                         .toList(),
                 settings.number(Setting.TEMPERATURE_APART).doubleValue(),
                 settings.number(Setting.ROOM_FROM_TWENTY).doubleValue(),

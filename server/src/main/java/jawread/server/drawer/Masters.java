@@ -57,7 +57,7 @@ public class Masters {
 
     @Transactional
     public ShopMaster add(TypedMaster typed) {
-        locks.drawer();
+        lockWithComparators();
         MasterHead head = understood(typed, Optional.empty());
         journal.write(Journal.DRAWER, What.DRAWER);
         return masters.saveAndFlush(new MasterRow(head)).master();
@@ -66,7 +66,7 @@ public class Masters {
     /** Refuses a change made over another's with 412. */
     @Transactional
     public ShopMaster write(long id, long edition, TypedMaster typed) {
-        locks.drawer();
+        lockWithComparators();
         ShopMaster master = drawer.masterById(id);
         Editions.refuseUnlessSame(edition, master.version(), words);
         MasterHead head = understood(typed, Optional.of(master));
@@ -74,6 +74,14 @@ public class Masters {
         MasterRow row = masters.findById(id).orElseThrow();
         row.write(head);
         return masters.saveAndFlush(row).master();
+    }
+
+    /** What can be set on masters rests on them. */
+    private void lockWithComparators() {
+        locks.drawer(drawer.all().stream()
+                .filter(gauge -> gauge.kind().isComparator())
+                .mapToLong(Gauge::id)
+                .toArray());
     }
 
     private MasterHead understood(TypedMaster typed, Optional<ShopMaster> before) {

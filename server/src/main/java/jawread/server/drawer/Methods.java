@@ -75,7 +75,7 @@ public class Methods {
     @Transactional(readOnly = true)
     public AtHand atHand(Optional<Person> person) {
         if (person.isPresent()) {
-            return read(youngTrialsOf(person.get()));
+            return read(youngTrialsOf(person.get(), clock.instant()));
         }
         return snapshots.of(
                 IN_NOBODYS_HANDS, drawer.today(), List.of(Subject.DRAWER, Subject.SHOP), () -> read(List.of()));
@@ -92,12 +92,11 @@ public class Methods {
     }
 
     private AtHand read(List<Trial> young) {
-        return new AtHand(drawer.methods(), instruments.now(), young);
+        return new AtHand(clock.instant(), drawer.methods(), instruments.now(), young);
     }
 
-    private List<Trial> youngTrialsOf(Person person) {
-        Instant oldest = clock.instant()
-                .atOffset(ZoneOffset.UTC)
+    private List<Trial> youngTrialsOf(Person person, Instant at) {
+        Instant oldest = at.atOffset(ZoneOffset.UTC)
                 .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
                 .toInstant();
         return snapshots
@@ -109,15 +108,18 @@ public class Methods {
                                 .map(TrialRow::trial)
                                 .toList())
                 .stream()
-                .filter(trial -> !trial.at().isBefore(oldest))
+                .filter(trial -> !trial.at().isBefore(oldest) && !trial.at().isAfter(at))
                 .toList();
     }
 
-    /** s of single readings with a method on a kind of feature; that of its commonest use where it is not for this one. */
+    /**
+     * s of single readings with a method on a kind of feature, by the trials that were young enough at that moment; that of its commonest use
+     * where it is not for this one.
+     */
     @Transactional(readOnly = true)
-    public Length spread(GaugeAndReader method, FeatureKind kind, Person person) {
+    public Length spread(GaugeAndReader method, FeatureKind kind, Person person, Instant at) {
         var plain = new Method(atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty());
-        Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person));
+        Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person, at));
         return held.usageOrCommonest(kind).flatMap(held::spread).orElse(Length.ZERO);
     }
 

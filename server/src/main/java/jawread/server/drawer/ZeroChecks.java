@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import jawread.core.gauge.Drift;
 import jawread.core.gauge.Drift.Checked;
 import jawread.core.gauge.ZeroCheck;
@@ -16,7 +18,6 @@ import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.server.access.Person;
 import jawread.server.journal.Journal;
-import jawread.server.journal.What;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.storage.Locks;
@@ -186,7 +187,7 @@ public class ZeroChecks {
                 .fold(accepted -> accepted, refusal -> {
                     throw fields.refused("shownAfter", refusal, gauge.unit());
                 });
-        journal.write(Journal.DRAWER, What.DRAWER);
+        journal.lookedAt(lastGoodBefore(gauge, at));
         GaugeCheck kept = checks.save(new GaugeCheckRow(
                         id, gauge, found.master(), found.temperature(), check, unitConfirmed, person, at))
                 .check();
@@ -194,6 +195,13 @@ public class ZeroChecks {
             changes.sentAway(gauge, words.say("drawer.sent-away"), person);
         }
         return kept;
+    }
+
+    private Instant lastGoodBefore(Gauge gauge, Instant at) {
+        return of(gauge).stream()
+                .filter(check -> check.at().isBefore(at) && !check.result().isOff(check.allowed()))
+                .map(GaugeCheck::at)
+                .reduce(Instant.EPOCH, (before, last) -> last);
     }
 
     private ZeroCheck.Done done(String code) {
@@ -245,12 +253,19 @@ public class ZeroChecks {
     /** Which gauges want their zero looked at, and why: asked once for all of a list. */
     @Transactional(readOnly = true)
     public ZerosWanting wanting() {
+        Instant now = clock.instant();
+        Duration longestBreak =
+                Duration.ofHours(settings.number(Setting.CHECK_BREAK_HOURS).longValue());
         return new ZerosWanting(
-                checks.findAllByOrderByAt().stream().map(GaugeCheckRow::check).toList(),
-                drawer.events(),
+                checks.findLastOfEach().stream()
+                        .map(GaugeCheckRow::check)
+                        .collect(Collectors.toMap(GaugeCheck::gaugeId, Function.identity())),
+                checks.findFirstByAtAfterAndTemperatureIsNotNullOrderByAtDesc(now.minus(longestBreak))
+                        .flatMap(row -> row.check().temperature()),
+                drawer.last(GaugeEvent.Kind.DROPPED, GaugeEvent.Kind.NEW_BATTERY),
                 lastUse.ofGauges(),
                 lastSet.ofGauges(),
-                clock.instant(),
-                settings.number(Setting.CHECK_BREAK_HOURS).longValue() * 60);
+                now,
+                longestBreak.toMinutes());
     }
 }

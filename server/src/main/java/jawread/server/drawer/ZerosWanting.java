@@ -1,18 +1,26 @@
 package jawread.server.drawer;
 
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jawread.core.gauge.CheckWanted;
 import jawread.core.gauge.CheckWanted.Since;
 
-/** Which gauges want their zero looked at, as far as is known at one moment. @param longestBreak in minutes */
+/**
+ * Which gauges want their zero looked at, as far as is known at one moment.
+ *
+ * @param checks the last of each gauge
+ * @param warm in °C, as last noted at any gauge; empty where that is longer ago than a break may be
+ * @param events when the last of each kind happened to each gauge
+ * @param longestBreak in minutes
+ */
 public record ZerosWanting(
-        List<GaugeCheck> checks,
-        List<GaugeEvent> events,
+        Map<Long, GaugeCheck> checks,
+        Optional<BigDecimal> warm,
+        Map<GaugeEvent.Kind, Map<Long, Instant>> events,
         Map<Long, Instant> uses,
         Map<Long, Instant> settings,
         Instant now,
@@ -45,14 +53,9 @@ public record ZerosWanting(
                         CheckWanted.atStart(false, Duration.between(at, now).toMinutes(), longestBreak));
     }
 
-    /** Against what was last noted at any gauge, unless that is too long ago to say how warm it is now. */
     private double warmerSince(GaugeCheck check) {
-        Instant oldest = now.minus(Duration.ofMinutes(longestBreak));
-        return checks.stream()
-                .filter(each -> each.temperature().isPresent() && each.at().isAfter(oldest))
-                .reduce((before, after) -> after)
-                .flatMap(GaugeCheck::temperature)
-                .flatMap(is -> check.temperature().map(was -> is.subtract(was).doubleValue()))
+        return warm.flatMap(
+                        is -> check.temperature().map(was -> is.subtract(was).doubleValue()))
                 .orElse(0.0);
     }
 
@@ -64,13 +67,12 @@ public record ZerosWanting(
     }
 
     public Optional<GaugeCheck> lastOf(Gauge gauge) {
-        return checks.stream().filter(check -> check.gaugeId() == gauge.id()).reduce((before, after) -> after);
+        return Optional.ofNullable(checks.get(gauge.id()));
     }
 
     private boolean has(Gauge gauge, GaugeEvent.Kind kind, Instant since) {
-        return events.stream()
-                .anyMatch(event -> event.gaugeId() == gauge.id()
-                        && event.kind() == kind
-                        && event.at().isAfter(since));
+        return Optional.ofNullable(events.getOrDefault(kind, Map.of()).get(gauge.id()))
+                .filter(at -> at.isAfter(since))
+                .isPresent();
     }
 }

@@ -2,6 +2,7 @@ package jawread.server.journal;
 
 import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.List;
 import jawread.server.journal.Trailed.Under;
 import jawread.server.storage.Locks;
@@ -36,7 +37,24 @@ public class Journal {
         if (!locks.holdsWhatChanges(jobId)) {
             throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
         }
-        return lines.next(ThisTransaction.current(), jobId, what).seq();
+        ThisTransaction done = ThisTransaction.current();
+        if (what == What.DRAWER) {
+            done.foundSince = Instant.EPOCH;
+        }
+        return lines.next(done, jobId, what).seq();
+    }
+
+    /**
+     * The same for a look at a gauge's zero.
+     *
+     * @param since when it was last found good: whatever was read before does not rest on this look
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void lookedAt(Instant since) {
+        ThisTransaction done = ThisTransaction.current();
+        Instant before = done.foundSince;
+        write(DRAWER, What.DRAWER);
+        done.foundSince = since.isBefore(before) ? since : before;
     }
 
     /**

@@ -11,6 +11,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.chain.Line;
 import jawread.server.chain.ToldRows;
@@ -29,13 +31,17 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Lines {
+    private static final String SETTINGS = "shop_setting";
+
+    private final JobsReadWith readWith;
     private final JdbcTemplate database;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
     private final Locks locks;
     private volatile ToldRows told;
 
-    Lines(JdbcTemplate database, Clock clock, ApplicationEventPublisher publisher, Locks locks) {
+    Lines(JobsReadWith readWith, JdbcTemplate database, Clock clock, ApplicationEventPublisher publisher, Locks locks) {
+        this.readWith = readWith;
         this.database = database;
         this.clock = clock;
         this.publisher = publisher;
@@ -95,9 +101,24 @@ class Lines {
                 last = linked.sha256();
             }
             Line.end(connection, done.lastId, last);
-            Versions.raise(connection, done.lines.stream().flatMap(Lines::changed));
+            Versions.raise(connection, changed(done));
             return null;
         });
+    }
+
+    private Stream<Subject> changed(ThisTransaction done) {
+        Set<Long> gauges = Locks.gaugesHeld().collect(Collectors.toSet());
+        boolean isFound = !gauges.isEmpty() && done.foundSince.isBefore(Instant.MAX);
+        return Stream.of(
+                        done.lines.stream().flatMap(Lines::changed),
+                        isFound
+                                ? readWith.anyOf(gauges, done.foundSince).stream()
+                                        .map(Subject::found)
+                                : Stream.<Subject>empty(),
+                        done.touched.stream().anyMatch(row -> row.table().equals(SETTINGS))
+                                ? Stream.of(Subject.SETTINGS)
+                                : Stream.<Subject>empty())
+                .flatMap(each -> each);
     }
 
     /** Of what a line tells that it changed. */

@@ -1,5 +1,6 @@
 package jawread.server.journal;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,6 +15,8 @@ final class ThisTransaction {
     final Set<Touched> touched = new LinkedHashSet<>();
     final List<Change> changes = new ArrayList<>();
     final List<Line> lines = new ArrayList<>();
+    /** Readings taken since then rest on what was found of the gauges that it holds. */
+    Instant foundSince = Instant.MAX;
     /** Of the journal's last line, once its head is held. */
     long lastId = -1;
 

@@ -62,11 +62,11 @@ class DoubtAnswers {
     public Receipt answer(Answered answered) {
         Set<UUID> asked = Set.copyOf(answered.readings());
         // Of all jobs that the gauge was read in, at once and in their order.
-        marks.lockJobsOf(asked);
+        Set<Long> jobs = marks.lockJobsOf(asked);
         if (!asked.isEmpty() && asked.stream().allMatch(reading -> marks.isMade(idOf(answered, reading)))) {
             return Receipt.before(answered.id());
         }
-        Map<UUID, ZeroMoved> resting = doubts.restingOn(answered.check()).stream()
+        Map<UUID, ZeroMoved> resting = doubts.restingOn(answered.check(), jobs).stream()
                 .map(DoubtPages.Off::doubt)
                 .collect(Collectors.toMap(doubt -> doubt.reading().id(), Function.identity()));
         if (answered.way() == Way.SHIFTED && answered.since().isEmpty()) {

@@ -26,12 +26,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class DoubtController {
-    private final DoubtPages doubts;
+    private final DoubtsNow doubts;
     private final DoubtAnswers answers;
     private final SlipLogs slips;
     private final ScreenTickets tickets;
 
-    DoubtController(DoubtPages doubts, DoubtAnswers answers, SlipLogs slips, ScreenTickets tickets) {
+    DoubtController(DoubtsNow doubts, DoubtAnswers answers, SlipLogs slips, ScreenTickets tickets) {
         this.doubts = doubts;
         this.answers = answers;
         this.slips = slips;
@@ -48,7 +48,7 @@ class DoubtController {
     @Allowed(ANYONE)
     @GetMapping("/doubts")
     DoubtsView doubts() {
-        return doubts.now();
+        return doubts.page();
     }
 
     /** Answers to a check that found a gauge off, once. */
@@ -65,7 +65,7 @@ class DoubtController {
                         Optional.ofNullable(body.since()),
                         body.reason(),
                         tickets.whoStandsAt(request).id())),
-                doubts::now);
+                doubts::page);
     }
 
     /** Their own; all of them only where the shop has decided so. */

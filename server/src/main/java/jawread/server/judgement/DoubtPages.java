@@ -6,15 +6,11 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
-import jawread.core.assess.Doubt;
-import jawread.core.assess.Doubt.Misread;
 import jawread.core.assess.Doubt.ZeroMoved;
 import jawread.core.assess.FeatureAssessment;
-import jawread.core.assess.PlaceAssessment;
 import jawread.core.assess.Reading;
-import jawread.core.assess.RoundAssessment;
 import jawread.core.length.Length;
 import jawread.server.access.People;
 import jawread.server.drawer.Drawer;
@@ -23,7 +19,6 @@ import jawread.server.drawer.GaugeCheck;
 import jawread.server.drawer.InstrumentsInForce;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Jobs;
-import jawread.server.job.Part;
 import jawread.server.judgement.DoubtsView.DoubtfulPlaceView;
 import jawread.server.judgement.DoubtsView.DoubtfulReadingView;
 import jawread.server.judgement.DoubtsView.WhereView;
@@ -36,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the page of what is in doubt now, through all jobs. */
 @Service
 public class DoubtPages {
+    private final PartsInDoubt index;
     private final InstrumentsInForce instruments;
     private final Drawer drawer;
     private final People people;
@@ -47,6 +43,7 @@ public class DoubtPages {
     private final Words words;
 
     DoubtPages(
+            PartsInDoubt index,
             InstrumentsInForce instruments,
             Drawer drawer,
             People people,
@@ -56,6 +53,7 @@ public class DoubtPages {
             DoubtWords doubtWords,
             Figures figures,
             Words words) {
+        this.index = index;
         this.instruments = instruments;
         this.drawer = drawer;
         this.people = people;
@@ -67,24 +65,16 @@ public class DoubtPages {
         this.words = words;
     }
 
-    /** A place something is in doubt at. */
-    record At(Part part, FeatureAssessment feature, RoundAssessment round, PlaceAssessment place) {
-        /** What disagreed before a cut is settled by it; a gauge that was off was off. */
-        boolean isInForce() {
-            return round == feature.inForce();
-        }
-
-        double times() {
-            return place.doubts().stream().mapToDouble(Doubt::times).max().orElse(0);
-        }
-    }
-
     /** A reading on a gauge that was found off. */
-    record Off(At at, ZeroMoved doubt) {}
+    record Off(DoubtfulPlace at, ZeroMoved doubt) {}
 
+    /** As far as the index knows. */
     @Transactional(readOnly = true)
     public DoubtsView now() {
-        List<At> all = all().toList();
+        return page(index.plans().stream().flatMap(DoubtfulPlace::of).toList());
+    }
+
+    private DoubtsView page(List<DoubtfulPlace> all) {
         return new DoubtsView(
                 byCheck(all).entrySet().stream()
                         .sorted(Comparator.comparingDouble(
@@ -92,31 +82,24 @@ public class DoubtPages {
                         .map(entry -> zero(entry.getKey(), entry.getValue()))
                         .toList(),
                 all.stream()
-                        .filter(At::isInForce)
-                        .filter(at -> at.place().doubts().stream().anyMatch(Misread.class::isInstance))
+                        .filter(DoubtfulPlace::isMisread)
                         .sorted(Comparator.comparingDouble(at -> -at.times()))
                         .map(this::place)
                         .toList());
     }
 
-    /** What rests on a check, in every job. */
-    List<Off> restingOn(UUID check) {
-        return byCheck(all().toList()).getOrDefault(check, List.of());
+    /** What rests on a check, in some jobs. */
+    @Transactional(readOnly = true)
+    public List<Off> restingOn(UUID check, Set<Long> inJobs) {
+        return byCheck(inJobs.stream()
+                        .flatMap(job -> jobs.plansOf(jobs.job(job)).stream())
+                        .map(judgements::of)
+                        .flatMap(DoubtfulPlace::of)
+                        .toList())
+                .getOrDefault(check, List.of());
     }
 
-    private Stream<At> all() {
-        return jobs.all().stream()
-                .flatMap(job -> jobs.plansOf(job).stream())
-                .map(judgements::of)
-                .flatMap(plan -> plan.parts().stream()
-                        .flatMap(part -> plan.of(part).features().stream()
-                                .flatMap(feature -> feature.rounds().stream()
-                                        .flatMap(round -> round.places().stream()
-                                                .filter(place -> !place.doubts().isEmpty())
-                                                .map(place -> new At(part, feature, round, place))))));
-    }
-
-    private static Map<UUID, List<Off>> byCheck(List<At> all) {
+    private static Map<UUID, List<Off>> byCheck(List<DoubtfulPlace> all) {
         var byCheck = new LinkedHashMap<UUID, List<Off>>();
         all.forEach(at -> at.place().doubts().forEach(doubt -> {
             if (doubt instanceof ZeroMoved moved) {
@@ -174,11 +157,11 @@ public class DoubtPages {
                                         == off.at().place().place().id()));
     }
 
-    private DoubtfulPlaceView place(At at) {
+    private DoubtfulPlaceView place(DoubtfulPlace at) {
         return new DoubtfulPlaceView(where(at), doubtWords.of(at.place()));
     }
 
-    private static WhereView where(At at) {
+    private static WhereView where(DoubtfulPlace at) {
         FeatureAssessment feature = at.feature();
         return new WhereView(
                 at.part().id(),

@@ -1,5 +1,6 @@
 package jawread.server.judgement;
 
+import java.time.Clock;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.assess.Instruments;
@@ -23,13 +24,21 @@ import org.springframework.stereotype.Component;
 /** Judges one size on its own, with what the gauge it was read with cannot tell. */
 @Component
 class QuickJudging {
+    private final Clock clock;
     private final InstrumentsInForce instruments;
     private final ShopSettings settings;
     private final RuleWords rules;
     private final Figures figures;
     private final Words words;
 
-    QuickJudging(InstrumentsInForce instruments, ShopSettings settings, RuleWords rules, Figures figures, Words words) {
+    QuickJudging(
+            Clock clock,
+            InstrumentsInForce instruments,
+            ShopSettings settings,
+            RuleWords rules,
+            Figures figures,
+            Words words) {
+        this.clock = clock;
         this.instruments = instruments;
         this.settings = settings;
         this.rules = rules;
@@ -42,8 +51,8 @@ class QuickJudging {
 
     Judged judge(FeatureKind kind, TypedLimits allowed, TypedLength size, LengthUnit unit, Optional<Gauge> gauge) {
         Instruments now = instruments.now();
-        QuickSize quick =
-                QuickSize.of(kind, allowed.limits(), size.length(), rule(), gauge.map(of -> now.of(of.id())), now);
+        QuickSize quick = QuickSize.of(
+                kind, allowed.limits(), size.length(), rule(), gauge.map(of -> now.of(of.id())), now, clock.instant());
         Length finer = size.resolution().compareTo(allowed.resolution()) < 0 ? size.resolution() : allowed.resolution();
         return new Judged(
                 new Sized(quick.size(), quick.judged(), quick.demand(), kind.isUsuallyRound(), unit, finer),

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import jawread.core.assess.ReadingMark;
 import jawread.core.assess.ReadingMark.Answer;
@@ -140,8 +141,10 @@ public class Marks {
 
     /** Takes the locks of all jobs that these readings are of, before any of them is marked. */
     @Transactional
-    public void lockJobsOf(Collection<UUID> of) {
-        locks.ofJobs(readings.findJobsOf(of).stream());
+    public Set<Long> lockJobsOf(Collection<UUID> of) {
+        Set<Long> jobs = readings.findJobsOf(of);
+        locks.ofJobs(jobs.stream());
+        return jobs;
     }
 
     /** Why something is said of what was read. Refuses none, and one over 200 characters. */

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
@@ -20,7 +21,7 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
 
     /** The jobs of these, each once. */
     @Query("select distinct r.jobId from ReadingRow r where r.id in :ids")
-    List<Long> findJobsOf(Collection<UUID> ids);
+    Set<Long> findJobsOf(Collection<UUID> ids);
 
     /** Whether a gauge was ever read with, or carried to one that was. */
     @Query("select count(r) > 0 from ReadingRow r where r.gaugeId = :gauge or r.readerId = :gauge")
@@ -51,6 +52,13 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
                 ORDER BY other.reader_id DESC, other.taken_at DESC FETCH FIRST ROW ONLY)
             """)
     List<ReadingRow> findLastUses();
+
+    /** By the index of each side, and from a moment on: whatever was read before that is not looked at. */
+    @Query(nativeQuery = true, value = """
+            SELECT job_id FROM reading WHERE gauge_id IN (:gauges) AND reader_id IS NULL AND taken_at >= :since
+            UNION SELECT job_id FROM reading WHERE gauge_id IN (:gauges) AND reader_id IS NOT NULL AND taken_at >= :since
+            UNION SELECT job_id FROM reading WHERE reader_id IN (:gauges) AND taken_at >= :since""")
+    Set<Long> findJobsReadWith(Collection<Long> gauges, Instant since);
 
     @Query("select count(r) from ReadingRow r where coalesce(r.readerId, r.gaugeId) = :gauge and r.takenAt > :since")
     long findCountSince(long gauge, Instant since);

@@ -2,6 +2,7 @@ package jawread.server.measure;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -126,7 +127,9 @@ public class Readings {
         Optional<ComparatorSetting> setting =
                 method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
         Read read = readOff.of(asked, method.read(), setting)
-                .with(checks.correction(method.read()), methods.spread(method, feature.kind(), person));
+                .with(
+                        checks.correction(method.read()),
+                        methods.spread(method, feature.kind(), person, asked.takenAt()));
         Optional<PartWarmth> warmth = warmths.of(part);
         Read atTwenty = read.at(
                 warmth,
@@ -147,7 +150,7 @@ public class Readings {
                 warmth.flatMap(warmths::row),
                 place,
                 method,
-                stateOf(method),
+                stateOf(method, asked.takenAt()),
                 seq,
                 clock.instant()));
         return Receipt.now(asked.id(), seq);
@@ -201,10 +204,10 @@ public class Readings {
                 .with("instead", instead);
     }
 
-    /** Of both, the worse. */
-    private GaugeState stateOf(GaugeAndReader method) {
-        GaugeState read = drawer.stateOf(method.read());
-        return read == GaugeState.DUE ? read : drawer.stateOf(method.gauge());
+    /** Of both, the worse, when it was read. */
+    private GaugeState stateOf(GaugeAndReader method, Instant at) {
+        GaugeState read = drawer.stateAt(method.read(), at);
+        return read == GaugeState.DUE ? read : drawer.stateAt(method.gauge(), at);
     }
 
     private void refuseMadeUp(KeepReading asked, Part part) {

@@ -19,9 +19,15 @@ import java.util.stream.Collectors;
  * @param key the columns that tell its rows apart, in their order
  */
 public record Table(String name, List<Column> columns, List<String> key) {
-    /** Made again from the others, or of no meaning elsewhere: what was migrated, locks, the journal's end, tickets, versions. */
-    private static final Set<String> NOT_KEPT =
-            Set.of("flyway_schema_history", "shop_lock", "journal_head", "shop_session", "stored_version");
+    /** Made again from the others, or of no meaning elsewhere: what was migrated, locks, the journal's end, tickets, versions, what is in doubt. */
+    private static final Set<String> NOT_KEPT = Set.of(
+            "flyway_schema_history",
+            "shop_lock",
+            "journal_head",
+            "shop_session",
+            "stored_version",
+            "plan_judged",
+            "part_in_doubt");
 
     /** All that hold something of the shop's own, by name. */
     public static List<Table> all(Connection connection) throws SQLException {

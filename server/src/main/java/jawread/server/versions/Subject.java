@@ -8,8 +8,11 @@ package jawread.server.versions;
  * @param which of several; 0 where there is only one
  */
 public record Subject(long job, String what, long which) {
-    /** Its settings, and the people. */
+    /** What it has decided, and its people. */
     public static final Subject SHOP = new Subject(0, "shop", 0);
+
+    /** What the shop has decided. */
+    public static final Subject SETTINGS = new Subject(0, "settings", 0);
 
     /** All gauges and masters, and whatever was kept of them. */
     public static final Subject DRAWER = new Subject(0, "drawer", 0);
@@ -27,6 +30,11 @@ public record Subject(long job, String what, long which) {
     /** All else that happened to it: rounds, marks, looks, temperatures. */
     public static Subject said(long job) {
         return new Subject(job, "said", 0);
+    }
+
+    /** What was found of the gauges that its readings rest on, since they were read. */
+    public static Subject found(long job) {
+        return new Subject(job, "found", 0);
     }
 
     /** One gauge, with its checks, settings, calibrations and trials. */

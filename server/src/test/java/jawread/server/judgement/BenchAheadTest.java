@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Timeout;
 
 class BenchAheadTest {
     private final BenchOverview bench = mock();
+    private final DoubtsNow doubts = mock();
 
     @Test
     @Timeout(20)
@@ -24,7 +25,7 @@ class BenchAheadTest {
             mayGoOn.await();
             return null;
         });
-        new BenchAhead(bench).layOut();
+        new BenchAhead(doubts, bench).layOut();
         // Here already, and the bench is still being laid out.
         assertThat(laidOut.await(5, TimeUnit.SECONDS)).isTrue();
         mayGoOn.countDown();
@@ -37,7 +38,7 @@ class BenchAheadTest {
         Thread.setDefaultUncaughtExceptionHandler((thread, failure) -> escaped.countDown());
         try {
             when(bench.now()).thenThrow(new IllegalStateException("the file is closed"));
-            new BenchAhead(bench).layOut();
+            new BenchAhead(doubts, bench).layOut();
             verify(bench, timeout(5_000)).now();
             assertThat(escaped.await(200, TimeUnit.MILLISECONDS)).isFalse();
         } finally {

@@ -57,7 +57,7 @@ final class OneFeature {
 
     /** Chooses a school for its job, whose head is kept as it is else. */
     Answer choose(String setting, String choice) {
-        long job = sheet().path("job").path("id").asLong();
+        long job = job();
         JsonNode now = server.get("/api/jobs/" + job + "/plan").json();
         var head = new LinkedHashMap<String, Object>();
         for (String text : List.of(
@@ -71,6 +71,10 @@ final class OneFeature {
                         .header("If-Match", "\"" + now.path("edition").asLong() + "\""),
                 "PUT",
                 head));
+    }
+
+    long job() {
+        return sheet().path("job").path("id").asLong();
     }
 
     JsonNode sheet() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpClient;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -26,6 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestInstance.Lifecycle;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -73,11 +75,31 @@ class TwoServersTest {
             seen(looks, i);
             kinds.merge(change(acts), 1, Integer::sum);
             assertThat(seen(looks, i)).as("after change %d, %s", i, kinds).isEqualTo(seen(acts, i));
+            if (i % 20 == 19) {
+                theIndexKnows();
+            }
         }
         assertThat(kinds.keySet())
                 .containsExactlyInAnyOrder(
-                        "reading", "mark", "place mark", "gauge", "check", "setting", "school", "person", "round");
+                        "reading",
+                        "mark",
+                        "place mark",
+                        "gauge",
+                        "check",
+                        "setting",
+                        "school",
+                        "person",
+                        "round",
+                        "put away");
         assertThat(kinds.values()).allMatch(times -> times >= 10);
+    }
+
+    /** What the index says of jobs that were put away is what they come to. */
+    private void theIndexKnows() {
+        String known = one.get("/api/doubts").text();
+        assertThat(one.bean(JdbcTemplate.class).update("DELETE FROM plan_judged"))
+                .isPositive();
+        assertThat(one.get("/api/doubts").text()).isEqualTo(known);
     }
 
     /** What rests on what is kept in memory: the sheet, and one of the other pages. */
@@ -92,7 +114,7 @@ class TwoServersTest {
 
     /** @return what it was */
     private String change(Server acts) {
-        switch (random.nextInt(12)) {
+        switch (random.nextInt(13)) {
             case 0:
                 return read.isEmpty() ? reading(acts) : mark(acts);
             case 1:
@@ -109,6 +131,8 @@ class TwoServersTest {
                 return person(acts);
             case 7:
                 return round(acts);
+            case 8:
+                return putAway(acts);
             default:
                 return reading(acts);
         }
@@ -131,6 +155,8 @@ class TwoServersTest {
         Map<String, Object> body = journal.body(
                 places.get(random.nextInt(places.size())).path("id").asLong(), "31.9" + (60 + random.nextInt(40)));
         body.put("round", round.path("number").asInt());
+        // Between the looks at its gauge: each look throws others into doubt.
+        body.put("takenAt", one.bean(Clock.class).instant().toString());
         Answer answer = acts.put("/api/readings/" + id, body);
         assertThat(answer.status()).as(answer.text()).isIn(201, 422);
         if (answer.status() == 201) {
@@ -249,6 +275,13 @@ class TwoServersTest {
                         1));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return "round";
+    }
+
+    /** Or taken out again: what is in doubt in it stays in doubt. */
+    private String putAway(Server acts) {
+        Answer answer = acts.put("/api/jobs/" + journal.job() + "/archived", Map.of("archived", random.nextInt(3) > 0));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return "put away";
     }
 
     @Test

@@ -87,7 +87,7 @@ class ReadingsTest {
         when(gauge.bases()).thenReturn(List.of(Length.ZERO));
         when(checks.correction(any())).thenReturn(Length.ZERO);
         when(warmths.correction(any(), any(), any(), any())).thenReturn(Length.ZERO);
-        when(methods.spread(any(), any(), any())).thenReturn(Length.ZERO);
+        when(methods.spread(any(), any(), any(), any())).thenReturn(Length.ZERO);
         when(proposals.inForce(any(), any(), any())).thenReturn(Optional.empty());
         when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());
         when(words.say(any(String.class))).thenReturn("a sentence");
