@@ -162,6 +162,22 @@ public final class PackagedServer implements AutoCloseable {
         return new Ran(command.waitFor(), said);
     }
 
+    /** What its Java machine says to a command of {@code jcmd}. */
+    public String jcmd(String command) throws IOException, InterruptedException {
+        Path java = Path.of(ProcessHandle.of(process.pid())
+                .flatMap(handle -> handle.info().command())
+                .orElseThrow());
+        Process asked = new ProcessBuilder(
+                        java.resolveSibling("jcmd").toString(), Long.toString(process.pid()), command)
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        if (asked.waitFor() != 0) {
+            throw new IllegalStateException(command + ": " + said);
+        }
+        return said;
+    }
+
     public Path data() {
         return data;
     }
