@@ -34,7 +34,11 @@ public final class EnterToVerdict {
                   document.removeEventListener('keydown', press, { capture: true });
                   requestAnimationFrame(() => {
                     const painted = new MessageChannel();
-                    painted.port1.onmessage = () => tell(performance.now() - pressed);
+                    painted.port1.onmessage = () => {
+                      globalThis.pressed = pressed;
+                      globalThis.tookMs = performance.now() - pressed;
+                      tell(globalThis.tookMs);
+                    };
                     painted.port2.postMessage(0);
                   });
                 });

@@ -77,6 +77,21 @@ public final class LongWalk {
               await Promise.all([one(), one(), one(), one()]);
             }""";
 
+    /**
+     * Where the time of the last reading went, in ms: to the request, on the disk, keeping it, telling what it came to, the rest of the round
+     * trip, from its end to the paint; and how much was answered, in kB.
+     */
+    private static final String PARTS = """
+            () => {
+              const put = performance.getEntriesByType('resource').findLast(({ name }) => name.includes('/api/readings/'));
+              const of = Object.fromEntries(put.serverTiming.map(({ name, duration }) => [name, duration]));
+              performance.clearResourceTimings();
+              const server = of.kept + of.told;
+              return [put.startTime - globalThis.pressed, of.sync, of.kept - of.sync, of.told,
+                put.responseEnd - put.startTime - server, globalThis.pressed + globalThis.tookMs - put.responseEnd,
+                put.encodedBodySize / 1000];
+            }""";
+
     private LongWalk() {}
 
     /** @param arguments to how many readings it is filled, one after the other; none: to 100, to 2 000 and to 20 000 */
@@ -118,6 +133,7 @@ public final class LongWalk {
         }
         List<Double> verdicts = new ArrayList<>();
         List<Double> empties = new ArrayList<>();
+        List<List<Double>> parts = new ArrayList<>();
         page.waitForTimeout(500);
         for (int i = 0; i < READINGS; i++) {
             empties.add(((Number) page.evaluate(EnterToVerdict.EMPTY)).doubleValue());
@@ -125,6 +141,8 @@ public final class LongWalk {
             page.keyboard().type(Map.of(0, "31.951", 1, "31.952", 2, "31.950").get(i % 3));
             page.keyboard().press("Enter");
             verdicts.add(((Number) page.evaluate("globalThis.took")).doubleValue());
+            parts.add(((List<?>) page.evaluate(PARTS))
+                    .stream().map(each -> ((Number) each).doubleValue()).toList());
             page.waitForTimeout(60);
         }
         System.out.printf(
@@ -136,5 +154,20 @@ public final class LongWalk {
                 EnterToVerdict.at(empties, 0.5),
                 EnterToVerdict.at(verdicts, 0.5) / EnterToVerdict.at(empties, 0.5),
                 EnterToVerdict.at(openings, 0.5));
+        System.out.printf(
+                "       medians: %.1f ms to the request, %.1f to bring it onto the disk, %.1f the server's other work (%.1f of it to"
+                        + " keep, %.1f to tell), %.1f on the way, %.1f until it is painted; %.0f kB%n",
+                part(parts, 0),
+                part(parts, 1),
+                part(parts, 2) + part(parts, 3),
+                part(parts, 2),
+                part(parts, 3),
+                part(parts, 4),
+                part(parts, 5),
+                part(parts, 6));
+    }
+
+    private static double part(List<List<Double>> parts, int which) {
+        return EnterToVerdict.at(parts.stream().map(each -> each.get(which)).toList(), 0.5);
     }
 }

@@ -25,6 +25,7 @@ import jawread.server.access.ScreenTickets;
 import jawread.server.door.TypedFigure;
 import jawread.server.live.Acknowledged;
 import jawread.server.live.Receipt;
+import jawread.server.live.Timing;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Marks.MakeMark;
@@ -35,6 +36,7 @@ import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.Rounds.Cut;
+import jawread.server.storage.SyncTime;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -162,6 +164,7 @@ class MeasuringController {
     @PutMapping("/readings/{id}")
     ResponseEntity<Acknowledged<SheetView>> keep(
             @PathVariable UUID id, @RequestBody ReadingBody body, HttpServletRequest request) {
+        var timing = new Timing();
         Receipt receipt = readings.keep(new KeepReading(
                 id,
                 body.part(),
@@ -179,7 +182,11 @@ class MeasuringController {
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
                 Boolean.TRUE.equals(body.quick()),
                 body.takenAt().truncatedTo(ChronoUnit.MILLIS)));
-        return answer(receipt, body.part(), body.feature()).answer();
+        timing.ends("kept");
+        timing.took("sync", SyncTime.ofLastChange());
+        Acknowledged<SheetView> answer = answer(receipt, body.part(), body.feature());
+        timing.ends("told");
+        return answer.answer(timing);
     }
 
     /** Strikes a reading, notes something on it, keeps it as it is or puts it right where it is in doubt. */

@@ -40,7 +40,9 @@ class OnDisk implements TransactionExecutionListener {
 
         @Override
         public void afterCommit() {
+            long start = System.nanoTime();
             disk.getObject().sync();
+            SyncTime.took(System.nanoTime() - start);
         }
     }
 }
