@@ -27,6 +27,11 @@ export type Bench = Schemas['BenchView'];
 export type BenchJob = Schemas['BenchJob'];
 export type Sheet = Schemas['SheetView'];
 export type KeptSheet = Schemas['AcknowledgedSheetView'];
+/** A line of the answer to a reading: what it came to first, the sheet after. */
+export type KeptReading = Pick<KeptSheet, 'id' | 'seq'> &
+  Pick<KeptSheet, 'shown'> &
+  Pick<Schemas['ToldFirst'], 'told'>;
+export type Told = Schemas['ToldView'];
 export type Round = Schemas['RoundView'];
 export type Place = Schemas['PlaceView'];
 export type Feature = Schemas['FeatureView'];

@@ -37,6 +37,25 @@ it('asks again for what was on its way for the first time when something changed
   stop();
 });
 
+it('leaves the sheet of one job alone when something changed in another', async () => {
+  const stream = new Stream();
+  vi.stubGlobal('EventSource', function EventSource() {
+    return stream;
+  });
+  const queries = new QueryClient();
+  listen(queries, { send: () => undefined, idle: () => Promise.resolve() });
+  const sheets = { one: keys.sheet(1, 1), other: keys.sheet(2, 2) };
+  const isOld = (key: unknown[]) => queries.getQueryState(key)?.isInvalidated;
+  queries.setQueryData(sheets.one, { job: { id: 1 }, rounds: [] });
+  queries.setQueryData(sheets.other, { job: { id: 2 }, rounds: [] });
+  stream.tell(1, 1, 'mark');
+  await vi.waitFor(() => expect(isOld(sheets.one)).toBe(true));
+  expect(isOld(sheets.other)).toBe(false);
+  // A gauge may be in use in any.
+  stream.tell(0, 1, 'drawer');
+  await vi.waitFor(() => expect(isOld(sheets.other)).toBe(true));
+});
+
 it('asks for everything when told that more came than is worth telling', () => {
   const stream = new Stream();
   vi.stubGlobal('EventSource', function EventSource() {

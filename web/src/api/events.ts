@@ -1,4 +1,4 @@
-import type { InvalidateQueryFilters, QueryClient } from '@tanstack/react-query';
+import type { InvalidateQueryFilters, Query, QueryClient } from '@tanstack/react-query';
 import type { Sheet } from './client';
 import type { Outbox } from './outbox';
 import { isOurs } from './planChanges';
@@ -32,8 +32,9 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
     // A reading of our own is answered with the sheet as it then stands: asking once more would only be in its way.
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';
+      const predicate = mayTellOf(told);
       refresh(queries, { queryKey: keys.bench });
-      refresh(queries, { queryKey: keys.judgements });
+      refresh(queries, { queryKey: keys.judgements, predicate });
       refresh(queries, { queryKey: keys.doubts });
       refresh(queries, { queryKey: keys.slips });
       if (told.what === 'look') {
@@ -59,11 +60,19 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
           }
         });
       }
-      refresh(queries, { queryKey: keys.sheets, refetchType });
+      refresh(queries, { queryKey: keys.sheets, refetchType, predicate });
     });
   });
   return events;
 }
+
+/** A gauge is of no job, and may be in use in all of them; whatever else changed is of one job, and a page of another stays. */
+const mayTellOf =
+  ({ job, what }: Told) =>
+  ({ state }: Query): boolean => {
+    const shown = state.data as { job?: { id?: number } } | undefined;
+    return what === 'drawer' || shown?.job?.id === undefined || shown.job.id === job;
+  };
 
 /**
  * Asks again for what changed. What is being asked for the very first time may have been answered before the change, and is not
@@ -73,6 +82,7 @@ function refresh(queries: QueryClient, what: InvalidateQueryFilters): void {
   const first = queries
     .getQueryCache()
     .findAll({ queryKey: what.queryKey ?? [] })
+    // Of one that is not here nobody knows what job it is of.
     .filter(({ state }) => state.fetchStatus !== 'idle' && state.data === undefined);
   void queries.invalidateQueries(what);
   for (const query of first) {

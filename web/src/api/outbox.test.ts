@@ -44,6 +44,48 @@ describe('the outbox', () => {
     expect(nextVisit.all()).toEqual([]);
   });
 
+  it('tells what a reading came to before its sheet is made, and shows that once it is here', async () => {
+    let more: ReadableStreamDefaultController<Uint8Array> | undefined;
+    const line = (of: object) => more?.enqueue(new TextEncoder().encode(`${JSON.stringify(of)}\n`));
+    server.mockResolvedValue(
+      new Response(
+        new ReadableStream<Uint8Array>({ start: (controller) => void (more = controller) }),
+        {
+          status: 201,
+        },
+      ),
+    );
+    const outbox = new Outbox(shown);
+    const { fate } = await outbox.keep(reading('a'));
+    line({ id: 'a', seq: 7, told: { say: '32.221 mm kept' } });
+    expect(await fate).toBe('kept');
+    expect(outbox.all()).toEqual([]);
+    expect(shown).toHaveBeenCalledTimes(1);
+    line({ id: 'a', seq: 7, shown: { say: 'the sheet' } });
+    more?.close();
+    await vi.waitFor(() => expect(shown).toHaveBeenCalledTimes(2));
+    expect(shown).toHaveBeenLastCalledWith({ id: 'a', seq: 7, shown: { say: 'the sheet' } });
+  });
+
+  it('has the sheet asked for when it breaks off behind what it came to', async () => {
+    let more: ReadableStreamDefaultController<Uint8Array> | undefined;
+    server.mockResolvedValue(
+      new Response(
+        new ReadableStream<Uint8Array>({ start: (controller) => void (more = controller) }),
+        {
+          status: 201,
+        },
+      ),
+    );
+    const outbox = new Outbox(shown);
+    const { fate } = await outbox.keep(reading('a'));
+    more?.enqueue(new TextEncoder().encode('{"id": "a", "seq": 7}\n{"id": "a", "sh'));
+    expect(await fate).toBe('kept');
+    more?.error(new TypeError('the cable is out'));
+    await vi.waitFor(() => expect(shown).toHaveBeenCalledTimes(2));
+    expect(shown).toHaveBeenLastCalledWith({ id: '' });
+  });
+
   it('keeps what it cannot send, over a reload, and sends it in order when the server is back', async () => {
     server.mockRejectedValue(new TypeError('refused'));
     const outbox = new Outbox(shown);

@@ -1,6 +1,15 @@
 import { type IDBPDatabase, openDB } from 'idb';
-import { answered, asPerson, client, Problem, type KeptSheet, type ReadingBody } from './client';
-import { showSheet } from './queries';
+import {
+  answered,
+  asPerson,
+  client,
+  Problem,
+  ServerAway,
+  type KeptReading,
+  type ReadingBody,
+} from './client';
+import { lines } from './lines';
+import { showReading } from './queries';
 
 /**
  * A reading that the server has not acknowledged yet.
@@ -39,6 +48,10 @@ const asTaken = ({ id, body, by, figure }: WaitingReading): WaitingReading => ({
 export type Fate = 'kept' | 'waiting' | Problem;
 
 const STORE = 'readings';
+/** The answer in lines, what it came to before the sheet; what is refused is refused in plain JSON. */
+const IN_LINES = { Accept: 'application/x-ndjson, application/json;q=0.9' };
+/** A page that is not in sight is never painted. */
+const SOON_MS = 200;
 /** A server that is away is asked again so often. */
 export const ASK_AGAIN_MS = 1500;
 /** One that it failed at so often steps aside … */
@@ -63,7 +76,7 @@ export class Outbox {
   private book: Promise<IDBPDatabase> | undefined;
 
   constructor(
-    private readonly show: (kept: KeptSheet) => Promise<void>,
+    private readonly show: (line: KeptReading) => Promise<void>,
     private readonly askAgainMs = ASK_AGAIN_MS,
     private readonly asideMs = ASIDE_MS,
   ) {}
@@ -178,9 +191,16 @@ export class Outbox {
       client.PUT('/api/readings/{id}', {
         params: { path: { id } },
         body,
-        ...(by && { headers: asPerson(by.id) }),
+        headers: { ...IN_LINES, ...(by && asPerson(by.id)) },
+        parseAs: 'stream',
       }),
-    ).catch((failure: unknown) => failure);
+    )
+      .then(async (answer) => {
+        const told = lines<KeptReading>(answer as ReadableStream<BufferSource>);
+        const first = await told.next();
+        return first.done ? new ServerAway() : { first: first.value, rest: told };
+      })
+      .catch((failure: unknown) => failure);
     if (kept instanceof Problem) {
       return await this.failed(reading, kept);
     }
@@ -188,12 +208,27 @@ export class Outbox {
       this.hear(false);
       return 'waiting';
     }
+    const { first, rest } = kept as { first: KeptReading; rest: AsyncGenerator<KeptReading> };
     // It is kept, whatever comes of showing it.
-    await this.show(kept as KeptSheet).catch(() => undefined);
+    await this.show(first).catch(() => undefined);
+    void this.showAll(rest);
     this.hear(true);
     this.failures.delete(id);
     await this.putAway(id);
     return 'kept';
+  }
+
+  /** The sheet, while the next reading may be on its way already. One that breaks off is asked for when the stream of events is back. */
+  private async showAll(rest: AsyncGenerator<KeptReading>): Promise<void> {
+    try {
+      // What it came to is in sight before the rest of the sheet is drawn.
+      await painted();
+      for await (const line of rest) {
+        await this.show(line);
+      }
+    } catch {
+      await this.show({ id: '' });
+    }
   }
 
   /** The server answered, and would not, or could not. */
@@ -245,4 +280,16 @@ export class Outbox {
   }
 }
 
-export const outbox = new Outbox(showSheet);
+/** Fulfilled once what was just changed is in sight; where nobody looks, soon. */
+const painted = () =>
+  new Promise<void>((tell) => {
+    const soon = setTimeout(tell, SOON_MS);
+    requestAnimationFrame(() =>
+      setTimeout(() => {
+        clearTimeout(soon);
+        tell();
+      }),
+    );
+  });
+
+export const outbox = new Outbox(showReading);

@@ -1,11 +1,20 @@
-import { keepPreviousData, notifyManager, QueryClient, useQuery } from '@tanstack/react-query';
+import {
+  hashKey,
+  keepPreviousData,
+  notifyManager,
+  QueryClient,
+  useQuery,
+} from '@tanstack/react-query';
 import {
   answered,
   client,
   standsHere,
   type JudgedFeature,
   Problem,
+  type KeptReading,
   type KeptSheet,
+  type Sheet,
+  type Told,
 } from './client';
 
 // Shown in the same turn in which the answer came, not one timer later.
@@ -281,8 +290,54 @@ export const useSheet = (part: number, feature: number) =>
       ),
   });
 
+/** Of each sheet the number of the last reading that was told of: a sheet made before it would take it back. */
+const lastTold = new Map<string, number>();
+
+/**
+ * Shows a line of the answer to a reading: what it came to, on the sheet that is here already, or that sheet as a whole. Fails for a
+ * reading whose sheet could not be made: it is asked for.
+ */
+export async function showReading({ seq, told, shown }: KeptReading): Promise<void> {
+  if (told) {
+    const queryKey = keys.sheet(told.part, told.feature);
+    lastTold.set(hashKey(queryKey), seq ?? 0);
+    queries.setQueryData<Sheet>(queryKey, (sheet) => sheet && withTold(sheet, told));
+  } else if (shown && isOlder(shown, seq ?? 0)) {
+    return;
+  } else {
+    await showSheet(shown ? { shown } : {});
+  }
+}
+
+const isOlder = ({ part, feature }: Sheet, seq: number): boolean =>
+  seq < (lastTold.get(hashKey(keys.sheet(part.id, feature.id))) ?? 0);
+
+/** Only what changed is another object: nothing else of the page is drawn anew. */
+function withTold(sheet: Sheet, { round, place, at, verdict, next, say }: Told): Sheet {
+  const now: Sheet = {
+    ...sheet,
+    rounds: sheet.rounds.map((each, i) =>
+      each.number === round && i === sheet.rounds.length - 1
+        ? {
+            ...each,
+            at,
+            verdict,
+            places: each.places.map((one) => (one.id === place.id ? place : one)),
+          }
+        : each,
+    ),
+    say,
+  };
+  if (next) {
+    now.next = next;
+  } else {
+    delete now.next;
+  }
+  return now;
+}
+
 /** Shows a sheet that an act was answered with; one still on its way would show the time before it. */
-export async function showSheet({ shown: sheet }: KeptSheet): Promise<void> {
+export async function showSheet({ shown: sheet }: Pick<KeptSheet, 'shown'>): Promise<void> {
   if (sheet === undefined) {
     // Kept, and the page could not be made just then: it is asked for.
     await queries.invalidateQueries({ queryKey: keys.sheets });

@@ -2811,6 +2811,28 @@ export interface components {
             sideMiddle?: components["schemas"]["LengthText"];
             sideNear?: components["schemas"]["LengthText"];
         };
+        ToldFirst: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            told?: components["schemas"]["ToldView"];
+        };
+        ToldView: {
+            /** Format: int64 */
+            at: number;
+            /** Format: int64 */
+            feature: number;
+            next?: components["schemas"]["NextView"];
+            /** Format: int64 */
+            part: number;
+            place: components["schemas"]["PlaceView"];
+            /** Format: int32 */
+            round: number;
+            say: string;
+            verdict: components["schemas"]["VerdictView"];
+        };
         TrailView: {
             about: string;
             after?: string | null;
@@ -4734,6 +4756,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AcknowledgedSheetView"];
+                };
+            };
+            /** @description default response */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["ToldFirst"];
                 };
             };
         };

@@ -78,17 +78,16 @@ public final class LongWalk {
             }""";
 
     /**
-     * Where the time of the last reading went, in ms: to the request, on the disk, keeping it, telling what it came to, the rest of the round
-     * trip, from its end to the paint; and how much was answered, in kB.
+     * Where the time of the last reading went, in ms: to the request, on the disk, keeping it, telling what it came to, the rest of the way
+     * to the first byte of the answer, from there to the paint; and how much was answered, in kB.
      */
     private static final String PARTS = """
             () => {
               const put = performance.getEntriesByType('resource').findLast(({ name }) => name.includes('/api/readings/'));
               const of = Object.fromEntries(put.serverTiming.map(({ name, duration }) => [name, duration]));
-              performance.clearResourceTimings();
               const server = of.kept + of.told;
               return [put.startTime - globalThis.pressed, of.sync, of.kept - of.sync, of.told,
-                put.responseEnd - put.startTime - server, globalThis.pressed + globalThis.tookMs - put.responseEnd,
+                put.responseStart - put.startTime - server, globalThis.pressed + globalThis.tookMs - put.responseStart,
                 put.encodedBodySize / 1000];
             }""";
 
@@ -141,9 +140,9 @@ public final class LongWalk {
             page.keyboard().type(Map.of(0, "31.951", 1, "31.952", 2, "31.950").get(i % 3));
             page.keyboard().press("Enter");
             verdicts.add(((Number) page.evaluate("globalThis.took")).doubleValue());
+            page.waitForTimeout(160);
             parts.add(((List<?>) page.evaluate(PARTS))
                     .stream().map(each -> ((Number) each).doubleValue()).toList());
-            page.waitForTimeout(60);
         }
         System.out.printf(
                 "%6d readings: Enter to verdict median %.1f ms, 95th percentile %.1f ms; empty round trip %.1f ms, ratio %.1f;"

@@ -160,9 +160,11 @@ public final class FeatureLog {
 
     /** The strike, when there is one: a struck reading counts nowhere. */
     public Optional<ReadingMark> strikeOf(Reading reading) {
-        return marksOf(reading).stream()
-                .filter(mark -> mark.kind() == ReadingMark.Kind.STRIKE)
-                .findFirst();
+        return marks.isEmpty()
+                ? Optional.empty()
+                : marksOf(reading).stream()
+                        .filter(mark -> mark.kind() == ReadingMark.Kind.STRIKE)
+                        .findFirst();
     }
 
     /** The swaps a reading was part of. */

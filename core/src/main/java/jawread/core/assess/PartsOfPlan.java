@@ -1,8 +1,9 @@
 package jawread.core.assess;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * What all parts of a plan come to, in their order.
@@ -29,17 +30,23 @@ public record PartsOfPlan(List<PartAssessment> parts) {
      * @param atHand the number of the part that lies on the bench; empty where none does
      */
     public Optional<FeatureAssessment> next(Optional<Long> atHand) {
-        return parts.stream()
-                .filter(part -> !part.isLeftAside())
-                .flatMap(part -> part.features().stream()
-                        .filter(FeatureAssessment::isOpen)
-                        .map(feature -> new Open(part, feature)))
-                .min(Comparator.<Open, Boolean>comparing(each -> atHand.stream()
-                                .noneMatch(which -> which == each.part().part()))
-                        .thenComparing(each -> !each.part().isBegun())
-                        .thenComparing(each -> !each.feature().isBegun()))
-                .map(Open::feature);
+        return first(part -> atHand.filter(which -> which == part.part()).isPresent())
+                .or(() -> first(PartAssessment::isBegun))
+                .or(() -> first(part -> true));
     }
 
-    private record Open(PartAssessment part, FeatureAssessment feature) {}
+    private Optional<FeatureAssessment> first(Predicate<PartAssessment> which) {
+        return open(which)
+                .filter(FeatureAssessment::isBegun)
+                .findFirst()
+                .or(() -> open(which).findFirst());
+    }
+
+    private Stream<FeatureAssessment> open(Predicate<PartAssessment> which) {
+        return parts.stream()
+                .filter(which)
+                .filter(part -> !part.isLeftAside())
+                .flatMap(part -> part.features().stream())
+                .filter(FeatureAssessment::isOpen);
+    }
 }

@@ -19,6 +19,7 @@ import jawread.core.limit.Limits;
  * @param deciding the place that this rests on: the worst one, among equals the farthest out; empty where there is none
  * @param form of sections and axes; empty while no place has a size
  * @param verdict the worst of sizes and form
+ * @param isBegun whether anything that counts was read
  */
 public record RoundAssessment(
         Round round,
@@ -27,7 +28,8 @@ public record RoundAssessment(
         SizeVerdict sizes,
         Optional<PlaceAssessment> deciding,
         Optional<MeasuredForm> form,
-        SizeVerdict verdict) {
+        SizeVerdict verdict,
+        boolean isBegun) {
     /**
      * @param before what it came to under the same conditions before more was read: a place with no more keeps what it came to
      */
@@ -68,7 +70,8 @@ public record RoundAssessment(
                 .orElse(worst);
         List<PlaceAssessment> wanting =
                 places.stream().filter(PlaceAssessment::wantsReading).toList();
-        return new RoundAssessment(round, places, wanting, worst, deciding, form, verdict);
+        boolean isBegun = places.stream().anyMatch(place -> !place.standing().isEmpty());
+        return new RoundAssessment(round, places, wanting, worst, deciding, form, verdict, isBegun);
     }
 
     private boolean isAt(int at, PlaceAssessment place) {
@@ -125,11 +128,6 @@ public record RoundAssessment(
     /** Where the next reading is wanted, in the plan's order. */
     public Optional<PlaceAssessment> wanted() {
         return wanting.stream().findFirst();
-    }
-
-    /** Whether anything that counts was read. */
-    public boolean isBegun() {
-        return places.stream().anyMatch(place -> !place.standing().isEmpty());
     }
 
     /** The size of the feature in this round: the mean of its places once each has a value. */

@@ -3,9 +3,14 @@ package jawread.server.judgement;
 import static jawread.server.access.Allowed.To.ANYONE;
 import static jawread.server.access.Allowed.To.MEASURES;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -36,6 +41,7 @@ import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.Rounds.Cut;
+import jawread.server.measure.TakenAt;
 import jawread.server.storage.SyncTime;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,6 +50,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What is done at the bench. Each act is kept first and judged after; the answer is its receipt, with the sheet as it then stands
@@ -52,6 +59,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class MeasuringController {
+    private final JsonMapper json;
     private final Readings readings;
     private final Marks marks;
     private final Rounds rounds;
@@ -62,6 +70,7 @@ class MeasuringController {
     private final ScreenTickets tickets;
 
     MeasuringController(
+            JsonMapper json,
             Readings readings,
             Marks marks,
             Rounds rounds,
@@ -70,6 +79,7 @@ class MeasuringController {
             ThirdAxes axes,
             BenchOverview bench,
             ScreenTickets tickets) {
+        this.json = json;
         this.readings = readings;
         this.marks = marks;
         this.rounds = rounds;
@@ -164,8 +174,35 @@ class MeasuringController {
     @PutMapping("/readings/{id}")
     ResponseEntity<Acknowledged<SheetView>> keep(
             @PathVariable UUID id, @RequestBody ReadingBody body, HttpServletRequest request) {
+        return sheet(readings.keep(asked(id, body, request))).answer();
+    }
+
+    /** The same, answered in two lines: what it came to first. */
+    @Allowed(MEASURES)
+    @PutMapping(path = "/readings/{id}", produces = ToldFirst.LINES)
+    @ApiResponse(content = @Content(schema = @Schema(implementation = ToldFirst.class)))
+    void keepAndTell(
+            @PathVariable UUID id,
+            @RequestBody ReadingBody body,
+            HttpServletRequest request,
+            HttpServletResponse answer)
+            throws IOException {
         var timing = new Timing();
-        Receipt receipt = readings.keep(new KeepReading(
+        TakenAt taken = readings.keep(asked(id, body, request));
+        timing.ends("kept");
+        timing.took("sync", SyncTime.ofLastChange());
+        var told = ToldFirst.of(
+                Acknowledged.of(taken.receipt(), () -> sheets.told(taken).orElse(null)));
+        timing.ends("told");
+        told.send(() -> sheet(taken), timing, answer, json);
+    }
+
+    private Acknowledged<SheetView> sheet(TakenAt taken) {
+        return Acknowledged.of(taken.receipt(), () -> sheets.of(taken.part(), taken.feature()));
+    }
+
+    private KeepReading asked(UUID id, ReadingBody body, HttpServletRequest request) {
+        return new KeepReading(
                 id,
                 body.part(),
                 body.feature(),
@@ -181,12 +218,7 @@ class MeasuringController {
                 Optional.ofNullable(body.base()).map(Length::ofPicometres),
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
                 Boolean.TRUE.equals(body.quick()),
-                body.takenAt().truncatedTo(ChronoUnit.MILLIS)));
-        timing.ends("kept");
-        timing.took("sync", SyncTime.ofLastChange());
-        Acknowledged<SheetView> answer = answer(receipt, body.part(), body.feature());
-        timing.ends("told");
-        return answer.answer(timing);
+                body.takenAt().truncatedTo(ChronoUnit.MILLIS));
     }
 
     /** Strikes a reading, notes something on it, keeps it as it is or puts it right where it is in doubt. */

@@ -95,7 +95,8 @@ class RoundWords {
                 .orElse(null);
     }
 
-    private static long at(RoundAssessment round) {
+    /** The place where the walk stands; 0 where there is none. */
+    static long at(RoundAssessment round) {
         return round.wanted()
                 .or(() -> round.verdict() == SizeVerdict.METAL_LEFT ? round.deciding() : Optional.empty())
                 .or(() -> round.places().stream()

@@ -7,6 +7,7 @@ import java.util.Optional;
 import jawread.core.assess.Feature;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.Reading;
+import jawread.core.assess.RoundAssessment;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.choosing.FeatureMethods;
@@ -24,7 +25,9 @@ import jawread.server.job.PlansInForce;
 import jawread.server.judgement.SheetView.ChangedView;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
+import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.measure.TakenAt;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Kind;
 import jawread.server.versions.Subject;
@@ -87,11 +90,41 @@ public class Sheets {
         this.words = words;
     }
 
+    /**
+     * What a reading came to. Empty where it is not of the round in force, and where something else was done since: then only the whole sheet
+     * tells what stands now.
+     */
+    @Transactional(readOnly = true)
+    public Optional<ToldView> told(TakenAt at) {
+        Part part = at.part();
+        var plan = judgements.of(plans.with(part.plan(), at.feature()), plans.partsOf(part.plan()));
+        FeatureAssessment judged = plan.of(part, at.feature());
+        RoundAssessment round = judged.inForce();
+        Optional<PlaceView> place = round.places().stream()
+                .filter(each -> each.place().id() == at.place().id() && round.number() == at.round())
+                .findFirst()
+                .map(each -> rounds.place(each, judged, plan.job()));
+        return place.flatMap(of -> spoken.of(at.reading(), of, judged)
+                .map(say -> new ToldView(
+                        part.id(),
+                        at.feature().id(),
+                        round.number(),
+                        of,
+                        RoundWords.at(round),
+                        rounds.verdict(round, judged, plan.job()),
+                        partWords.next(Optional.of(part), plan).orElse(null),
+                        say)));
+    }
+
     /** Refuses an unknown part or feature with 404. */
     @Transactional(readOnly = true)
     public SheetView of(long partId, long featureId) {
         Part part = plans.part(partId);
-        Feature feature = plans.featureOf(part, featureId);
+        return of(part, plans.featureOf(part, featureId));
+    }
+
+    @Transactional(readOnly = true)
+    public SheetView of(Part part, Feature feature) {
         List<Part> parts = plans.partsOf(part.plan());
         // The plan may have gone on without this edition of the feature: what was read stays with its own.
         PlanRevision revision = plans.with(part.plan(), feature);
@@ -115,7 +148,7 @@ public class Sheets {
                 parts.stream().map(each -> partWords.part(each, plan)).toList(),
                 features,
                 features.stream()
-                        .filter(each -> each.id() == featureId)
+                        .filter(each -> each.id() == feature.id())
                         .findFirst()
                         .orElseThrow(),
                 roundViews,

@@ -2,8 +2,10 @@ package jawread.server.judgement;
 
 import java.time.Instant;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.assess.FeatureAssessment;
@@ -36,14 +38,22 @@ class SpokenWords {
     }
 
     String of(FeatureAssessment judged, RoundView round) {
-        Optional<Reading> last = judged.inForce().places().stream()
+        return lastOf(judged)
+                .flatMap(reading -> said(reading, round.places()))
+                .orElseGet(() -> words.say(
+                        "say.nothing-yet", Map.of("feature", judged.feature().name(), "round", round.name())));
+    }
+
+    /** What is said of a reading at a place; empty where another deed was the last. */
+    Optional<String> of(UUID reading, PlaceView place, FeatureAssessment judged) {
+        return lastOf(judged).filter(last -> last.id().equals(reading)).flatMap(last -> said(last, List.of(place)));
+    }
+
+    private static Optional<Reading> lastOf(FeatureAssessment judged) {
+        return judged.inForce().places().stream()
                 .flatMap(place -> Stream.concat(place.readings().stream(), place.quick().stream()))
                 .max(Comparator.comparing((Reading reading) -> lastSaid(reading, judged.log()))
                         .thenComparing(Reading::seq));
-        return last.flatMap(reading -> deed(reading, round))
-                .map(this::say)
-                .orElseGet(() -> words.say(
-                        "say.nothing-yet", Map.of("feature", judged.feature().name(), "round", round.name())));
     }
 
     /** By the server's clock: one at a bench may be behind. */
@@ -51,12 +61,13 @@ class SpokenWords {
         return log.strikeOf(reading).map(ReadingMark::madeAt).orElse(reading.keptAt());
     }
 
-    private static Optional<Deed> deed(Reading last, RoundView round) {
-        return round.places().stream()
+    private Optional<String> said(Reading last, List<PlaceView> places) {
+        return places.stream()
                 .flatMap(place -> Stream.concat(place.readings().stream(), place.quick().stream())
                         .filter(reading -> reading.id().equals(last.id()))
                         .map(reading -> new Deed(place, reading)))
-                .findFirst();
+                .findFirst()
+                .map(this::say);
     }
 
     private String say(Deed deed) {

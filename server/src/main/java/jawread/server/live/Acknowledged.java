@@ -39,10 +39,8 @@ public record Acknowledged<T>(
     }
 
     /** 201 for what was kept now, 200 for what was before. */
-    public ResponseEntity<Acknowledged<T>> answer(Timing timing) {
+    public ResponseEntity<Acknowledged<T>> answer() {
         boolean now = kept.equals(Receipt.When.NOW.code());
-        return ResponseEntity.status(now ? HttpStatus.CREATED : HttpStatus.OK)
-                .header(Timing.HEADER, timing.header())
-                .body(this);
+        return ResponseEntity.status(now ? HttpStatus.CREATED : HttpStatus.OK).body(this);
     }
 }

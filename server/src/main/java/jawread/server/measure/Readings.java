@@ -100,9 +100,12 @@ public class Readings {
      * a sum that differs from the one made here, a time outside the job's, and a gauge that may not measure with 422.
      */
     @Transactional
-    public Receipt keep(KeepReading asked) {
+    public TakenAt keep(KeepReading asked) {
         // Neither the gauges nor the job change from here on until this is kept.
         locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
+        Part part = plans.part(asked.part());
+        Feature feature = plans.featureOf(part, asked.feature());
+        Place place = jobs.placeOf(part, feature, asked.place());
         Optional<ReadingRow> before = readings.findById(asked.id());
         if (before.isPresent()) {
             if (!before.get()
@@ -113,11 +116,9 @@ public class Readings {
                                     .base())) {
                 throw Refused.keptOtherwise(words);
             }
-            return Receipt.before(asked.id(), before.get().seq());
+            return new TakenAt(
+                    Receipt.before(asked.id(), before.get().seq()), asked.id(), part, feature, asked.round(), place);
         }
-        Part part = plans.part(asked.part());
-        Feature feature = plans.featureOf(part, asked.feature());
-        Place place = jobs.placeOf(part, feature, asked.place());
         refuseUnlessTakenMeanwhile(asked, part);
         GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature, part.plan());
@@ -153,7 +154,7 @@ public class Readings {
                 stateOf(method, asked.takenAt()),
                 seq,
                 clock.instant()));
-        return Receipt.now(asked.id(), seq);
+        return new TakenAt(Receipt.now(asked.id(), seq), asked.id(), part, feature, asked.round(), place);
     }
 
     /** Where a reading was taken. */

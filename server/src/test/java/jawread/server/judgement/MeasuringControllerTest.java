@@ -3,6 +3,7 @@ package jawread.server.judgement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -16,15 +17,18 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
 import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
+import jawread.server.job.Part;
 import jawread.server.live.Receipt;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
+import jawread.server.measure.TakenAt;
 import jawread.server.words.Problems;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -34,7 +38,9 @@ import org.mockito.ArgumentCaptor;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultMatcher;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
+import tools.jackson.databind.json.JsonMapper;
 
 class MeasuringControllerTest {
     private static final String TYPED = """
@@ -48,6 +54,7 @@ class MeasuringControllerTest {
     private final Words words = mock();
     private final ScreenTickets tickets = mock();
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
+                    JsonMapper.builder().build(),
                     readings,
                     marks,
                     rounds,
@@ -59,6 +66,8 @@ class MeasuringControllerTest {
             .setControllerAdvice(new Problems(words, List.of()))
             .build();
     private final UUID id = UUID.randomUUID();
+    private final Part part = mock();
+    private final Feature feature = mock();
 
     @BeforeEach
     void somebodyStandsThere() {
@@ -67,9 +76,49 @@ class MeasuringControllerTest {
         when(tickets.whoStandsAt(any(), any())).thenReturn(person);
     }
 
+    private TakenAt taken(Receipt receipt) {
+        return new TakenAt(receipt, id, part, feature, 0, mock());
+    }
+
+    @Test
+    void whoever_asks_for_lines_has_what_it_came_to_before_the_sheet_is_made() throws Exception {
+        when(readings.keep(any())).thenReturn(taken(Receipt.now(id, 7)));
+        when(sheets.told(any()))
+                .thenReturn(Optional.of(new ToldView(2, 3, 0, null, 5, null, null, "32.221 mm kept at one")));
+        when(sheets.of(part, feature)).thenThrow(new IllegalArgumentException("no sentence for this"));
+        String[] lines = lines(status().isCreated());
+        assertThat(lines).hasSize(2);
+        assertThat(lines[0]).contains("\"seq\":7", "32.221 mm kept at one").doesNotContain("\"shown\"");
+        // Kept is kept, though the sheet could not be made.
+        assertThat(lines[1]).contains("\"seq\":7", "\"shown\":null");
+        var order = inOrder(sheets);
+        order.verify(sheets).told(any());
+        order.verify(sheets).of(part, feature);
+    }
+
+    private String[] lines(ResultMatcher status) throws Exception {
+        return mvc.perform(put("/api/readings/" + id)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .accept(ToldFirst.LINES, "application/json;q=0.9")
+                        .content(TYPED))
+                .andExpect(status)
+                .andReturn()
+                .getResponse()
+                .getContentAsString()
+                .split("\n");
+    }
+
+    @Test
+    void a_refusal_has_no_lines() throws Exception {
+        doThrow(Refused.of(HttpStatus.CONFLICT, "kept-otherwise", "Something else is kept under this number."))
+                .when(readings)
+                .keep(any());
+        assertThat(lines(status().isConflict())).singleElement().asString().contains("kept-otherwise");
+    }
+
     @Test
     void a_reading_is_kept_first_and_judged_after() throws Exception {
-        when(readings.keep(any())).thenReturn(Receipt.now(id, 7));
+        when(readings.keep(any())).thenReturn(taken(Receipt.now(id, 7)));
         mvc.perform(put("/api/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
@@ -81,12 +130,12 @@ class MeasuringControllerTest {
         assertThat(kept.getValue().typed()).isEqualTo(Optional.of("32.221"));
         // Milliseconds: what a browser's clock gives, and what comes back equal from the database.
         assertThat(kept.getValue().takenAt()).isEqualTo(Instant.parse("2026-03-10T08:00:00.123Z"));
-        verify(sheets).of(2, 3);
+        verify(sheets).of(part, feature);
     }
 
     @Test
     void one_sent_before_is_answered_with_200() throws Exception {
-        when(readings.keep(any())).thenReturn(Receipt.before(id, 7));
+        when(readings.keep(any())).thenReturn(taken(Receipt.before(id, 7)));
         mvc.perform(put("/api/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
@@ -95,8 +144,8 @@ class MeasuringControllerTest {
 
     @Test
     void a_kept_reading_is_answered_with_its_receipt_whatever_comes_of_its_page() throws Exception {
-        when(readings.keep(any())).thenReturn(Receipt.now(id, 7));
-        when(sheets.of(2, 3)).thenThrow(new IllegalArgumentException("no sentence for this"));
+        when(readings.keep(any())).thenReturn(taken(Receipt.now(id, 7)));
+        when(sheets.of(part, feature)).thenThrow(new IllegalArgumentException("no sentence for this"));
         mvc.perform(put("/api/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))

@@ -1,0 +1,51 @@
+import { expect, it } from 'vitest';
+import type { KeptReading, Sheet } from './client';
+import { keys, queries, showReading } from './queries';
+
+const place = (id: number, next: string) => ({ id, next });
+const sheet = (seq: number) =>
+  ({
+    part: { id: 1 },
+    feature: { id: 2 },
+    rounds: [{ number: 0, at: 5, places: [place(5, `as of ${seq}`), place(6, 'untouched')] }],
+    next: { part: 1, feature: 2, sentence: 'read on' },
+    say: `as of ${seq}`,
+  }) as unknown as Sheet;
+const told = (seq: number, next?: object) =>
+  ({
+    id: 'a',
+    seq,
+    told: {
+      part: 1,
+      feature: 2,
+      round: 0,
+      place: place(5, `told ${seq}`),
+      at: 6,
+      verdict: { word: 'in' },
+      next,
+      say: `told ${seq}`,
+    },
+  }) as unknown as KeptReading;
+const now = () => queries.getQueryData<Sheet>(keys.sheet(1, 2));
+
+it('puts what a reading came to on the sheet, and touches no other place of it', async () => {
+  queries.setQueryData(keys.sheet(1, 2), sheet(1));
+  const before = now();
+  await showReading(told(2));
+  expect(now()?.say).toBe('told 2');
+  expect(now()?.rounds[0]).toMatchObject({ at: 6, verdict: { word: 'in' } });
+  expect(now()?.rounds[0]?.places[0]?.next).toBe('told 2');
+  expect(now()?.rounds[0]?.places[1]).toBe(before?.rounds[0]?.places[1]);
+  // All is done.
+  expect(now()).not.toHaveProperty('next');
+});
+
+it('takes back nothing that was told by a sheet that was made before it', async () => {
+  queries.setQueryData(keys.sheet(1, 2), sheet(1));
+  await showReading(told(3));
+  await showReading(told(4));
+  await showReading({ id: 'a', seq: 3, shown: sheet(3) });
+  expect(now()?.say).toBe('told 4');
+  await showReading({ id: 'b', seq: 4, shown: sheet(4) });
+  expect(now()?.say).toBe('as of 4');
+});
