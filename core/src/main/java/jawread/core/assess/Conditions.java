@@ -64,10 +64,14 @@ public record Conditions(Rules rules, Instruments instruments, Material material
     /** The first of each that rest on other things than those before; nearly always one. */
     private static List<Reading> differently(List<Reading> readings) {
         var first = new ArrayList<Reading>();
+        Reading before = null;
         for (Reading reading : readings) {
-            if (first.stream().noneMatch(each -> isReadAlike(each, reading))) {
+            // Like the one before it, nearly always.
+            if (before == null
+                    || !isReadAlike(before, reading) && first.stream().noneMatch(each -> isReadAlike(each, reading))) {
                 first.add(reading);
             }
+            before = reading;
         }
         return first;
     }
@@ -75,8 +79,12 @@ public record Conditions(Rules rules, Instruments instruments, Material material
     private static boolean isReadAlike(Reading one, Reading other) {
         return one.with().gauge() == other.with().gauge()
                 && one.with().reader().equals(other.with().reader())
-                && one.setting().map(SetTo::id).equals(other.setting().map(SetTo::id))
-                && one.warmth().map(PartTemperature::at).equals(other.warmth().map(PartTemperature::at));
+                && (one.setting() == other.setting()
+                        || one.setting().map(SetTo::id).equals(other.setting().map(SetTo::id)))
+                && (one.warmth() == other.warmth()
+                        || one.warmth()
+                                .map(PartTemperature::at)
+                                .equals(other.warmth().map(PartTemperature::at)));
     }
 
     /** U of a single reading. */
