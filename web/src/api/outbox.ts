@@ -209,12 +209,14 @@ export class Outbox {
       return 'waiting';
     }
     const { first, rest } = kept as { first: KeptReading; rest: AsyncGenerator<KeptReading> };
-    // It is kept, whatever comes of showing it.
-    await this.show(first).catch(() => undefined);
-    void this.showAll(rest);
+    // It is kept, whatever comes of showing it. Shown and crossed out in one turn, the page is drawn once.
+    const isShown = this.show(first).catch(() => undefined);
+    const isPutAway = this.putAway(id);
     this.hear(true);
     this.failures.delete(id);
-    await this.putAway(id);
+    await isShown;
+    void this.showAll(rest);
+    await isPutAway;
     return 'kept';
   }
 

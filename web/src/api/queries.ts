@@ -290,8 +290,8 @@ export const useSheet = (part: number, feature: number) =>
       ),
   });
 
-/** Of each sheet the number of the last reading that was told of: a sheet made before it would take it back. */
-const lastTold = new Map<string, number>();
+/** Each sheet as it stood when a reading was last told of on it. */
+const toldOn = new Map<string, { seq: number; sheet: Sheet | undefined }>();
 
 /**
  * Shows a line of the answer to a reading: what it came to, on the sheet that is here already, or that sheet as a whole. Fails for a
@@ -300,17 +300,28 @@ const lastTold = new Map<string, number>();
 export async function showReading({ seq, told, shown }: KeptReading): Promise<void> {
   if (told) {
     const queryKey = keys.sheet(told.part, told.feature);
-    lastTold.set(hashKey(queryKey), seq ?? 0);
+    // One still on its way would show the time before it.
+    void queries.cancelQueries({ queryKey });
     queries.setQueryData<Sheet>(queryKey, (sheet) => sheet && withTold(sheet, told));
-  } else if (shown && isOlder(shown, seq ?? 0)) {
-    return;
-  } else {
+    const sheet = queries.getQueryData<Sheet>(queryKey);
+    toldOn.set(hashKey(queryKey), { seq: seq ?? 0, sheet });
+  } else if (!shown || !isOvertaken(shown, seq ?? 0)) {
     await showSheet(shown ? { shown } : {});
   }
 }
 
-const isOlder = ({ part, feature }: Sheet, seq: number): boolean =>
-  seq < (lastTold.get(hashKey(keys.sheet(part.id, feature.id))) ?? 0);
+/** Whether another reading was told of since, or another sheet shown: it holds all that this one says, and more. */
+function isOvertaken({ part, feature }: Sheet, seq: number): boolean {
+  const queryKey = keys.sheet(part.id, feature.id);
+  const told = toldOn.get(hashKey(queryKey));
+  return (
+    told !== undefined && (told.seq > seq || told.sheet !== queries.getQueryData<Sheet>(queryKey))
+  );
+}
+
+/** Whether a reading was told of since something was answered with this sheet. */
+const isOfBefore = ({ part, feature }: Sheet, seq: number): boolean =>
+  seq < (toldOn.get(hashKey(keys.sheet(part.id, feature.id)))?.seq ?? 0);
 
 /** Only what changed is another object: nothing else of the page is drawn anew. */
 function withTold(sheet: Sheet, { round, place, at, verdict, next, say }: Told): Sheet {
@@ -337,9 +348,12 @@ function withTold(sheet: Sheet, { round, place, at, verdict, next, say }: Told):
 }
 
 /** Shows a sheet that an act was answered with; one still on its way would show the time before it. */
-export async function showSheet({ shown: sheet }: Pick<KeptSheet, 'shown'>): Promise<void> {
-  if (sheet === undefined) {
-    // Kept, and the page could not be made just then: it is asked for.
+export async function showSheet({
+  seq,
+  shown: sheet,
+}: Pick<KeptSheet, 'seq' | 'shown'>): Promise<void> {
+  if (sheet === undefined || (seq && isOfBefore(sheet, seq))) {
+    // Kept, and the page could not be made just then, or not with what was read since: it is asked for.
     await queries.invalidateQueries({ queryKey: keys.sheets });
     return;
   }

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { KeptReading, Sheet } from './client';
-import { keys, queries, showReading } from './queries';
+import { keys, queries, showReading, showSheet } from './queries';
 
 const place = (id: number, next: string) => ({ id, next });
 const sheet = (seq: number) =>
@@ -48,4 +48,29 @@ it('takes back nothing that was told by a sheet that was made before it', async 
   expect(now()?.say).toBe('told 4');
   await showReading({ id: 'b', seq: 4, shown: sheet(4) });
   expect(now()?.say).toBe('as of 4');
+});
+
+it('takes back no sheet that something else was answered with since', async () => {
+  queries.setQueryData(keys.sheet(1, 2), sheet(1));
+  await showReading(told(5));
+  // A place was passed over meanwhile.
+  await showSheet({ shown: sheet(6) });
+  await showReading({ id: 'a', seq: 5, shown: sheet(5) });
+  expect(now()?.say).toBe('as of 6');
+});
+
+it('lets no sheet that was asked for before it take back what was told', async () => {
+  queries.setQueryData(keys.sheet(1, 2), sheet(1));
+  let answer: (sheet: Sheet) => void = () => undefined;
+  const asked = queries
+    .fetchQuery({
+      queryKey: keys.sheet(1, 2),
+      queryFn: () => new Promise<Sheet>((tell) => (answer = tell)),
+      staleTime: 0,
+    })
+    .catch(() => undefined);
+  await showReading(told(7));
+  answer(sheet(6));
+  await asked;
+  expect(now()?.say).toBe('told 7');
 });

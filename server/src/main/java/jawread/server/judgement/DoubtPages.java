@@ -68,10 +68,10 @@ public class DoubtPages {
     /** A reading on a gauge that was found off. */
     record Off(DoubtfulPlace at, ZeroMoved doubt) {}
 
-    /** As far as the index knows. */
+    /** As far as the index knows. @param besides plans that it does not know of */
     @Transactional(readOnly = true)
-    public DoubtsView now() {
-        return page(index.plans().stream().flatMap(DoubtfulPlace::of).toList());
+    public DoubtsView now(List<Long> besides) {
+        return page(index.plans(besides).stream().flatMap(DoubtfulPlace::of).toList());
     }
 
     private DoubtsView page(List<DoubtfulPlace> all) {

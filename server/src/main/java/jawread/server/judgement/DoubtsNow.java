@@ -1,10 +1,13 @@
 package jawread.server.judgement;
 
+import java.util.List;
+import jawread.server.storage.NotOnDisk;
+import jawread.server.words.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.ConcurrencyFailureException;
-import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
 /** All that is in doubt: what the index does not know yet is judged first. */
 @Component
@@ -20,20 +23,25 @@ class DoubtsNow {
     }
 
     DoubtsView page() {
-        catchUp();
-        return pages.now();
+        return pages.now(catchUp());
     }
 
-    /** Each plan in a transaction of its own: what is known of one stays, whatever becomes of the next. */
-    void catchUp() {
-        index.behind().forEach(this::judge);
+    /**
+     * Each plan in a transaction of its own: what is known of one stays, whatever becomes of the next.
+     *
+     * @return those that could not be kept: somebody else keeps them just now, or the disk is full
+     */
+    List<Long> catchUp() {
+        return index.behind().stream().filter(plan -> !isKept(plan)).toList();
     }
 
-    private void judge(long plan) {
+    private boolean isKept(long plan) {
         try {
             index.judge(plan);
-        } catch (ConcurrencyFailureException | DataIntegrityViolationException passing) {
-            LOG.debug("What is in doubt in plan {} was kept by somebody else: {}", plan, passing.getMessage());
+            return true;
+        } catch (DataAccessException | TransactionException | NotOnDisk | Refused failure) {
+            LOG.debug("What is in doubt in plan {} could not be kept: {}", plan, failure.getMessage());
+            return false;
         }
     }
 }

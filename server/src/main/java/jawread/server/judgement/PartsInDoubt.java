@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import jawread.server.job.Jobs;
 import jawread.server.job.Plan;
+import jawread.server.storage.Health;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -26,12 +27,14 @@ class PartsInDoubt {
             WHERE j.archived_at IS NOT NULL
             AND (k.plan_id IS NULL OR k.judged_by <> ? OR k.judged_under <> %s)""".formatted(UNDER);
 
+    private final Health health;
     private final JdbcTemplate database;
     private final Jobs jobs;
     private final Judgements judgements;
     private final String build;
 
-    PartsInDoubt(JdbcTemplate database, Jobs jobs, Judgements judgements, BuildProperties build) {
+    PartsInDoubt(Health health, JdbcTemplate database, Jobs jobs, Judgements judgements, BuildProperties build) {
+        this.health = health;
         this.database = database;
         this.jobs = jobs;
         this.judgements = judgements;
@@ -44,9 +47,10 @@ class PartsInDoubt {
         return database.queryForList(BEHIND, Long.class, build);
     }
 
-    /** Judges a plan, and keeps which of its parts are in doubt. Meanwhile changed, it is behind again. */
+    /** Judges a plan, and keeps which of its parts are in doubt. Meanwhile changed, it is behind again. Refuses on a disk that is all but full. */
     @Transactional
     public void judge(long id) {
+        health.refuseWithoutRoom();
         Plan plan = jobs.plan(id);
         // Before it is judged: what changes meanwhile changes this.
         long under = database.queryForObject("SELECT " + UNDER + " FROM plan p WHERE p.id = ?", Long.class, id);
@@ -59,12 +63,18 @@ class PartsInDoubt {
         parts.forEach(part -> database.update("INSERT INTO part_in_doubt (plan_id, part_id) VALUES (?, ?)", id, part));
     }
 
-    /** The plans of jobs on the bench, and of others those that have parts in doubt. */
+    /**
+     * The plans of jobs on the bench, and of others those that have parts in doubt.
+     *
+     * @param besides that are asked for though the index does not know them
+     */
     @Transactional(readOnly = true)
-    public List<JudgedPlan> plans() {
+    public List<JudgedPlan> plans(List<Long> besides) {
         return Stream.concat(
                         jobs.open().stream().flatMap(job -> jobs.plansOf(job).stream()),
-                        putAway().stream().map(jobs::plan))
+                        Stream.concat(putAway().stream(), besides.stream())
+                                .distinct()
+                                .map(jobs::plan))
                 .map(judgements::of)
                 .toList();
     }

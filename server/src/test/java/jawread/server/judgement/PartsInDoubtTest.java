@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
+import jawread.server.storage.Trouble;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -93,6 +94,22 @@ class PartsInDoubtTest {
         database.update("UPDATE plan_judged SET judged_by = 'another build'");
         assertThat(index.behind()).contains(lost);
         assertThat(doubted()).isEqualTo(known).contains("lost");
+    }
+
+    @Test
+    void what_cannot_be_kept_is_judged_all_the_same() {
+        readAndPutAway("on a full disk");
+        check("0.012");
+        Trouble.Switches disk = server.bean(Trouble.Switches.class);
+        disk.fill();
+        try {
+            assertThat(doubted()).contains("on a full disk");
+            assertThat(index.behind()).isNotEmpty();
+        } finally {
+            disk.makeRoom();
+        }
+        assertThat(doubted()).contains("on a full disk");
+        assertThat(index.behind()).isEmpty();
     }
 
     private String doubted() {

@@ -99,7 +99,7 @@ class StorageTroubleTest {
     void a_full_disk_is_named_reading_goes_on_and_all_is_well_once_there_is_room() {
         var walk = new Walk(server, "shaft 3", "groove");
         long before = readings();
-        trouble.room.set(3_000_000);
+        trouble.fill();
         Answer refused = walk.keep(walk.typed(0, "2.24"));
         assertThat(refused.status()).isEqualTo(503);
         assertThat(refused.code()).isEqualTo("disk-full");

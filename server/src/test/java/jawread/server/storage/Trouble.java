@@ -27,6 +27,15 @@ public class Trouble {
             return syncs.get();
         }
 
+        /** Next to nothing is left on the disk. */
+        public void fill() {
+            room.set(3_000_000);
+        }
+
+        public void makeRoom() {
+            room.set(PLENTY);
+        }
+
         void allWell() {
             syncsThatFail.set(0);
             room.set(PLENTY);
