@@ -75,7 +75,7 @@ class TwoServersTest {
             seen(looks, i);
             kinds.merge(change(acts), 1, Integer::sum);
             assertThat(seen(looks, i)).as("after change %d, %s", i, kinds).isEqualTo(seen(acts, i));
-            if (i % 20 == 19) {
+            if (i % 100 == 99) {
                 theIndexKnows();
             }
         }
