@@ -44,44 +44,41 @@ describe('the outbox', () => {
     expect(nextVisit.all()).toEqual([]);
   });
 
-  it('tells what a reading came to before its sheet is made, and shows that once it is here', async () => {
+  /** Answers with what is written, as long as it is written. */
+  const answeredInPieces = () => {
     let more: ReadableStreamDefaultController<Uint8Array> | undefined;
-    const line = (of: object) => more?.enqueue(new TextEncoder().encode(`${JSON.stringify(of)}\n`));
-    server.mockResolvedValue(
-      new Response(
-        new ReadableStream<Uint8Array>({ start: (controller) => void (more = controller) }),
-        {
-          status: 201,
-        },
-      ),
-    );
+    const body = new ReadableStream<Uint8Array>({
+      start: (controller) => void (more = controller),
+    });
+    server.mockResolvedValue(new Response(body, { status: 201 }));
+    return {
+      write: (text: string) => more?.enqueue(new TextEncoder().encode(text)),
+      end: () => more?.close(),
+      breakOff: () => more?.error(new TypeError('the cable is out')),
+    };
+  };
+
+  it('tells what a reading came to before its sheet is made, and shows that once it is here', async () => {
+    const answer = answeredInPieces();
     const outbox = new Outbox(shown);
     const { fate } = await outbox.keep(reading('a'));
-    line({ id: 'a', seq: 7, told: { say: '32.221 mm kept' } });
+    answer.write('{"id": "a", "seq": 7, "told": {"say": "32.221 mm kept"}}\n');
     expect(await fate).toBe('kept');
     expect(outbox.all()).toEqual([]);
     expect(shown).toHaveBeenCalledTimes(1);
-    line({ id: 'a', seq: 7, shown: { say: 'the sheet' } });
-    more?.close();
+    answer.write('{"id": "a", "seq": 7, "shown": {"say": "the sheet"}}\n');
+    answer.end();
     await vi.waitFor(() => expect(shown).toHaveBeenCalledTimes(2));
     expect(shown).toHaveBeenLastCalledWith({ id: 'a', seq: 7, shown: { say: 'the sheet' } });
   });
 
   it('has the sheet asked for when it breaks off behind what it came to', async () => {
-    let more: ReadableStreamDefaultController<Uint8Array> | undefined;
-    server.mockResolvedValue(
-      new Response(
-        new ReadableStream<Uint8Array>({ start: (controller) => void (more = controller) }),
-        {
-          status: 201,
-        },
-      ),
-    );
+    const answer = answeredInPieces();
     const outbox = new Outbox(shown);
     const { fate } = await outbox.keep(reading('a'));
-    more?.enqueue(new TextEncoder().encode('{"id": "a", "seq": 7}\n{"id": "a", "sh'));
+    answer.write('{"id": "a", "seq": 7}\n{"id": "a", "sh');
     expect(await fate).toBe('kept');
-    more?.error(new TypeError('the cable is out'));
+    answer.breakOff();
     await vi.waitFor(() => expect(shown).toHaveBeenCalledTimes(2));
     expect(shown).toHaveBeenLastCalledWith({ id: '' });
   });
