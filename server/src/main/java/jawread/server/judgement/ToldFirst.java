@@ -10,7 +10,6 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
 import jawread.server.live.Acknowledged;
 import jawread.server.live.Timing;
-import org.springframework.http.HttpStatus;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -35,7 +34,7 @@ public record ToldFirst(
     /** Sends both, the first before the second is asked for. */
     void send(Supplier<Acknowledged<SheetView>> sheet, Timing timing, HttpServletResponse answer, JsonMapper json)
             throws IOException {
-        answer.setStatus((kept.equals("now") ? HttpStatus.CREATED : HttpStatus.OK).value());
+        answer.setStatus(Acknowledged.statusOf(kept).value());
         answer.setContentType(LINES);
         answer.setHeader(Timing.HEADER, timing.header());
         OutputStream out = answer.getOutputStream();

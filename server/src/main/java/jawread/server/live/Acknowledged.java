@@ -40,7 +40,11 @@ public record Acknowledged<T>(
 
     /** 201 for what was kept now, 200 for what was before. */
     public ResponseEntity<Acknowledged<T>> answer() {
-        boolean now = kept.equals(Receipt.When.NOW.code());
-        return ResponseEntity.status(now ? HttpStatus.CREATED : HttpStatus.OK).body(this);
+        return ResponseEntity.status(statusOf(kept)).body(this);
+    }
+
+    /** @param kept now or before */
+    public static HttpStatus statusOf(String kept) {
+        return kept.equals(Receipt.When.NOW.code()) ? HttpStatus.CREATED : HttpStatus.OK;
     }
 }
