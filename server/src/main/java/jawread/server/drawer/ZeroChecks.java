@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -35,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ZeroChecks {
     private static final Kind<Long, Length> CORRECTION = Kind.small("correction");
 
+    private final InstrumentsInForce instruments;
     private final Snapshots snapshots;
     private final GaugeCheckRepository checks;
     private final Drawer drawer;
@@ -50,6 +52,7 @@ public class ZeroChecks {
     private final Locks locks;
 
     ZeroChecks(
+            InstrumentsInForce instruments,
             Snapshots snapshots,
             GaugeCheckRepository checks,
             Drawer drawer,
@@ -63,6 +66,7 @@ public class ZeroChecks {
             Clock clock,
             Words words,
             Locks locks) {
+        this.instruments = instruments;
         this.snapshots = snapshots;
         this.checks = checks;
         this.drawer = drawer;
@@ -198,10 +202,13 @@ public class ZeroChecks {
     }
 
     private Instant lastGoodBefore(Gauge gauge, Instant at) {
-        return of(gauge).stream()
-                .filter(check -> check.at().isBefore(at) && !check.result().isOff(check.allowed()))
-                .map(GaugeCheck::at)
-                .reduce(Instant.EPOCH, (before, last) -> last);
+        return instruments
+                .with(Set.of(gauge.id()))
+                .of(gauge.id())
+                .zeros()
+                .lastGoodBefore(at.toEpochMilli())
+                .map(look -> Instant.ofEpochMilli(look.at()))
+                .orElse(Instant.EPOCH);
     }
 
     private ZeroCheck.Done done(String code) {
