@@ -53,7 +53,7 @@ public record Conditions(Rules rules, Instruments instruments, Material material
      */
     public Uncertainty uncertainty(FeatureKind kind, PlaceValue value, Length size, Standing standing) {
         Length spread = value.spread(standing.spread(), standing.values());
-        Length resolution = resolution(standing.readings());
+        Length resolution = standing.resolution();
         return differently(standing.readings()).stream()
                 .map(reading ->
                         Uncertainty.of(measuredBy(reading, kind, spread, resolution, Math.max(1, value.used()), size)))
@@ -90,7 +90,7 @@ public record Conditions(Rules rules, Instruments instruments, Material material
     /** U of a single reading. */
     Length expanded(FeatureKind kind, Reading reading) {
         return Length.nearest(
-                Uncertainty.of(measuredBy(reading, kind, reading.spread(), resolution(reading), 1, reading.value()))
+                Uncertainty.of(measuredBy(reading, kind, reading.spread(), reading.judgedTo(), 1, reading.value()))
                         .expanded());
     }
 
@@ -111,20 +111,6 @@ public record Conditions(Rules rules, Instruments instruments, Material material
                         .orElseGet(() -> instruments.masterExpanded(method, size, warmth, reading.takenAt())),
                 size,
                 warmth);
-    }
-
-    /** d: a division, or half of one where tenths were judged. Of figures written shorter than the gauge shows, what was written. */
-    private static Length resolution(List<Reading> readings) {
-        return readings.stream()
-                .map(Conditions::resolution)
-                .min(Length::compareTo)
-                .orElseThrow();
-    }
-
-    private static Length resolution(Reading reading) {
-        return reading.resolution().compareTo(reading.leastCount()) < 0
-                ? reading.leastCount().half()
-                : reading.resolution();
     }
 
     private Warmth warmth(Reading reading) {

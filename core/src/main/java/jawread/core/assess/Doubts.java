@@ -47,8 +47,15 @@ final class Doubts {
 
     private Check check(Reading reading) {
         Length expanded = expanded(reading);
+        boolean isNearTheDrawing = References.drawing(feature.demand(), Length.ZERO)
+                .filter(drawing -> !drawing.agreesWith(reading.value()))
+                .isEmpty();
         return new Check(
-                reading, expanded, canBeMisread(reading) ? slippedAgainstDrawing(reading, expanded) : Optional.empty());
+                reading,
+                expanded,
+                !isNearTheDrawing && canBeMisread(reading)
+                        ? slippedAgainstDrawing(reading, expanded)
+                        : Optional.empty());
     }
 
     /** In the order of the readings, quick checks last; one reading may be in doubt for two causes. */
@@ -60,8 +67,14 @@ final class Doubts {
         checks.forEach(check -> check.slipped()
                 .ifPresent(
                         finding -> doubts.add(new Doubt.Misread(check.reading(), readOn(check.reading()), finding))));
-        standing.readings().forEach(reading -> zeroMoved(reading).ifPresent(doubts::add));
-        checks.forEach(check -> zeroMoved(check.reading()).ifPresent(doubts::add));
+        Instrument on = null;
+        for (Reading reading : standing.readings()) {
+            // The one before was read on the same, nearly always.
+            on = on != null && on.id() == reading.with().read() ? on : readOn(reading);
+            zeroMoved(reading, on).ifPresent(doubts::add);
+        }
+        checks.forEach(
+                check -> zeroMoved(check.reading(), readOn(check.reading())).ifPresent(doubts::add));
         return List.copyOf(doubts);
     }
 
@@ -184,8 +197,7 @@ final class Doubts {
         return log.marksOf(reading).stream().filter(mark -> mark.kind() == Kind.KEEP || mark.kind() == Kind.CORRECT);
     }
 
-    private Optional<Doubt> zeroMoved(Reading reading) {
-        Instrument on = readOn(reading);
+    private Optional<Doubt> zeroMoved(Reading reading, Instrument on) {
         return on.zeros().looks().isEmpty()
                 ? Optional.empty()
                 : on.zeros()

@@ -2,9 +2,7 @@ package jawread.core.assess;
 
 import java.math.BigDecimal;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -49,7 +47,6 @@ public record MeasuredForm(
         double placeDeviation,
         Length resolution,
         Length criticalRange) {
-    private static final String UNWORN = "unworn";
     private static final BigDecimal HALF_RIGHT = BigDecimal.valueOf(45);
     private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
 
@@ -64,35 +61,19 @@ public record MeasuredForm(
     /**
      * Empty without a size in a section that wears.
      *
-     * @param all places of the feature on this part, measured or not
+     * @param layout of the places on this part
      */
-    public static Optional<MeasuredForm> of(
-            PlannedFeature planned, List<Place> all, List<FormPlace> measured, Rules rules) {
-        List<FormPlace> worn =
-                measured.stream().filter(place -> !isUnworn(place.place())).toList();
-        return worn.isEmpty() ? Optional.empty() : Optional.of(laidOut(planned, all, measured, worn, rules));
-    }
-
-    private static boolean isUnworn(Place place) {
-        return place.section().toLowerCase(Locale.ROOT).startsWith(UNWORN);
+    static Optional<MeasuredForm> of(PlannedFeature planned, FormLayout layout, List<FormPlace> measured, Rules rules) {
+        List<FormPlace> worn = measured.stream()
+                .filter(place -> !FormLayout.isUnworn(place.place()))
+                .toList();
+        return worn.isEmpty() ? Optional.empty() : Optional.of(laidOut(planned, layout, measured, worn, rules));
     }
 
     private static MeasuredForm laidOut(
-            PlannedFeature planned, List<Place> all, List<FormPlace> measured, List<FormPlace> worn, Rules rules) {
-        Map<String, Long> axesAt = all.stream().collect(Collectors.groupingBy(Place::section, Collectors.counting()));
-        List<Level> levels = all.stream()
-                .filter(place -> !isUnworn(place))
-                .map(place -> new Level(place.section(), place.depth(), axesAt.get(place.section())))
-                .distinct()
-                .sorted(Comparator.comparing(level -> level.depth().orElse(Length.ZERO)))
-                .toList();
-        List<Axis> axes = List.copyOf(all.stream()
-                .map(place -> new Axis(place.axis(), place.degrees()))
-                .collect(
-                        LinkedHashMap<BigDecimal, Axis>::new,
-                        (map, axis) -> map.putIfAbsent(axis.degrees().stripTrailingZeros(), axis),
-                        Map::putAll)
-                .values());
+            PlannedFeature planned, FormLayout layout, List<FormPlace> measured, List<FormPlace> worn, Rules rules) {
+        List<Level> levels = layout.levels();
+        List<Axis> axes = layout.axes();
         Map<Crossing, FormPlace> at = worn.stream()
                 .collect(Collectors.toMap(place -> Crossing.of(place.place()), place -> place, (one, same) -> one));
         List<List<Optional<FormPlace>>> places = levels.stream()
@@ -118,13 +99,19 @@ public record MeasuredForm(
                 levels,
                 axes,
                 places,
-                measured.stream().filter(place -> isUnworn(place.place())).toList(),
+                measured.stream()
+                        .filter(place -> FormLayout.isUnworn(place.place()))
+                        .toList(),
                 sizes,
                 form,
                 new FormFigures(planned, form, length(planned, levels), rules, deviation).all(),
                 deviation,
                 resolution,
                 CriticalRange.of(2, largest(worn.stream().map(FormPlace::spread).toList()), resolution));
+    }
+
+    FormLayout layout() {
+        return new FormLayout(levels, axes);
     }
 
     /** Where a section and an axis meet. */

@@ -104,8 +104,9 @@ public record PlaceAssessment(
 
     /** The step it is shown by: the coarsest of the gauges read with; empty before the first reading. */
     public Optional<Length> resolution() {
-        return (standing().isEmpty() ? readings() : standing())
-                .stream().map(Reading::leastCount).max(Length::compareTo);
+        return counted.count() > 0
+                ? Optional.of(counted.step())
+                : readings().stream().map(Reading::leastCount).max(Length::compareTo);
     }
 
     /** Whether the walk asks for a reading here: none are enough yet, or what was read cannot stand as it is. */

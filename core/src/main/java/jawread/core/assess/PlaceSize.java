@@ -48,10 +48,8 @@ public record PlaceSize(PlaceValue value, Optional<Uncertainty> uncertainty, Opt
     private static boolean isLive(List<Reading> readings, Instruments instruments) {
         return !readings.isEmpty()
                 && readings.stream()
-                        .allMatch(reading -> instruments
-                                .of(reading.with().gauge())
-                                .gauge()
-                                .kind()
-                                .live());
+                        .mapToLong(reading -> reading.with().gauge())
+                        .distinct()
+                        .allMatch(gauge -> instruments.of(gauge).gauge().kind().live());
     }
 }

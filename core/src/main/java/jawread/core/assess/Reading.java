@@ -136,6 +136,11 @@ public record Reading(
                 wasDue);
     }
 
+    /** d: a division, or half of one where tenths were judged. Of a figure written shorter than the gauge shows, what was written. */
+    Length judgedTo() {
+        return resolution().compareTo(leastCount()) < 0 ? leastCount().half() : resolution();
+    }
+
     public Length raw() {
         return figure.raw();
     }

@@ -59,7 +59,7 @@ public record RoundAssessment(
         Optional<PlaceAssessment> deciding = places.stream()
                 .filter(place -> place.verdict() == worst)
                 .max(Comparator.comparing(place -> place.beyond(limits)));
-        Optional<MeasuredForm> form = form(feature, part, places);
+        Optional<MeasuredForm> form = form(feature, there, places, before);
         boolean isWhole = places.stream()
                 .allMatch(place ->
                         place.value().value().isPresent() || place.skip().isPresent());
@@ -72,6 +72,13 @@ public record RoundAssessment(
                 places.stream().filter(PlaceAssessment::wantsReading).toList();
         boolean isBegun = places.stream().anyMatch(place -> !place.standing().isEmpty());
         return new RoundAssessment(round, places, wanting, worst, deciding, form, verdict, isBegun);
+    }
+
+    private boolean isLaidOutAs(List<Place> there) {
+        return IntStream.range(0, Math.max(there.size(), places.size()))
+                .allMatch(at -> at < there.size()
+                        && at < places.size()
+                        && there.get(at) == places.get(at).place());
     }
 
     private boolean isAt(int at, PlaceAssessment place) {
@@ -88,7 +95,8 @@ public record RoundAssessment(
         return isSame ? Optional.of(before) : Optional.empty();
     }
 
-    private static Optional<MeasuredForm> form(JudgedFeature feature, long part, List<PlaceAssessment> places) {
+    private static Optional<MeasuredForm> form(
+            JudgedFeature feature, List<Place> there, List<PlaceAssessment> places, Optional<RoundAssessment> before) {
         if (!feature.planned().kind().canBeCut()) {
             return Optional.empty();
         }
@@ -97,7 +105,10 @@ public record RoundAssessment(
                 .toList();
         return MeasuredForm.of(
                 feature.planned(),
-                feature.feature().places(part),
+                before.filter(of -> of.isLaidOutAs(there))
+                        .flatMap(RoundAssessment::form)
+                        .map(MeasuredForm::layout)
+                        .orElseGet(() -> FormLayout.of(there)),
                 measured,
                 feature.conditions().rules());
     }

@@ -15,6 +15,8 @@ import jawread.core.length.LengthUnit;
  * @param leastSpread the smallest s of any; zero without one
  * @param step the coarsest least count: read with two gauges, a place is judged by the coarser one, for the finer cannot make the other's
  *     readings better; 1 µm without one
+ * @param resolution d: the finest division, or half of one where tenths were judged; of figures written shorter than the gauge shows,
+ *     what was written; 1 µm without one
  */
 public record Standing(
         List<Reading> readings,
@@ -23,7 +25,8 @@ public record Standing(
         Length largest,
         Length spread,
         Length leastSpread,
-        Length step) {
+        Length step,
+        Length resolution) {
     static Standing of(List<Reading> readings) {
         if (readings.isEmpty()) {
             return new Standing(
@@ -33,6 +36,7 @@ public record Standing(
                     Length.ZERO,
                     Length.ZERO,
                     Length.ZERO,
+                    LengthUnit.MICROMETRE.whole(),
                     LengthUnit.MICROMETRE.whole());
         }
         var values = new ArrayList<Length>(readings.size());
@@ -41,6 +45,7 @@ public record Standing(
         Length spread = readings.get(0).spread();
         Length leastSpread = spread;
         Length step = readings.get(0).leastCount();
+        Length resolution = readings.get(0).judgedTo();
         for (Reading reading : readings) {
             Length value = reading.value();
             values.add(value);
@@ -49,8 +54,9 @@ public record Standing(
             spread = larger(spread, reading.spread());
             leastSpread = smaller(leastSpread, reading.spread());
             step = larger(step, reading.leastCount());
+            resolution = smaller(resolution, reading.judgedTo());
         }
-        return new Standing(readings, List.copyOf(values), smallest, largest, spread, leastSpread, step);
+        return new Standing(readings, List.copyOf(values), smallest, largest, spread, leastSpread, step, resolution);
     }
 
     private static Length smaller(Length one, Length other) {

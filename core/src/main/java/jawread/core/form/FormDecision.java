@@ -41,7 +41,12 @@ public record FormDecision(Length figure, Length guard, Length seen, boolean can
      */
     public static FormDecision of(
             DecisionRule rule, Length figure, int places, Optional<FormLimit> limit, double placeDeviation) {
-        return of(rule, figure, Guard.of(Math.sqrt(2) * placeDeviation), NoiseRange.of(places, placeDeviation), limit);
+        return of(rule, figure, guardOf(placeDeviation), NoiseRange.of(places, placeDeviation), limit);
+    }
+
+    /** The doubt of a difference of two places. @param placeDeviation u_place in µm */
+    public static Length guardOf(double placeDeviation) {
+        return Guard.of(Math.sqrt(2) * placeDeviation);
     }
 
     /** Of an ellipse through a section. @param placeDeviation u_place in µm */
@@ -50,7 +55,8 @@ public record FormDecision(Length figure, Length guard, Length seen, boolean can
         return of(rule, fit.length(), Guard.of(standard), Length.nearest(FIT_SEEN * standard), limit);
     }
 
-    private static FormDecision of(
+    /** Of a figure whose doubt is known already. */
+    public static FormDecision of(
             DecisionRule rule, Length figure, Length guard, Length seen, Optional<FormLimit> limit) {
         Optional<Length> bound = limit.map(FormLimit::asDifference);
         return new FormDecision(

@@ -85,6 +85,10 @@ public record Usage(
                     row.has(share) ? new BigDecimal(row.text(share)) : BigDecimal.ZERO);
         }
 
+        private boolean holds(LengthUnit unit, Length leastCount, Length rangeHigh) {
+            return inch == unit.isInch() && coarse.compareTo(leastCount) <= 0 && above.compareTo(rangeHigh) <= 0;
+        }
+
         private Usage upTo(Length rangeHigh) {
             return new Usage(
                     usage.features,
@@ -106,9 +110,15 @@ public record Usage(
      */
     public static Optional<Usage> of(
             GaugeKind kind, FeatureKind feature, LengthUnit unit, Length leastCount, Length rangeHigh) {
-        return of(kind, unit, leastCount, rangeHigh)
-                .filter(usage -> usage.features.contains(feature))
-                .findFirst();
+        Entry best = null;
+        for (Entry entry : ENTRIES.getOrDefault(kind.code(), List.of())) {
+            if (entry.usage.features.contains(feature)
+                    && entry.holds(unit, leastCount, rangeHigh)
+                    && (best == null || best.features.equals(entry.features) && NARROWEST.compare(entry, best) > 0)) {
+                best = entry;
+            }
+        }
+        return Optional.ofNullable(best).map(entry -> entry.upTo(rangeHigh));
     }
 
     /** All that such a gauge is used for, what it is most used for first. */
@@ -116,8 +126,7 @@ public record Usage(
         // Of the rows for one use the one for the coarsest scale, and the longest range, that still holds.
         var uses = new LinkedHashMap<String, Entry>();
         ENTRIES.getOrDefault(kind.code(), List.of()).stream()
-                .filter(entry -> entry.inch == unit.isInch())
-                .filter(entry -> entry.coarse.compareTo(leastCount) <= 0 && entry.above.compareTo(rangeHigh) <= 0)
+                .filter(entry -> entry.holds(unit, leastCount, rangeHigh))
                 .forEach(entry -> uses.merge(entry.features, entry, BinaryOperator.maxBy(NARROWEST)));
         return uses.values().stream().map(entry -> entry.upTo(rangeHigh));
     }

@@ -1,9 +1,9 @@
 package jawread.core.judge;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import jawread.core.length.Length;
 
 /**
@@ -13,6 +13,9 @@ import jawread.core.length.Length;
  * @param placeVariance d²/12 + s²/n in µm²: what is left between places of one feature, where everything else is the same
  */
 public record Uncertainty(List<Contribution> contributions, double placeVariance) {
+    private static final Comparator<Contribution> LARGEST_FIRST =
+            Comparator.comparingDouble(Contribution::variance).reversed();
+
     public Uncertainty {
         contributions = List.copyOf(contributions);
     }
@@ -36,25 +39,25 @@ public record Uncertainty(List<Contribution> contributions, double placeVariance
                 / by.readings();
         double master = by.masterExpanded().micrometres() / 2;
         Warmth warmth = by.warmth();
-        return new Uncertainty(
-                Stream.of(
-                                new Contribution(UncertaintySource.RESOLUTION, by.isComparator() ? 2 * step : step),
-                                new Contribution(
-                                        UncertaintySource.GAUGE, by.error().variance()),
-                                new Contribution(UncertaintySource.REPEAT, repeat),
-                                new Contribution(UncertaintySource.MASTER, master * master),
-                                new Contribution(UncertaintySource.TEMPERATURE, warmth.differenceVariance(size)),
-                                new Contribution(UncertaintySource.EXPANSION, warmth.expansionVariance(size)),
-                                new Contribution(UncertaintySource.MATERIAL, warmth.materialVariance(size)))
-                        .sorted(Comparator.comparing(Contribution::variance).reversed())
-                        .toList(),
-                step + repeat);
+        var contributions = new ArrayList<>(List.of(
+                new Contribution(UncertaintySource.RESOLUTION, by.isComparator() ? 2 * step : step),
+                new Contribution(UncertaintySource.GAUGE, by.error().variance()),
+                new Contribution(UncertaintySource.REPEAT, repeat),
+                new Contribution(UncertaintySource.MASTER, master * master),
+                new Contribution(UncertaintySource.TEMPERATURE, warmth.differenceVariance(size)),
+                new Contribution(UncertaintySource.EXPANSION, warmth.expansionVariance(size)),
+                new Contribution(UncertaintySource.MATERIAL, warmth.materialVariance(size))));
+        contributions.sort(LARGEST_FIRST);
+        return new Uncertainty(contributions, step + repeat);
     }
 
     /** u, in µm. */
     public double standard() {
-        return Math.sqrt(
-                contributions.stream().mapToDouble(Contribution::variance).sum());
+        double variance = 0;
+        for (Contribution each : contributions) {
+            variance += each.variance();
+        }
+        return Math.sqrt(variance);
     }
 
     /** U = 2u, in µm. */
