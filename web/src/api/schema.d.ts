@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{part}/counts-again/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["seen"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{part}/decisions/{id}": {
         parameters: {
             query?: never;
@@ -1885,6 +1901,7 @@ export interface components {
             round: string;
             runout?: string | null;
             sizes: components["schemas"]["LengthText"][];
+            underPlan: string[];
             value?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
         };
@@ -1898,6 +1915,7 @@ export interface components {
             rule?: string | null;
         };
         JudgementView: {
+            again?: string | null;
             decided?: components["schemas"]["DecisionView"];
             decisions: components["schemas"]["DecisionView"][];
             drawn: components["schemas"]["FeatureView"][];
@@ -2269,6 +2287,8 @@ export interface components {
             wants: boolean;
         };
         PlanChange: {
+            /** Format: int32 */
+            aside?: number | null;
             order?: string[] | null;
             puts: components["schemas"]["Put"][];
             removes: components["schemas"]["Remove"][];
@@ -2636,6 +2656,7 @@ export interface components {
             wanted: components["schemas"]["LengthText"];
         };
         SheetView: {
+            again?: string | null;
             changed?: components["schemas"]["ChangedView"];
             feature: components["schemas"]["FeatureView"];
             features: components["schemas"]["FeatureView"][];
@@ -2652,6 +2673,7 @@ export interface components {
             say: string;
             shape: string;
             startCheck?: string | null;
+            underPlan: string[];
         };
         ShopSettingView: {
             changedBy?: string | null;
@@ -4103,6 +4125,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Nothing"];
+                };
+            };
+        };
+    };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedJudgementView"];
                 };
             };
         };

@@ -44,6 +44,23 @@ public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature p
         return planned.typed().round();
     }
 
+    /** Whether what was read of one edition is a size of the other: both are the same kind of size, and round or not. */
+    public boolean isReadAs(Feature other) {
+        return kind() == other.kind() && diameter() == other.diameter();
+    }
+
+    /** Whether it is held to the same as another edition: limits, service, form, and the sizes it can be reworked to. */
+    public boolean isHeldToAs(Feature other) {
+        return planned.judgedBy().equals(other.planned.judgedBy())
+                && planned.service().equals(other.planned.service())
+                && planned.outOfRound().equals(other.planned.outOfRound())
+                && planned.taper().equals(other.planned.taper())
+                && planned.steps().equals(other.planned.steps())
+                && planned.grades().equals(other.planned.grades())
+                && asTyped().envelope() == other.asTyped().envelope()
+                && asTyped().decisive() == other.asTyped().decisive();
+    }
+
     /** Whether it has limits, and is more than looked at. */
     public boolean canBeMeasured() {
         return planned.canBeMeasured();

@@ -3,7 +3,10 @@ package jawread.core.assess;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import jawread.core.form.Runout;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.Envelope;
@@ -107,6 +110,14 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
     public boolean isOpen() {
         return !isLostForGood()
                 && (verdict() == SizeVerdict.METAL_LEFT || inForce().wanted().isPresent());
+    }
+
+    /** How many of the readings that it rests on were read under an earlier revision that held it to something else, by that revision. */
+    public Map<Integer, Long> readUnder() {
+        return inForce().places().stream()
+                .flatMap(place -> place.standing().stream())
+                .flatMap(reading -> reading.entry().under().stream())
+                .collect(Collectors.groupingBy(under -> under, TreeMap::new, Collectors.counting()));
     }
 
     /** What the cut before a round took off; empty without a size on both sides of it. */

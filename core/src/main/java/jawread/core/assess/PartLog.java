@@ -13,13 +13,16 @@ import java.util.stream.Collectors;
  *
  * @param features by their key; one nobody read on has none
  * @param looks the last at each item that is looked at, by its key
+ * @param aside how many readings of a feature lie aside, by its key: the plan moved or took away the places they were taken at, or made the
+ *     feature another kind of size; one that has none is left out
  */
-public record PartLog(Map<UUID, FeatureLog> features, Map<UUID, Look> looks) {
-    public static final PartLog NONE = new PartLog(Map.of(), Map.of());
+public record PartLog(Map<UUID, FeatureLog> features, Map<UUID, Look> looks, Map<UUID, Integer> aside) {
+    public static final PartLog NONE = new PartLog(Map.of(), Map.of(), Map.of());
 
     public PartLog {
         features = Map.copyOf(features);
         looks = Map.copyOf(looks);
+        aside = Map.copyOf(aside);
     }
 
     public FeatureLog of(UUID feature) {
@@ -36,12 +39,19 @@ public record PartLog(Map<UUID, FeatureLog> features, Map<UUID, Look> looks) {
         return features.values().stream().flatMap(log -> log.gauges().stream()).collect(Collectors.toSet());
     }
 
+    /** With so many more readings of a feature that lie aside. */
+    public PartLog withAside(UUID feature, int more) {
+        var now = new HashMap<>(aside);
+        now.merge(feature, more, Integer::sum);
+        return new PartLog(features, looks, now);
+    }
+
     /** With readings that came since. */
     public PartLog with(List<Reading> since) {
         var now = new HashMap<>(features);
         since.stream()
                 .collect(Collectors.groupingBy(Reading::feature))
                 .forEach((feature, readings) -> now.put(feature, of(feature).with(readings)));
-        return new PartLog(now, looks);
+        return new PartLog(now, looks, aside);
     }
 }

@@ -42,6 +42,11 @@ public record Place(
         return part.isEmpty() || part.get() == which;
     }
 
+    /** Whether a gauge is put to the same spot of the same part. */
+    public boolean isAs(Place other) {
+        return key.equals(other.key) && part.equals(other.part);
+    }
+
     /** Whether it was taken besides those of the plan. */
     public boolean isAdded() {
         return part.isPresent();

@@ -37,6 +37,8 @@ public record Reading(
      * @param typed the figure as typed; empty when it was read by scale
      * @param parts the counts read on the scale; empty when it was typed
      * @param keptAt by the clock of the shop, whatever the bench's said when it was taken
+     * @param under the revision of the plan that it was read under, where that held the feature to something else than it is held to
+     *     where it counts; empty where it held it to the same
      */
     public record Entry(
             Origin origin,
@@ -44,7 +46,8 @@ public record Reading(
             Optional<Parts> parts,
             long person,
             Instant takenAt,
-            Instant keptAt) {}
+            Instant keptAt,
+            Optional<Integer> under) {}
 
     /**
      * What the scale said.
@@ -122,7 +125,8 @@ public record Reading(
                         Optional.empty(),
                         entry.person(),
                         entry.takenAt(),
-                        entry.keptAt()),
+                        entry.keptAt(),
+                        entry.under()),
                 new Figure(
                         figure.base(),
                         shouldBe,

@@ -201,7 +201,7 @@ public final class MadePart {
                 place.key(),
                 round,
                 new ReadWith(quick ? 2 : 1, Optional.empty()),
-                new Reading.Entry(Origin.TYPED, Optional.empty(), Optional.empty(), 1, at, at),
+                new Reading.Entry(Origin.TYPED, Optional.empty(), Optional.empty(), 1, at, at, Optional.empty()),
                 new Reading.Figure(
                         Optional.empty(),
                         Length.ofMicrometres(size),

@@ -72,6 +72,7 @@ class SameInSameOutTest {
             return new PartLog(
                     part.features().stream()
                             .collect(Collectors.toMap(Feature::key, feature -> log(feature, read, isShuffled))),
+                    Map.of(),
                     Map.of());
         }
 
@@ -105,6 +106,7 @@ class SameInSameOutTest {
                                             List.of(),
                                             List.of(),
                                             List.of()))),
+                    Map.of(),
                     Map.of());
         }
     }

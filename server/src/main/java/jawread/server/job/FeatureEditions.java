@@ -1,11 +1,13 @@
 package jawread.server.job;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
+import jawread.core.assess.SamePlace;
 import jawread.core.plan.PlannedFeature;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Kind;
@@ -19,10 +21,12 @@ class FeatureEditions {
             planned -> 1 + planned.places().map(of -> of.inOrder().size()).orElse(0));
 
     private final Snapshots snapshots;
+    private final FeatureRepository features;
     private final PlaceRepository places;
 
-    FeatureEditions(Snapshots snapshots, PlaceRepository places) {
+    FeatureEditions(Snapshots snapshots, FeatureRepository features, PlaceRepository places) {
         this.snapshots = snapshots;
+        this.features = features;
         this.places = places;
     }
 
@@ -42,8 +46,33 @@ class FeatureEditions {
                         .stream()
                         .collect(Collectors.groupingBy(
                                 PlaceRow::feature, Collectors.mapping(PlaceRow::place, Collectors.toList())));
+        List<PlaceRow> besides =
+                this.places.findAllTakenBesides(rows.iterator().next().plan());
         return rows.stream()
-                .map(row -> row.feature(planned(row), places.getOrDefault(row.id(), List.of())))
+                .map(row ->
+                        row.feature(planned(row), withBesides(row, places.getOrDefault(row.id(), List.of()), besides)))
+                .toList();
+    }
+
+    /** What was taken on one part goes on with it: it is there under whatever edition still has its section. */
+    private List<Place> withBesides(FeatureRow row, List<Place> own, List<PlaceRow> besides) {
+        var all = new ArrayList<>(own);
+        for (PlaceRow taken : besides) {
+            if (taken.feature() != row.id()) {
+                features.findById(taken.feature())
+                        .filter(row::isReadAs)
+                        .flatMap(then -> SamePlace.of(placesOf(then), own).sectionOf(taken.place()))
+                        .map(taken::beside)
+                        .filter(place -> all.stream().noneMatch(each -> each.isAs(place)))
+                        .ifPresent(all::add);
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private List<Place> placesOf(FeatureRow row) {
+        return places.findAllByFeatureIdInOrderByPosition(List.of(row.id())).stream()
+                .map(PlaceRow::place)
                 .toList();
     }
 

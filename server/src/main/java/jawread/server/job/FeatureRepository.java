@@ -1,5 +1,6 @@
 package jawread.server.job;
 
+import java.util.List;
 import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
@@ -7,4 +8,7 @@ interface FeatureRepository extends Repository<FeatureRow, Long> {
     FeatureRow save(FeatureRow feature);
 
     Optional<FeatureRow> findById(long id);
+
+    /** Every edition there ever was. */
+    List<FeatureRow> findAllByPlanId(long planId);
 }

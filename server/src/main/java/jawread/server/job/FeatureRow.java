@@ -103,6 +103,15 @@ class FeatureRow {
         return id;
     }
 
+    UUID key() {
+        return key;
+    }
+
+    /** Whether what was read of one edition is a size of the other. */
+    boolean isReadAs(FeatureRow other) {
+        return key.equals(other.key) && kind == other.kind && diameter == other.diameter;
+    }
+
     long plan() {
         return plan.id();
     }

@@ -35,6 +35,7 @@ public class Jobs {
     private final PlaceRepository places;
     private final PartRepository parts;
     private final FeatureEditions editions;
+    private final Lineages lineages;
     private final ShopSettings settings;
     private final Journal journal;
     private final Clock clock;
@@ -49,6 +50,7 @@ public class Jobs {
             PlaceRepository places,
             PartRepository parts,
             FeatureEditions editions,
+            Lineages lineages,
             ShopSettings settings,
             Journal journal,
             Clock clock,
@@ -61,6 +63,7 @@ public class Jobs {
         this.places = places;
         this.parts = parts;
         this.editions = editions;
+        this.lineages = lineages;
         this.settings = settings;
         this.journal = journal;
         this.clock = clock;
@@ -282,10 +285,34 @@ public class Jobs {
         return revision.id();
     }
 
+    /**
+     * The same for what is read under an edition that may have been replaced before anything was read against it: then the newest revision
+     * is, which it counts under.
+     */
+    @Transactional
+    public long fixRevisionWith(Feature feature, PlanRevision judging) {
+        PlanRevisionRow revision =
+                revisions.findAllWith(feature.id()).stream().findFirst().orElseGet(() -> row(judging));
+        revision.fix(clock.instant());
+        return revision.id();
+    }
+
     private PlanRevisionRow rowWith(Feature feature) {
         return revisions.findAllWith(feature.id()).stream()
                 .findFirst()
                 .orElseThrow(() -> Refused.of(HttpStatus.CONFLICT, "plan-went-on", words.say("problem.plan-went-on")));
+    }
+
+    /** How all editions of its plan's features hang together with those of a revision. */
+    @Transactional(readOnly = true)
+    public Lineage lineage(PlanRevision revision) {
+        return lineages.of(revision.plan().id(), revision.features());
+    }
+
+    /** The same as if a plan said something else. */
+    @Transactional(readOnly = true)
+    public Lineage lineage(Plan plan, List<Feature> features) {
+        return lineages.of(plan.id(), features);
     }
 
     @Transactional(readOnly = true)
@@ -351,10 +378,11 @@ public class Jobs {
         return added;
     }
 
-    /** A place of this feature on this part. Refuses any other with 404. */
+    /** A place on this part of any of these editions of a feature. Refuses any other with 404. */
     @Transactional(readOnly = true)
-    public Place placeOf(Part part, Feature feature, long placeId) {
-        return feature.places(part.id()).stream()
+    public Place placeOf(Part part, List<Feature> editions, long placeId) {
+        return editions.stream()
+                .flatMap(feature -> feature.places(part.id()).stream())
                 .filter(place -> place.id() == placeId)
                 .findFirst()
                 .orElseThrow(notFound("no-such-place"));

@@ -71,8 +71,7 @@ class PlaceRow {
     PlaceRow(long feature, Place beside, int position, Axis across, long part, Person addedBy, Instant addedAt) {
         this.featureId = feature;
         this.position = position;
-        // A feature with one section calls its places after their axes alone.
-        this.name = beside.name().equals(beside.axis()) ? across.name() : beside.section() + ", " + across.name();
+        this.name = across(beside, across.name());
         this.section = beside.section();
         this.axis = across.name();
         this.angleDegrees = across.degrees();
@@ -84,6 +83,24 @@ class PlaceRow {
 
     long feature() {
         return featureId;
+    }
+
+    /** A feature with one section calls its places after their axes alone. */
+    private static String across(Place beside, String axis) {
+        return beside.name().equals(beside.axis()) ? axis : beside.section() + ", " + axis;
+    }
+
+    /** The same across a section as that is called, and lies, by now. @param other a place of that section */
+    Place beside(Place other) {
+        return Place.of(
+                id,
+                across(other, axis),
+                other.section(),
+                axis,
+                other.depth(),
+                angleDegrees,
+                Optional.ofNullable(partId),
+                Optional.empty());
     }
 
     Place place() {

@@ -16,6 +16,8 @@ interface PlanRevisionRepository extends Repository<PlanRevisionRow, Long> {
     @EntityGraph(attributePaths = {"plan", "plan.job"})
     Optional<PlanRevisionRow> findFirstByPlanIdOrderByNumberDesc(long planId);
 
+    List<PlanRevisionRow> findAllByPlanId(long planId);
+
     /** Those that hold this edition of a feature, the newest first. */
     @Query("""
             select revision from PlanRevisionRow revision join fetch revision.plan plan join fetch plan.job

@@ -79,6 +79,10 @@ class PlanRevisionRow {
         return id;
     }
 
+    int number() {
+        return number;
+    }
+
     List<FeatureRow> features() {
         return List.copyOf(features);
     }

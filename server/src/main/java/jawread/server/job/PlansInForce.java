@@ -28,6 +28,9 @@ public class PlansInForce {
         this.locks = locks;
     }
 
+    private static final Kind<Long, Lineage> LINEAGE =
+            new Kind<>("lineage", lineage -> 1 + lineage.features().size());
+
     private record InForce(PlanRevision revision, List<Part> parts) {}
 
     @Transactional(readOnly = true)
@@ -55,13 +58,32 @@ public class PlansInForce {
                 () -> new InForce(jobs.newest(plan), jobs.partsOf(plan)));
     }
 
-    /** The newest that holds this edition of a feature; refused as {@link Jobs#revisionWith} refuses. */
+    /** How all editions of the plan's features hang together with those of a revision. */
     @Transactional(readOnly = true)
-    public PlanRevision with(Plan plan, Feature feature) {
+    public Lineage lineage(PlanRevision revision) {
+        return snapshots.of(
+                LINEAGE, revision.id(), List.of(Subject.plan(revision.job().id())), () -> jobs.lineage(revision));
+    }
+
+    /**
+     * The revision that what is read under this edition of a feature is judged by: the newest, while that still has the feature as the same
+     * kind of size; else the newest that did. Refused as {@link Jobs#revisionWith} refuses.
+     */
+    @Transactional(readOnly = true)
+    public PlanRevision judging(Plan plan, Feature edition) {
         PlanRevision newest = newest(plan);
-        return newest.features().stream().anyMatch(each -> each.id() == feature.id())
+        return newest.sizes().stream().anyMatch(each -> each.key().equals(edition.key()) && each.isReadAs(edition))
                 ? newest
-                : jobs.revisionWith(feature);
+                : jobs.revisionWith(edition);
+    }
+
+    /** The edition that what is read under this one is judged by. Refused as {@link #judging} refuses. */
+    @Transactional(readOnly = true)
+    public Feature judged(Plan plan, Feature edition) {
+        return judging(plan, edition).sizes().stream()
+                .filter(each -> each.key().equals(edition.key()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** An edition of a feature that this part is, or was, measured by; refused as {@link Jobs#featureOf} refuses. */

@@ -31,11 +31,14 @@ public record JudgedPlan(PlanRevision plan, List<Part> parts, PartsOfPlan assess
 
     /** Of one that was taken off the list, on which nothing was read, that nothing was. */
     public PartAssessment of(Part part) {
+        return of(part.id());
+    }
+
+    PartAssessment of(long part) {
         return assessed.parts().stream()
-                .filter(each -> each.part() == part.id())
+                .filter(each -> each.part() == part)
                 .findFirst()
-                .orElseGet(() ->
-                        PartAssessment.of(new PartSnapshot(part.id(), plan.features(), PartLog.NONE, conditions)));
+                .orElseGet(() -> PartAssessment.of(new PartSnapshot(part, plan.features(), PartLog.NONE, conditions)));
     }
 
     /** The part that a feature was measured on. */

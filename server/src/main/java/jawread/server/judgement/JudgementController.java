@@ -9,6 +9,7 @@ import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.judgement.JudgementView.JudgedInFullView;
 import jawread.server.live.Acknowledged;
+import jawread.server.measure.CountsAgain;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -20,11 +21,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/parts/{part}")
 class JudgementController {
+    private final CountsAgain again;
     private final JudgementPages pages;
     private final PartDecisions decisions;
     private final ScreenTickets tickets;
 
-    JudgementController(JudgementPages pages, PartDecisions decisions, ScreenTickets tickets) {
+    JudgementController(CountsAgain again, JudgementPages pages, PartDecisions decisions, ScreenTickets tickets) {
+        this.again = again;
         this.pages = pages;
         this.decisions = decisions;
         this.tickets = tickets;
@@ -44,6 +47,13 @@ class JudgementController {
     @GetMapping("/features/{feature}/judgement")
     JudgedInFullView inFull(@PathVariable long part, @PathVariable long feature) {
         return pages.inFull(part, feature);
+    }
+
+    /** Somebody has seen that readings under earlier revisions count again. */
+    @Allowed(PERSON)
+    @PutMapping("/counts-again/seen")
+    Acknowledged<JudgementView> seen(@PathVariable long part, HttpServletRequest request) {
+        return Acknowledged.of(again.seen(part, tickets.whoStandsAt(request)), () -> pages.of(part));
     }
 
     /** Keeps what a person decides of a part against the rule that fired. */

@@ -12,12 +12,14 @@ import jawread.server.drawer.UncertaintyWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.job.PlansInForce;
 import jawread.server.judgement.JudgementView.DecisionView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.JudgementView.JudgedInFullView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
 import jawread.server.judgement.JudgementView.StepView;
 import jawread.server.judgement.SheetView.CutView;
+import jawread.server.measure.CountsAgain;
 import jawread.server.settings.Setting;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -31,6 +33,9 @@ public class JudgementPages {
     /** A part of more features shows the worst in full, and of the others what they come to. */
     private static final int SHOWN_IN_FULL = 2;
 
+    private final PlansInForce plans;
+    private final UnderPlanWords underPlan;
+    private final CountsAgain again;
     private final People people;
     private final Jobs jobs;
     private final Judgements judgements;
@@ -48,6 +53,9 @@ public class JudgementPages {
     private final Words words;
 
     JudgementPages(
+            PlansInForce plans,
+            UnderPlanWords underPlan,
+            CountsAgain again,
             People people,
             Jobs jobs,
             Judgements judgements,
@@ -63,6 +71,9 @@ public class JudgementPages {
             FormPages forms,
             MethodsCompared compared,
             Words words) {
+        this.plans = plans;
+        this.underPlan = underPlan;
+        this.again = again;
         this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
@@ -93,6 +104,7 @@ public class JudgementPages {
                 part.plan().shape().code(),
                 partWords.part(part, plan),
                 plan.parts().stream().map(each -> partWords.part(each, plan)).toList(),
+                again.of(part).orElse(null),
                 words.say("rule.school." + plan.job().choiceOf(Setting.NEAR_LIMIT)),
                 step,
                 inForce(made, step).map(this::decision).orElse(null),
@@ -110,7 +122,10 @@ public class JudgementPages {
         Part part = jobs.part(partId);
         JudgedPlan plan = judgements.of(part.plan());
         FeatureAssessment judged = plan.of(part).features().stream()
-                .filter(each -> each.feature().id() == featureId)
+                .filter(each -> each.feature().id() == featureId
+                        || each.feature()
+                                .key()
+                                .equals(plans.lineage(plan.plan()).editions().get(featureId)))
                 .findFirst()
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
@@ -123,7 +138,8 @@ public class JudgementPages {
                 .sorted(FeatureAssessment.WORST_FIRST)
                 .toList();
         return all.stream()
-                .map(feature -> feature(feature, part, inspected, all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
+                .map(feature ->
+                        feature(feature, part, plan, inspected, all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
                 .toList();
     }
 
@@ -144,7 +160,7 @@ public class JudgementPages {
     }
 
     private JudgedFeatureView feature(
-            FeatureAssessment feature, Part part, List<Inspection> inspected, boolean isInFull) {
+            FeatureAssessment feature, Part part, JudgedPlan plan, List<Inspection> inspected, boolean isInFull) {
         Job job = part.job();
         RoundAssessment round = feature.inForce();
         CutView cut = rounds.cut(round, feature, job);
@@ -152,6 +168,7 @@ public class JudgementPages {
         return new JudgedFeatureView(
                 feature.feature().id(),
                 rounds.verdict(round, feature, job),
+                underPlan.of(feature, plan),
                 rounds.name(round.number(), part.plan().roundNames()),
                 cut == null ? null : cut.sentence(),
                 rounds.envelope(feature),

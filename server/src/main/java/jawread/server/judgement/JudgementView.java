@@ -18,6 +18,7 @@ import jawread.server.words.LengthText;
  * What a part comes to: the verdict and the next step, then each feature, the worst first.
  *
  * @param parts of its plan, for going to another
+ * @param again present until somebody has seen it: that readings under earlier revisions count again
  * @param rule near the limits, in a sentence
  * @param step by the rule that fired
  * @param decided what a person decided against it, as long as the rule says what it said then; absent where nobody did
@@ -31,6 +32,7 @@ public record JudgementView(
         String shape,
         PartView part,
         List<PartView> parts,
+        @Nullable String again,
         String rule,
         StepView step,
         @Nullable DecisionView decided,
@@ -50,6 +52,7 @@ public record JudgementView(
 
     /**
      * @param id of one that is drawn: its name and limits stand there
+     * @param underPlan by which revision it is judged, under which its readings were read, and which of them lie aside
      * @param round as found, after cut 1 …
      * @param cut what the last cut was asked to take, and took; absent before the first
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
@@ -67,6 +70,7 @@ public record JudgementView(
     public record JudgedFeatureView(
             long id,
             VerdictView verdict,
+            List<String> underPlan,
             String round,
             @Nullable String cut,
             @Nullable String envelope,

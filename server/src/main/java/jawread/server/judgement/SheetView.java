@@ -16,7 +16,9 @@ import jawread.server.words.LengthText;
  *
  * @param plan that the part is measured by
  * @param shape what its section is drawn as
- * @param changed present where the plan says something else of this feature by now
+ * @param changed present where the plan no longer has this feature, or has it as another kind of size
+ * @param again present until somebody has seen it: that readings under earlier revisions count again
+ * @param underPlan by which revision it is judged, under which its readings were read, and which of them lie aside; none where all is of one
  * @param parts the parts of the plan, for going to another
  * @param features the features of the plan, for the drawn section and for going to another
  * @param rounds from "as found" on; the last is the one in force
@@ -32,6 +34,8 @@ public record SheetView(
         long plan,
         String shape,
         @Nullable ChangedView changed,
+        @Nullable String again,
+        List<String> underPlan,
         PartView part,
         List<PartView> parts,
         List<FeatureView> features,

@@ -27,6 +27,7 @@ import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.measure.CountsAgain;
 import jawread.server.measure.TakenAt;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Kind;
@@ -55,6 +56,8 @@ public class Sheets {
     private final CheckReminders checks;
     private final SpokenWords spoken;
     private final LimitsWords limits;
+    private final CountsAgain again;
+    private final UnderPlanWords underPlan;
     private final LivesWords lives;
     private final Figures figures;
     private final Words words;
@@ -71,6 +74,8 @@ public class Sheets {
             CheckReminders checks,
             SpokenWords spoken,
             LimitsWords limits,
+            CountsAgain again,
+            UnderPlanWords underPlan,
             LivesWords lives,
             Figures figures,
             Words words) {
@@ -85,6 +90,8 @@ public class Sheets {
         this.checks = checks;
         this.spoken = spoken;
         this.limits = limits;
+        this.again = again;
+        this.underPlan = underPlan;
         this.lives = lives;
         this.figures = figures;
         this.words = words;
@@ -97,7 +104,7 @@ public class Sheets {
     @Transactional(readOnly = true)
     public Optional<ToldView> told(TakenAt at) {
         Part part = at.part();
-        var plan = judgements.of(plans.with(part.plan(), at.feature()), plans.partsOf(part.plan()));
+        var plan = judgements.of(plans.judging(part.plan(), at.feature()), plans.partsOf(part.plan()));
         FeatureAssessment judged = plan.of(part, at.feature());
         RoundAssessment round = judged.inForce();
         Optional<PlaceView> place = round.places().stream()
@@ -123,11 +130,14 @@ public class Sheets {
         return of(part, plans.featureOf(part, featureId));
     }
 
+    /** @param edition of a feature: what was read under it is judged by the one in force */
     @Transactional(readOnly = true)
-    public SheetView of(Part part, Feature feature) {
+    public SheetView of(Part part, Feature edition) {
         List<Part> parts = plans.partsOf(part.plan());
-        // The plan may have gone on without this edition of the feature: what was read stays with its own.
-        PlanRevision revision = plans.with(part.plan(), feature);
+        // The plan may have gone on without this feature, or with another kind of size: what was read stays with its
+        // own.
+        PlanRevision revision = plans.judging(part.plan(), edition);
+        Feature feature = plans.judged(part.plan(), edition);
         var plan = judgements.of(revision, parts);
         FeatureAssessment judged = plan.of(part, feature);
         Job job = plan.job();
@@ -144,6 +154,8 @@ public class Sheets {
                 part.plan().id(),
                 part.plan().shape().code(),
                 changed(part, feature, revision).orElse(null),
+                again.of(part).orElse(null),
+                underPlan.of(judged, plan),
                 partWords.part(part, plan),
                 parts.stream().map(each -> partWords.part(each, plan)).toList(),
                 features,
@@ -250,7 +262,7 @@ public class Sheets {
         return Optional.of(new ChangedView(
                 now.map(Feature::id).orElse(null),
                 words.say(
-                        now.isPresent() ? "plan.feature-changed" : "plan.feature-gone",
+                        now.isPresent() ? "plan.feature-other-kind" : "plan.feature-gone",
                         Map.of("was", revision.number(), "is", newest.number()))));
     }
 }

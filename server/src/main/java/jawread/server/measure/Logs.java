@@ -10,21 +10,22 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jawread.core.assess.Feature;
 import jawread.core.assess.FeatureLog;
 import jawread.core.assess.Look;
 import jawread.core.assess.PartLog;
-import jawread.core.assess.PlaceKey;
 import jawread.core.assess.PlaceMark;
 import jawread.core.assess.Reading;
 import jawread.core.assess.ReadingMark;
 import jawread.core.assess.ReadingSwap;
-import jawread.core.assess.Round;
+import jawread.core.assess.RoundOrder;
 import jawread.core.assess.SetTo;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.comparator.ComparatorSettings;
+import jawread.server.job.Lineage;
+import jawread.server.job.Lineage.Seat;
 import jawread.server.job.Part;
 import jawread.server.job.PlanRevision;
+import jawread.server.job.PlansInForce;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Before;
 import jawread.server.versions.Snapshots.Kind;
@@ -41,6 +42,7 @@ public class Logs {
     private static final Kind<Long, Known> LOGS =
             new Kind<>("logs", known -> known.readings().size());
 
+    private final PlansInForce plans;
     private final Snapshots snapshots;
     private final RoundRepository rounds;
     private final ReadingRepository readings;
@@ -51,6 +53,7 @@ public class Logs {
     private final ComparatorSettings settings;
 
     Logs(
+            PlansInForce plans,
             Snapshots snapshots,
             RoundRepository rounds,
             ReadingRepository readings,
@@ -59,6 +62,7 @@ public class Logs {
             PlaceMarkRepository placeMarks,
             LookRepository looks,
             ComparatorSettings settings) {
+        this.plans = plans;
         this.snapshots = snapshots;
         this.rounds = rounds;
         this.readings = readings;
@@ -72,8 +76,16 @@ public class Logs {
     /**
      * @param parts that it was looked for on
      * @param last number of the last reading of the job that was looked at
+     * @param aside how many of each feature of each part lie aside
+     * @param rounds by what each is kept under, which round it is by now
      */
-    private record Known(Set<Long> parts, long last, List<Reading> readings, Map<Long, PartLog> logs) {}
+    private record Known(
+            Set<Long> parts,
+            long last,
+            List<Reading> readings,
+            Map<OnPart, Integer> aside,
+            Map<UUID, Integer> rounds,
+            Map<Long, PartLog> logs) {}
 
     /** A feature of a part. */
     private record OnPart(long part, UUID feature) {
@@ -81,9 +93,6 @@ public class Logs {
             return new OnPart(reading.part(), reading.feature());
         }
     }
-
-    /** Where a place of a feature is found by the number it is kept under. */
-    private record Counts(UUID feature, PlaceKey place) {}
 
     /** The log of each part by its number, as far as it counts under a revision of the plan. */
     @Transactional(readOnly = true)
@@ -103,32 +112,32 @@ public class Logs {
     }
 
     private Known find(PlanRevision revision, Set<Long> parts, Optional<Before<Known>> before) {
-        return before.filter(of -> of.changed()
-                        .equals(Set.of(Subject.readings(revision.job().id()))))
-                .map(of -> since(revision, of.value()))
-                .orElseGet(() -> anew(revision, before.map(Before::value), parts));
-    }
-
-    /** Which readings count under a revision: those taken at the places of the editions of features that it holds. */
-    private static Map<Long, Counts> handedIn(PlanRevision revision) {
-        var byPlace = new HashMap<Long, Counts>();
-        revision.features()
-                .forEach(feature -> feature.every()
-                        .forEach(place -> byPlace.put(place.id(), new Counts(feature.key(), place.key()))));
-        return byPlace;
+        long job = revision.job().id();
+        if (before.isEmpty() || before.get().changed().contains(Subject.plan(job))) {
+            return anew(revision, Optional.empty(), parts);
+        }
+        Before<Known> known = before.get();
+        return known.changed().equals(Set.of(Subject.readings(job)))
+                ? since(revision, known.value())
+                : anew(revision, Optional.of(known.value()), parts);
     }
 
     private Known since(PlanRevision revision, Known before) {
         List<ReadingRow> rows = readings.findAllSince(revision.job().id(), before.last());
-        List<Reading> since = counted(rows, handedIn(revision), before.parts());
+        Lineage lineage = plans.lineage(revision);
+        List<Reading> since = counted(rows, lineage, before.rounds(), before.parts());
+        Map<OnPart, Integer> more = aside(rows, lineage, before.parts());
         var logs = new HashMap<>(before.logs());
         since.stream()
                 .collect(Collectors.groupingBy(Reading::part))
                 .forEach((part, read) -> logs.put(part, logs.get(part).with(read)));
+        more.forEach((on, count) -> logs.put(on.part(), logs.get(on.part()).withAside(on.feature(), count)));
         return new Known(
                 before.parts(),
                 last(rows, before.last()),
                 Stream.concat(before.readings().stream(), since.stream()).toList(),
+                sum(before.aside(), more),
+                before.rounds(),
                 logs);
     }
 
@@ -136,18 +145,35 @@ public class Logs {
         return rows.isEmpty() ? before : rows.get(rows.size() - 1).seq();
     }
 
-    private List<Reading> counted(List<ReadingRow> rows, Map<Long, Counts> places, Set<Long> parts) {
+    /** One in a round that nobody knew of opened "as found". */
+    private List<Reading> counted(List<ReadingRow> rows, Lineage lineage, Map<UUID, Integer> rounds, Set<Long> parts) {
         List<ReadingRow> here = rows.stream()
-                .filter(row -> parts.contains(row.partId()) && places.containsKey(row.placeId()))
+                .filter(row -> parts.contains(row.partId())
+                        && lineage.seat(row.placeId()).isPresent())
                 .toList();
         Map<UUID, SetTo> set = settings(here);
         return here.stream()
                 .map(row -> {
-                    Counts counts = places.get(row.placeId());
+                    Seat seat = lineage.seat(row.placeId()).orElseThrow();
                     return row.reading(
-                            counts.feature(), counts.place(), row.settingId().map(set::get));
+                            seat.feature(),
+                            seat.place().key(),
+                            rounds.getOrDefault(row.round().getId(), 0),
+                            lineage.under(seat, row.planRevisionId()),
+                            row.settingId().map(set::get));
                 })
                 .toList();
+    }
+
+    /** Readings that count nowhere under the revision. */
+    private static Map<OnPart, Integer> aside(List<ReadingRow> rows, Lineage lineage, Set<Long> parts) {
+        return rows.stream()
+                .filter(row -> parts.contains(row.partId())
+                        && lineage.features().containsKey(row.placeId())
+                        && lineage.seat(row.placeId()).isEmpty())
+                .collect(Collectors.groupingBy(
+                        row -> new OnPart(row.partId(), lineage.features().get(row.placeId())),
+                        Collectors.summingInt(row -> 1)));
     }
 
     private Map<UUID, SetTo> settings(Collection<ReadingRow> rows) {
@@ -162,20 +188,19 @@ public class Logs {
     }
 
     private Known anew(PlanRevision revision, Optional<Known> before, Set<Long> parts) {
-        Map<Long, Counts> places = handedIn(revision);
+        Lineage lineage = plans.lineage(revision);
         List<Long> ids = List.copyOf(parts);
         long lastSeen = before.map(Known::last).orElse(0L);
         List<ReadingRow> rows = readings.findAllSince(revision.job().id(), lastSeen);
+        Map<OnPart, RoundOrder> opened = opened(ids, lineage);
+        Map<UUID, Integer> numbers = new HashMap<>();
+        opened.values().forEach(order -> numbers.putAll(order.numbers()));
         List<Reading> all = Stream.concat(
-                        before.stream().flatMap(of -> of.readings().stream()), counted(rows, places, parts).stream())
+                        before.stream().flatMap(of -> of.readings().stream()),
+                        counted(rows, lineage, numbers, parts).stream())
                 .toList();
         Map<UUID, OnPart> on = all.stream().collect(Collectors.toMap(Reading::id, OnPart::of));
         Map<OnPart, List<Reading>> read = all.stream().collect(Collectors.groupingBy(OnPart::of));
-        Map<Long, UUID> keys = revision.features().stream().collect(Collectors.toMap(Feature::id, Feature::key));
-        Map<OnPart, List<Round>> opened = grouped(
-                rounds.findAllByPartIdInOrderByNumber(ids).stream().filter(row -> keys.containsKey(row.featureId())),
-                row -> new OnPart(row.partId(), keys.get(row.featureId())),
-                MeasuringRoundRow::round);
         Map<OnPart, List<ReadingMark>> marked = grouped(
                 marks.findAllByReadingPartIdInOrderByMadeAt(ids).stream()
                         .filter(row -> on.containsKey(row.reading().getId())),
@@ -187,9 +212,10 @@ public class Logs {
                 ReadingSwapRow::swap);
         Map<OnPart, List<PlaceMark>> said = grouped(
                 placeMarks.findAllByPartIdInOrderByMadeAt(ids).stream()
-                        .filter(row -> places.containsKey(row.placeId())),
-                row -> new OnPart(row.partId(), places.get(row.placeId()).feature()),
-                row -> row.mark(places.get(row.placeId()).place()));
+                        .filter(row -> lineage.seat(row.placeId()).isPresent()),
+                row -> new OnPart(
+                        row.partId(), lineage.seat(row.placeId()).orElseThrow().feature()),
+                row -> mark(row, lineage, opened));
         var features = new HashMap<Long, Map<UUID, FeatureLog>>();
         Stream.of(opened, read, said)
                 .flatMap(each -> each.keySet().stream())
@@ -198,20 +224,54 @@ public class Logs {
                         .put(
                                 each.feature(),
                                 FeatureLog.of(
-                                        opened.getOrDefault(each, List.of()),
+                                        Optional.ofNullable(opened.get(each))
+                                                .map(RoundOrder::rounds)
+                                                .orElse(List.of()),
                                         read.getOrDefault(each, List.of()),
                                         marked.getOrDefault(each, List.of()),
                                         swapped.getOrDefault(each, List.of()),
                                         said.getOrDefault(each, List.of()))));
         var seen = new HashMap<Long, Map<UUID, Look>>();
         looks.findAllByPartIdInOrderByMadeAt(ids)
-                .forEach(row -> Optional.ofNullable(keys.get(row.featureId()))
+                .forEach(row -> Optional.ofNullable(lineage.editions().get(row.featureId()))
                         .ifPresent(key -> seen.computeIfAbsent(row.partId(), part -> new HashMap<>())
                                 .put(key, row.look(key))));
         var logs = new HashMap<Long, PartLog>();
-        parts.forEach(part ->
-                logs.put(part, new PartLog(features.getOrDefault(part, Map.of()), seen.getOrDefault(part, Map.of()))));
-        return new Known(parts, last(rows, lastSeen), all, logs);
+        var leftAside = new HashMap<Long, Map<UUID, Integer>>();
+        Map<OnPart, Integer> aside = sum(before.map(Known::aside).orElse(Map.of()), aside(rows, lineage, parts));
+        aside.forEach((where, count) ->
+                leftAside.computeIfAbsent(where.part(), part -> new HashMap<>()).put(where.feature(), count));
+        parts.forEach(part -> logs.put(
+                part,
+                new PartLog(
+                        features.getOrDefault(part, Map.of()),
+                        seen.getOrDefault(part, Map.of()),
+                        leftAside.getOrDefault(part, Map.of()))));
+        return new Known(parts, last(rows, lastSeen), all, aside, numbers, logs);
+    }
+
+    private static Map<OnPart, Integer> sum(Map<OnPart, Integer> one, Map<OnPart, Integer> other) {
+        var both = new HashMap<>(one);
+        other.forEach((on, count) -> both.merge(on, count, Integer::sum));
+        return both;
+    }
+
+    /** The rounds of each feature of each part, in the order in which they were opened under whatever editions. */
+    private Map<OnPart, RoundOrder> opened(List<Long> parts, Lineage lineage) {
+        var orders = new HashMap<OnPart, RoundOrder>();
+        grouped(
+                        rounds.findAllByPartIdIn(parts).stream()
+                                .filter(row -> lineage.editions().containsKey(row.featureId())),
+                        row -> new OnPart(row.partId(), lineage.editions().get(row.featureId())),
+                        MeasuringRoundRow::opened)
+                .forEach((on, all) -> orders.put(on, RoundOrder.of(all)));
+        return orders;
+    }
+
+    private static PlaceMark mark(PlaceMarkRow row, Lineage lineage, Map<OnPart, RoundOrder> opened) {
+        Seat seat = lineage.seat(row.placeId()).orElseThrow();
+        RoundOrder order = opened.get(new OnPart(row.partId(), seat.feature()));
+        return row.mark(seat.place().key(), order == null ? 0 : order.at(row.madeAt()));
     }
 
     private static <R, T> Map<OnPart, List<T>> grouped(Stream<R> rows, Function<R, OnPart> on, Function<R, T> value) {

@@ -8,7 +8,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import jawread.core.assess.Feature;
 import jawread.core.assess.Look;
 import jawread.server.access.Person;
 import jawread.server.job.Part;
@@ -44,10 +43,10 @@ class LookRow extends Kept {
 
     protected LookRow() {}
 
-    LookRow(UUID id, Part part, Feature feature, Look.Found found, String note, Person person, Instant madeAt) {
+    LookRow(UUID id, Part part, long feature, Look.Found found, String note, Person person, Instant madeAt) {
         this.id = id;
         this.partId = part.id();
-        this.featureId = feature.id();
+        this.featureId = feature;
         this.found = found;
         this.note = note;
         this.person = person.id();

@@ -12,6 +12,8 @@ import jawread.server.job.Job;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.job.PlanRevision;
+import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
@@ -34,6 +36,7 @@ public class Looks {
     private final Clock clock;
     private final Words words;
     private final JobLocks locks;
+    private final PlansInForce plans;
 
     public Looks(
             LookRepository looks,
@@ -42,7 +45,8 @@ public class Looks {
             Journal journal,
             Clock clock,
             Words words,
-            JobLocks locks) {
+            JobLocks locks,
+            PlansInForce plans) {
         this.looks = looks;
         this.ticks = ticks;
         this.jobs = jobs;
@@ -50,6 +54,7 @@ public class Looks {
         this.clock = clock;
         this.words = words;
         this.locks = locks;
+        this.plans = plans;
     }
 
     /**
@@ -73,14 +78,17 @@ public class Looks {
             return Receipt.before(id);
         }
         Part part = jobs.part(partId);
-        Feature item = jobs.newest(part.plan()).lookedAt().stream()
-                .filter(feature -> feature.id() == featureId)
+        PlanRevision newest = plans.newest(part.plan());
+        // A page that was loaded before the plan was changed names the edition that it knew.
+        UUID key = plans.lineage(newest).editions().get(featureId);
+        Feature item = newest.lookedAt().stream()
+                .filter(feature -> feature.key().equals(key))
                 .findFirst()
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
         jobs.fixRevisionWith(item);
         long seq = journal.write(part.job().id(), What.LOOK);
-        looks.save(new LookRow(id, part, item, seen, note.strip(), person, clock.instant()));
+        looks.save(new LookRow(id, part, featureId, seen, note.strip(), person, clock.instant()));
         return Receipt.now(id, seq);
     }
 

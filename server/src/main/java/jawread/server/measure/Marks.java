@@ -41,6 +41,7 @@ public class Marks {
     private final Clock clock;
     private final Words words;
     private final JobLocks locks;
+    private final Rounds rounds;
 
     public Marks(
             ComparatorSettings settings,
@@ -52,7 +53,8 @@ public class Marks {
             Journal journal,
             Clock clock,
             Words words,
-            JobLocks locks) {
+            JobLocks locks,
+            Rounds rounds) {
         this.settings = settings;
         this.drawer = drawer;
         this.marks = marks;
@@ -63,6 +65,7 @@ public class Marks {
         this.clock = clock;
         this.words = words;
         this.locks = locks;
+        this.rounds = rounds;
     }
 
     /** @param id made by the browser, so that sending it twice makes it once */
@@ -187,8 +190,7 @@ public class Marks {
             }
             return marked(Receipt.before(swap.id()), one);
         }
-        boolean isOneRound = one.round().getId().equals(other.round().getId());
-        if (!isOneRound || one.placeId() == other.placeId()) {
+        if (!rounds.areOne(one.round(), other.round()) || one.placeId() == other.placeId()) {
             throw Refused.field("other", "cannot-swap", words);
         }
         String reason = reason(swap.reason(), words);

@@ -7,8 +7,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.assess.Feature;
-import jawread.core.assess.Round;
+import jawread.core.assess.RoundOrder;
 import jawread.core.length.Length;
 import jawread.core.length.TypedLength;
 import jawread.server.access.Person;
@@ -47,7 +46,7 @@ class MeasuringRoundRow extends Kept {
     MeasuringRoundRow(
             UUID id,
             Part part,
-            Feature feature,
+            long feature,
             int number,
             Optional<String> askedTyped,
             Optional<TypedLength> asked,
@@ -55,7 +54,7 @@ class MeasuringRoundRow extends Kept {
             Instant openedAt) {
         this.id = id;
         this.partId = part.id();
-        this.featureId = feature.id();
+        this.featureId = feature;
         this.number = number;
         this.askedTyped = askedTyped.orElse(null);
         this.askedPm = asked.map(typed -> typed.length().picometres()).orElse(null);
@@ -76,13 +75,18 @@ class MeasuringRoundRow extends Kept {
         return partId;
     }
 
-    /** 0 is "as found"; n is "after cut n". */
+    /** As it was numbered when it was opened; which round it is by now its order among all of its feature tells. */
     int number() {
         return number;
     }
 
-    Round round() {
-        return new Round(number, Optional.ofNullable(askedPm).map(Length::ofPicometres));
+    boolean isCut() {
+        return number > 0;
+    }
+
+    RoundOrder.Opened opened() {
+        return new RoundOrder.Opened(
+                id, featureId, number, Optional.ofNullable(askedPm).map(Length::ofPicometres), openedAt);
     }
 
     Optional<String> askedTyped() {

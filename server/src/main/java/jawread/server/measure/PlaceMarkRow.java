@@ -59,7 +59,8 @@ class PlaceMarkRow extends SaidRow {
         return kind;
     }
 
-    PlaceMark mark(PlaceKey place) {
-        return new PlaceMark(getId(), place, roundNumber, kind, reason(), person(), madeAt());
+    /** @param round as it counts by now */
+    PlaceMark mark(PlaceKey place, int round) {
+        return new PlaceMark(getId(), place, round, kind, reason(), person(), madeAt());
     }
 }

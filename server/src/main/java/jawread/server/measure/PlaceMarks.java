@@ -1,6 +1,7 @@
 package jawread.server.measure;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Feature;
@@ -11,6 +12,7 @@ import jawread.server.access.Person;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
@@ -22,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Places passed over, taken up again, and noted. */
 @Service
 public class PlaceMarks {
+    private final PlansInForce plans;
     private final PlaceMarkRepository marks;
     private final Jobs jobs;
     private final People people;
@@ -32,6 +35,7 @@ public class PlaceMarks {
     private final JobLocks locks;
 
     PlaceMarks(
+            PlansInForce plans,
             PlaceMarkRepository marks,
             Jobs jobs,
             People people,
@@ -40,6 +44,7 @@ public class PlaceMarks {
             Words words,
             JobLocks locks,
             Rounds rounds) {
+        this.plans = plans;
         this.marks = marks;
         this.jobs = jobs;
         this.people = people;
@@ -71,7 +76,7 @@ public class PlaceMarks {
         }
         Part part = jobs.part(mark.part());
         Feature feature = jobs.featureOf(part, mark.feature());
-        Place place = jobs.placeOf(part, feature, mark.place());
+        Place place = jobs.placeOf(part, List.of(feature, plans.judged(part.plan(), feature)), mark.place());
         String reason =
                 mark.kind() == PlaceMark.Kind.TAKE_UP ? mark.reason().strip() : Marks.reason(mark.reason(), words);
         rounds.refuseWhenOver(part, feature, mark.round(), clock.instant());

@@ -33,13 +33,18 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
             where r.jobId = :job and r.seq > :seq order by r.seq""")
     List<ReadingRow> findAllSince(long job, long seq);
 
+    @Query("""
+            select new jawread.server.measure.Readings$At(r.partId, r.placeId, cast(count(r) as integer)) from ReadingRow r
+            where r.jobId = :job group by r.partId, r.placeId""")
+    List<Readings.At> countByPlace(long job);
+
     /** Whether a place was measured with a scale, by readings that count and are no quick check. */
     @Query("""
             select count(r) > 0 from ReadingRow r
-            where r.partId = :part and r.placeId = :place and r.round.number = :round and r.quick = false
+            where r.partId = :part and r.placeId in :places and r.round.id in :rounds and r.quick = false
             and coalesce(r.readerId, r.gaugeId) = :gauge
             and not exists (select m from ReadingMarkRow m where m.reading = r and m.kind = STRIKE)""")
-    boolean existsWith(long part, long place, int round, long gauge);
+    boolean existsWith(long part, Collection<Long> places, Collection<UUID> rounds, long gauge);
 
     /** The last of each gauge whose scale was ever read, found at the end of an index: a shop has tens of thousands. */
     @Query(nativeQuery = true, value = """

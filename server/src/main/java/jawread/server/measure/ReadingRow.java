@@ -11,6 +11,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import jawread.core.assess.Origin;
 import jawread.core.assess.Place;
@@ -192,6 +193,10 @@ class ReadingRow extends Kept {
         return person;
     }
 
+    long planRevisionId() {
+        return planRevisionId;
+    }
+
     MeasuringRoundRow round() {
         return round;
     }
@@ -228,11 +233,15 @@ class ReadingRow extends Kept {
         return unit;
     }
 
-    /** Whether it says just what is asked to be kept: then that is this one, sent again. @param usual what the gauge adds on its own */
-    boolean isKeptAs(KeepReading asked, Supplier<Length> usual) {
+    /**
+     * Whether it says just what is asked to be kept: then that is this one, sent again. The place tells the feature.
+     *
+     * @param isInRound whether a round is the one it is asked for in
+     * @param usual what the gauge adds on its own
+     */
+    boolean isKeptAs(KeepReading asked, Predicate<UUID> isInRound, Supplier<Length> usual) {
         return partId == asked.part()
-                && round.featureId() == asked.feature()
-                && round.number() == asked.round()
+                && isInRound.test(round.getId())
                 && placeId == asked.place()
                 && with().equals(new ReadWith(asked.gauge(), asked.reader()))
                 && person == asked.person()
@@ -245,17 +254,22 @@ class ReadingRow extends Kept {
                 && takenAt.equals(asked.takenAt());
     }
 
-    /** @param setting of a comparator, where it was set by somebody here */
-    Reading reading(UUID feature, PlaceKey place, Optional<SetTo> setting) {
+    /**
+     * @param round as it counts by now
+     * @param under the revision that it was read under, where that held the feature to something else
+     * @param setting of a comparator, where it was set by somebody here
+     */
+    Reading reading(UUID feature, PlaceKey place, int round, Optional<Integer> under, Optional<SetTo> setting) {
         return new Reading(
                 id,
                 seq,
                 partId,
                 feature,
                 place,
-                round.number(),
+                round,
                 with(),
-                new Entry(origin, typed(), Optional.ofNullable(parts).map(Parts::parse), person, takenAt, keptAt),
+                new Entry(
+                        origin, typed(), Optional.ofNullable(parts).map(Parts::parse), person, takenAt, keptAt, under),
                 new Figure(
                         base(),
                         raw(),

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
@@ -24,8 +25,11 @@ import jawread.server.drawer.Methods;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
+import jawread.server.job.Lineage;
+import jawread.server.job.Lineage.Seat;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
+import jawread.server.job.PlanRevision;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
@@ -104,13 +108,19 @@ public class Readings {
         // Neither the gauges nor the job change from here on until this is kept.
         locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
         Part part = plans.part(asked.part());
-        Feature feature = plans.featureOf(part, asked.feature());
-        Place place = jobs.placeOf(part, feature, asked.place());
+        // A page that was loaded before the plan was changed names the edition that it knew.
+        Feature edition = plans.featureOf(part, asked.feature());
+        PlanRevision judging = plans.judging(part.plan(), edition);
+        Lineage lineage = plans.lineage(judging);
+        Feature feature = plans.judged(part.plan(), edition);
+        Place taken = jobs.placeOf(part, List.of(edition, feature), asked.place());
+        Place place = lineage.seat(taken.id()).map(Seat::place).orElse(taken);
         Optional<ReadingRow> before = readings.findById(asked.id());
         if (before.isPresent()) {
             if (!before.get()
                     .isKeptAs(
                             asked,
+                            rounds.asOne(part, edition, asked.round())::contains,
                             () -> methods.method(asked.gauge(), asked.reader())
                                     .read()
                                     .base())) {
@@ -123,7 +133,7 @@ public class Readings {
         GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature, part.plan());
         refuseMadeUp(asked, part);
-        refuseSameGauge(asked, method);
+        refuseSameGauge(asked, method, part, feature, lineage.numbersOf(feature.key(), place));
         Person person = people.byId(asked.person());
         Optional<ComparatorSetting> setting =
                 method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
@@ -139,8 +149,8 @@ public class Readings {
                         part.job(),
                         read.value().plus(read.correction()),
                         read.rests().setting()));
-        long revision = jobs.fixRevisionWith(feature);
-        MeasuringRoundRow round = rounds.forReading(asked, part, feature, person);
+        long revision = jobs.fixRevisionWith(edition, judging);
+        MeasuringRoundRow round = rounds.forReading(asked, part, edition, person);
         long seq = journal.write(part.job().id(), What.READING);
         readings.save(new ReadingRow(
                 asked,
@@ -149,12 +159,21 @@ public class Readings {
                 revision,
                 round,
                 warmth.flatMap(warmths::row),
-                place,
+                taken,
                 method,
                 stateOf(method, asked.takenAt()),
                 seq,
                 clock.instant()));
         return new TakenAt(Receipt.now(asked.id(), seq), asked.id(), part, feature, asked.round(), place);
+    }
+
+    /** How many readings were taken at a place of a part, struck ones too. */
+    public record At(long part, long place, int readings) {}
+
+    /** Of a job, as they were kept. */
+    @Transactional(readOnly = true)
+    public List<At> countedByPlace(long job) {
+        return readings.countByPlace(job);
     }
 
     /** Where a reading was taken. */
@@ -218,12 +237,13 @@ public class Readings {
     }
 
     /** It would make the same slip again, and agree with it. */
-    private void refuseSameGauge(KeepReading asked, GaugeAndReader method) {
+    private void refuseSameGauge(
+            KeepReading asked, GaugeAndReader method, Part part, Feature feature, Set<Long> places) {
         if (asked.quick()
                 && readings.existsWith(
                         asked.part(),
-                        asked.place(),
-                        asked.round(),
+                        places,
+                        rounds.asOne(part, feature, asked.round()),
                         method.read().id())) {
             var refusal = Refusal.of("check-with-same-gauge")
                     .with("gauge", method.read().shopNumber());

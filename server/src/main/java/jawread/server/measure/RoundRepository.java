@@ -1,5 +1,6 @@
 package jawread.server.measure;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,9 +11,10 @@ interface RoundRepository extends Repository<MeasuringRoundRow, UUID> {
 
     Optional<MeasuringRoundRow> findById(UUID id);
 
-    Optional<MeasuringRoundRow> findByPartIdAndFeatureIdAndNumber(long partId, long featureId, int number);
+    /** Of a feature in these of its editions. */
+    List<MeasuringRoundRow> findAllByPartIdAndFeatureIdIn(long partId, Collection<Long> featureIds);
 
     boolean existsByPartId(long partId);
 
-    List<MeasuringRoundRow> findAllByPartIdInOrderByNumber(List<Long> partIds);
+    List<MeasuringRoundRow> findAllByPartIdIn(List<Long> partIds);
 }

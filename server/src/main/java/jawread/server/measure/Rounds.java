@@ -2,9 +2,15 @@ package jawread.server.measure;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.assess.Feature;
+import jawread.core.assess.RoundOrder;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
@@ -13,7 +19,9 @@ import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
+import jawread.server.job.Lineage;
 import jawread.server.job.Part;
+import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
@@ -33,6 +41,7 @@ public class Rounds {
     private final Clock clock;
     private final Words words;
     private final JobLocks locks;
+    private final PlansInForce plans;
 
     public Rounds(
             RoundRepository rounds,
@@ -41,7 +50,8 @@ public class Rounds {
             Journal journal,
             Clock clock,
             Words words,
-            JobLocks locks) {
+            JobLocks locks,
+            PlansInForce plans) {
         this.rounds = rounds;
         this.jobs = jobs;
         this.people = people;
@@ -49,6 +59,7 @@ public class Rounds {
         this.clock = clock;
         this.words = words;
         this.locks = locks;
+        this.plans = plans;
     }
 
     /**
@@ -72,11 +83,14 @@ public class Rounds {
         Feature feature = jobs.featureOf(part, cut.feature());
         LengthUnit unit = part.job().unit();
         Optional<TypedLength> asked = cut.asked().map(text -> asked(text, unit));
-        refuseUnless(cut.number() > 0 && cut.number() == nextNumber(part, feature), "round-not-next");
+        refuseUnless(
+                cut.number() > 0
+                        && cut.number() == opened(part, feature).order().last() + 1,
+                "round-not-next");
         Person person = people.byId(cut.person());
         long seq = journal.write(part.job().id(), What.ROUND);
         rounds.save(new MeasuringRoundRow(
-                cut.id(), part, feature, cut.number(), cut.asked(), asked, person, clock.instant()));
+                cut.id(), part, feature.id(), cut.number(), cut.asked(), asked, person, clock.instant()));
         return Receipt.now(cut.id(), seq);
     }
 
@@ -86,19 +100,46 @@ public class Rounds {
         return rounds.existsByPartId(part.id());
     }
 
+    /** All rounds of a feature of a part, whatever editions they were opened under. */
+    private record Opened(List<MeasuringRoundRow> rows, RoundOrder order) {
+        static Opened of(List<MeasuringRoundRow> rows) {
+            return new Opened(
+                    rows,
+                    RoundOrder.of(rows.stream().map(MeasuringRoundRow::opened).toList()));
+        }
+
+        Stream<MeasuringRoundRow> numbered(int number) {
+            return rows.stream().filter(row -> order.numberOf(row.getId()) == number);
+        }
+
+        Optional<MeasuringRoundRow> firstCut() {
+            return rows.stream()
+                    .filter(MeasuringRoundRow::isCut)
+                    .min(Comparator.comparing(MeasuringRoundRow::openedAt));
+        }
+    }
+
+    private Opened opened(Part part, Feature feature) {
+        Lineage lineage = plans.lineage(plans.judging(part.plan(), feature));
+        return Opened.of(rounds.findAllByPartIdAndFeatureIdIn(part.id(), lineage.editionsOf(feature.key())));
+    }
+
     /**
      * The round that a reading belongs to; the first reading of all opens "as found". Refuses one that was taken after a later cut with
      * 409: its page did not know of the cut.
      */
     MeasuringRoundRow forReading(KeepReading reading, Part part, Feature feature, Person person) {
-        refuseWhenOver(part, feature, reading.round(), reading.takenAt());
-        return rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), reading.round())
+        Opened opened = opened(part, feature);
+        refuseWhenOver(opened, reading.round(), reading.takenAt());
+        return opened.numbered(reading.round())
+                .max(Comparator.comparing(MeasuringRoundRow::openedAt))
                 .orElseGet(() -> {
                     refuseUnless(reading.round() == 0, "no-such-round");
                     return rounds.save(new MeasuringRoundRow(
                             UUID.randomUUID(),
                             part,
-                            feature,
+                            // One that a cut came before stands with that cut, so that it stands before it.
+                            opened.firstCut().map(MeasuringRoundRow::featureId).orElse(feature.id()),
                             0,
                             Optional.empty(),
                             Optional.empty(),
@@ -109,19 +150,37 @@ public class Rounds {
 
     /** Refuses what is to be written at a moment into a round that another one had followed by then. */
     void refuseWhenOver(Part part, Feature feature, int round, Instant at) {
-        boolean isOver = rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), round + 1)
-                .filter(next -> next.openedAt().isBefore(at))
-                .isPresent();
+        refuseWhenOver(opened(part, feature), round, at);
+    }
+
+    private void refuseWhenOver(Opened opened, int round, Instant at) {
+        boolean isOver = opened.numbered(round + 1)
+                .filter(MeasuringRoundRow::isCut)
+                .anyMatch(next -> next.openedAt().isBefore(at));
         refuseUnless(!isOver, "round-over");
     }
 
-    private int nextNumber(Part part, Feature feature) {
-        int number = 1;
-        while (rounds.findByPartIdAndFeatureIdAndNumber(part.id(), feature.id(), number)
-                .isPresent()) {
-            number++;
+    /** The rounds that are one with this one of a feature: "as found" may have been opened under several editions. */
+    Set<UUID> asOne(Part part, Feature feature, int number) {
+        return opened(part, feature)
+                .numbered(number)
+                .map(MeasuringRoundRow::getId)
+                .collect(Collectors.toSet());
+    }
+
+    /** Whether two rounds of a part are one. */
+    boolean areOne(MeasuringRoundRow one, MeasuringRoundRow other) {
+        if (one.getId().equals(other.getId())) {
+            return true;
         }
-        return number;
+        Part part = plans.part(one.partId());
+        return asOne(part, plans.featureOf(part, one.featureId()), numberOf(one))
+                .contains(other.getId());
+    }
+
+    private int numberOf(MeasuringRoundRow row) {
+        Part part = plans.part(row.partId());
+        return opened(part, plans.featureOf(part, row.featureId())).order().numberOf(row.getId());
     }
 
     private TypedLength asked(String text, LengthUnit unit) {

@@ -11,9 +11,13 @@ import jawread.core.plan.TypedFeature;
  * @param puts features that are new or changed
  * @param removes features to be taken out
  * @param order all keys in their new order; absent where it stays
+ * @param aside how many readings it leaves aside, as the person was told; absent while nobody was told of any
  */
 public record PlanChange(
-        List<Put> puts, List<Remove> removes, @Nullable List<UUID> order) {
+        List<Put> puts,
+        List<Remove> removes,
+        @Nullable List<UUID> order,
+        @Nullable Integer aside) {
     /**
      * @param key made by the browser for a new feature
      * @param edition the one that was looked at; absent for a new feature

@@ -42,14 +42,23 @@ public class PlanChanges {
     private final Words words;
     private final JobLocks locks;
     private final FeatureTrail trail;
+    private final ReadingsUnderPlan readings;
 
-    public PlanChanges(People people, Jobs jobs, Journal journal, Words words, JobLocks locks, FeatureTrail trail) {
+    public PlanChanges(
+            People people,
+            Jobs jobs,
+            Journal journal,
+            Words words,
+            JobLocks locks,
+            FeatureTrail trail,
+            ReadingsUnderPlan readings) {
         this.people = people;
         this.jobs = jobs;
         this.journal = journal;
         this.words = words;
         this.locks = locks;
         this.trail = trail;
+        this.readings = readings;
     }
 
     /**
@@ -58,12 +67,20 @@ public class PlanChanges {
      * @param seq its number in the job
      * @param changed editions that were not in the plan before
      * @param newRevision whether something had been read against the one before
+     * @param moved the readings that it left aside, and those that count again
      */
-    public record Done(long seq, PlanRevision revision, List<Feature> changed, PlanChange undo, boolean newRevision) {}
+    public record Done(
+            long seq,
+            PlanRevision revision,
+            List<Feature> changed,
+            PlanChange undo,
+            boolean newRevision,
+            ReadingsMoved moved) {}
 
     /**
      * Does a change. Refuses a feature that is not understood with 422, the name of the field and the feature's key as hint;
-     * one that somebody else has changed meanwhile with 412 and what they did, its edition now as hint: none where it is gone.
+     * one that somebody else has changed meanwhile with 412 and what they did, its edition now as hint: none where it is gone; one that
+     * leaves readings aside with 409 and how many as hint, unless that is how many the person was told of.
      */
     @Transactional
     public Done make(long planId, PlanChange change, Person person) {
@@ -87,10 +104,14 @@ public class PlanChanges {
         }
         List<Feature> now = standing.inOrder(Optional.ofNullable(change.order()));
         trail.moved(plan, before.features(), now);
+        ReadingsMoved moved = readings.movedBy(plan, before.features(), now);
+        if (moved.aside() > 0 && !Integer.valueOf(moved.aside()).equals(change.aside())) {
+            throw Refused.at(HttpStatus.CONFLICT, moved.refusal(), "features", moved.warning(words));
+        }
         boolean newRevision = before.isFixed() && !now.equals(before.features());
         PlanRevision revision = newRevision ? jobs.revise(before, now) : jobs.list(before, now);
         long seq = journal.write(job, What.PLAN);
-        return new Done(seq, revision, changed, undo.change(now), newRevision);
+        return new Done(seq, revision, changed, undo.change(now), newRevision, moved);
     }
 
     /**
@@ -235,7 +256,7 @@ public class PlanChanges {
 
         private PlanChange change(List<Feature> now) {
             boolean moved = !orderBefore.equals(now.stream().map(Feature::key).toList());
-            return new PlanChange(puts, removes, moved ? orderBefore : null);
+            return new PlanChange(puts, removes, moved ? orderBefore : null, null);
         }
     }
 }

@@ -217,9 +217,9 @@ class PlanViews {
                 revision.features().stream().map(Feature::key).toList(),
                 done.changed().stream().map(feature -> features.of(feature, of)).toList(),
                 done.undo(),
-                done.newRevision()
-                        ? words.say(
-                                "plan.revised", Map.of("number", revision.number(), "before", revision.number() - 1))
-                        : words.say("plan.kept"));
+                (done.newRevision()
+                                ? words.say("plan.revised", Map.of("number", revision.number()))
+                                : words.say("plan.kept"))
+                        + done.moved().sentence(words));
     }
 }

@@ -26,6 +26,7 @@ import jawread.core.trend.Trend.Point;
 import jawread.core.trend.TrendLine;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
+import jawread.server.job.PlansInForce;
 import jawread.server.judgement.Inspections;
 import jawread.server.judgement.Inspections.Inspected;
 import jawread.server.series.OverTimeView.BandPointView;
@@ -45,12 +46,14 @@ class OverTime {
     private static final int BAND_POINTS = 24;
     private static final double SECONDS_A_DAY = Duration.ofDays(1).toSeconds();
 
+    private final PlansInForce plans;
     private final Jobs jobs;
     private final Inspections inspections;
     private final Figures figures;
     private final Words words;
 
-    OverTime(Jobs jobs, Inspections inspections, Figures figures, Words words) {
+    OverTime(PlansInForce plans, Jobs jobs, Inspections inspections, Figures figures, Words words) {
+        this.plans = plans;
         this.jobs = jobs;
         this.inspections = inspections;
         this.figures = figures;
@@ -77,7 +80,7 @@ class OverTime {
     @Transactional(readOnly = true)
     OverTimeView of(long partId, long featureId, boolean byDays) {
         Part part = jobs.part(partId);
-        Feature feature = jobs.featureOf(part, featureId);
+        Feature feature = plans.judged(part.plan(), plans.featureOf(part, featureId));
         Inspected inspected = inspections.of(part);
         List<Inspection> all = Inspection.ofFeature(feature, inspected.all());
         boolean allCounted = all.stream()

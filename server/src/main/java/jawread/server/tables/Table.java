@@ -19,7 +19,10 @@ import java.util.stream.Collectors;
  * @param key the columns that tell its rows apart, in their order
  */
 public record Table(String name, List<Column> columns, List<String> key) {
-    /** Made again from the others, or of no meaning elsewhere: what was migrated, locks, the journal's end, tickets, versions, what is in doubt. */
+    /**
+     * Made again from the others, or of no meaning elsewhere: what was migrated, locks, the journal's end, tickets, versions, what is in
+     * doubt, what a migration tells of.
+     */
     private static final Set<String> NOT_KEPT = Set.of(
             "flyway_schema_history",
             "shop_lock",
@@ -27,7 +30,8 @@ public record Table(String name, List<Column> columns, List<String> key) {
             "shop_session",
             "stored_version",
             "plan_judged",
-            "part_in_doubt");
+            "part_in_doubt",
+            "counts_again");
 
     /** All that hold something of the shop's own, by name. */
     public static List<Table> all(Connection connection) throws SQLException {

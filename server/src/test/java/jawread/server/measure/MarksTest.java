@@ -32,8 +32,8 @@ class MarksTest {
     private final Journal journal = mock();
     private final Words words = mock();
     private final ReadingSwapRepository swaps = mock();
-    private final Marks marks =
-            new Marks(mock(), mock(), repository, swaps, readings, people, journal, Clock.systemUTC(), words, mock());
+    private final Marks marks = new Marks(
+            mock(), mock(), repository, swaps, readings, people, journal, Clock.systemUTC(), words, mock(), mock());
     private final ReadingRow reading = mock(ReadingRow.class, RETURNS_DEEP_STUBS);
     private final Person ansa = new Person(1, "Ansa", "turner", Set.of(May.MEASURES));
     private final UUID id = UUID.randomUUID();

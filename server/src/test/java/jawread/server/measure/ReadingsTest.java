@@ -13,10 +13,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
+import jawread.core.assess.Place;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
@@ -31,6 +33,7 @@ import jawread.server.drawer.GaugeState;
 import jawread.server.drawer.Methods;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Jobs;
+import jawread.server.job.Lineage;
 import jawread.server.job.Part;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
@@ -52,10 +55,11 @@ class ReadingsTest {
     private final ComparatorSettings settings = mock();
     private final Warmths warmths = mock();
     private final FeatureMethods proposals = mock();
+    private final Jobs jobs = mock();
     private final Readings readings = new Readings(
             repository,
             mock(Rounds.class),
-            mock(Jobs.class),
+            jobs,
             plans,
             drawer,
             methods,
@@ -71,6 +75,7 @@ class ReadingsTest {
             mock());
     private final Feature feature = mock(Feature.class, RETURNS_DEEP_STUBS);
     private final Gauge gauge = mock();
+    private final Place place = mock();
     private final Part part = mock(Part.class, RETURNS_DEEP_STUBS);
 
     @BeforeEach
@@ -79,6 +84,9 @@ class ReadingsTest {
         when(part.job().demonstration()).thenReturn(false);
         when(part.job().openedAt()).thenReturn(Instant.EPOCH);
         when(plans.featureOf(any(), anyLong())).thenReturn(feature);
+        when(plans.judged(any(), any())).thenReturn(feature);
+        when(plans.lineage(any())).thenReturn(new Lineage(Map.of(), Map.of(), Map.of(), Map.of()));
+        when(jobs.placeOf(any(), any(), anyLong())).thenReturn(place);
         when(methods.method(anyLong(), any())).thenReturn(GaugeAndReader.of(gauge));
         when(gauge.kind()).thenReturn(GaugeKind.of("outside-micrometer").orElseThrow());
         when(gauge.hasScale()).thenReturn(true);

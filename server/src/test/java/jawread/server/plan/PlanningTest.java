@@ -170,7 +170,7 @@ class PlanningTest {
     }
 
     @Test
-    void a_plan_that_was_read_against_goes_on_to_its_next_revision_and_what_was_read_stays() {
+    void a_plan_that_was_read_against_goes_on_to_its_next_revision_and_what_was_read_goes_with_it() {
         JsonNode job = open("revised", "mm", "");
         JsonNode plan = plan(job);
         add(plan, typed("body", "outside", "32 h9"));
@@ -191,25 +191,22 @@ class PlanningTest {
                         List.of())
                 .json();
         assertThat(done.path("revision").asInt()).isEqualTo(2);
-        assertThat(done.path("say").asString()).contains("revision 2", "stays with revision 1");
+        assertThat(done.path("say").asString()).contains("revision 2", "judged by it at once");
 
-        // The feature left alone keeps its reading; the changed one is measured anew, and the old sheet still shows the
-        // old.
+        // The feature left alone is the same edition; of the changed one what was read is judged by the new one.
         JsonNode after = plan(job);
         long endNow = after.path("features").get(1).path("edition").asLong();
         assertThat(endNow).isEqualTo(end.path("edition").asLong());
         assertThat(readings(sheet(part, endNow))).isEqualTo(1);
-        assertThat(readings(sheet(
-                        part, after.path("features").get(0).path("edition").asLong())))
-                .isZero();
+        long bodyNow = after.path("features").get(0).path("edition").asLong();
+        assertThat(readings(sheet(part, bodyNow))).isEqualTo(1);
         JsonNode old = sheet(part, body.path("edition").asLong());
         assertThat(readings(old)).isEqualTo(1);
-        assertThat(old.path("changed").path("sentence").asString()).contains("revision 1");
-        assertThat(old.path("changed").path("feature").asLong())
-                .isEqualTo(after.path("features").get(0).path("edition").asLong());
+        assertThat(old.path("feature").path("id").asLong()).isEqualTo(bodyNow);
 
         // One who had the old sheet open and sends a reading loses nothing.
         assertThat(keep(part, body.path("edition").asLong(), "31.971").status()).isEqualTo(201);
+        assertThat(readings(sheet(part, bodyNow))).isEqualTo(2);
         assertThat(plan(job).path("revision").asInt()).isEqualTo(2);
     }
 
@@ -334,7 +331,7 @@ class PlanningTest {
     }
 
     @Test
-    void a_figure_for_a_feature_replaced_before_anything_was_read_is_told_where_to_go() {
+    void a_figure_for_a_feature_replaced_before_anything_was_read_counts_by_what_replaced_it() {
         JsonNode job = open("went on", "mm", "");
         JsonNode plan = plan(job);
         JsonNode old = add(plan, typed("body", "outside", "32 h9"))
@@ -375,8 +372,9 @@ class PlanningTest {
                         "31.97",
                         "takenAt",
                         "2026-03-10T08:00:00Z"));
-        assertThat(answer.code()).isEqualTo("plan-went-on");
-        assertThat(answer.sentence()).contains("waits in the tray");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+        assertThat(readings(sheet(part, old.path("edition").asLong()))).isEqualTo(1);
+        assertThat(answer.shown().path("feature").path("limits").toString()).contains("31.961");
     }
 
     @Test
