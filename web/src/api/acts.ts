@@ -105,6 +105,18 @@ export const useDecide = () =>
         : queries.setQueryData([...keys.judgements, shown.part.id], shown),
   });
 
+/** Somebody has seen that readings of a part count again. */
+export const useCountsAgainSeen = () =>
+  useMutation({
+    mutationFn: (part: number) =>
+      answered(client.PUT('/api/parts/{part}/counts-again/seen', { params: { path: { part } } })),
+    onSuccess: () =>
+      Promise.all([
+        queries.invalidateQueries({ queryKey: keys.judgements }),
+        queries.invalidateQueries({ queryKey: keys.sheets }),
+      ]),
+  });
+
 interface ThirdAxis {
   part: number;
   feature: number;

@@ -1704,6 +1704,8 @@ export interface components {
             diameter: boolean;
             /** Format: int64 */
             id: number;
+            /** Format: uuid */
+            key: string;
             kind: string;
             length?: components["schemas"]["LengthText"];
             limits: components["schemas"]["LimitsView"];

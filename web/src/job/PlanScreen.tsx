@@ -19,6 +19,7 @@ import { PartsList } from './PartsList';
 import { PasteCard } from './PasteCard';
 import { KEYS, PlanKeys } from './PlanKeys';
 import { PlanSection } from './PlanSection';
+import { ReadingsAside } from './ReadingsAside';
 import { usePlanning } from './usePlanning';
 import { useUnderstood } from './useUnderstood';
 
@@ -82,6 +83,7 @@ function PlanOfJob({ job }: { job: Job }) {
       <div className="grid gap-5 px-4 pb-6 tablet:px-6 bench:grid-cols-[minmax(0,1fr)_27rem]">
         <div className="flex min-w-0 flex-col gap-4">
           <Conflicted planning={planning} />
+          <ReadingsAside planning={planning} />
           <div className="overflow-x-auto">
             <FeatureGrid
               key={plan.id}

@@ -4,6 +4,7 @@ import {
   type Job,
   type Plan,
   type PlanChange,
+  type PlanChanged,
   type Planned,
   Problem,
   type TypedFeature,
@@ -31,6 +32,13 @@ export interface Conflict {
   edition: number | undefined;
 }
 
+/** A change that would leave readings aside waits for a choice. */
+export interface Aside {
+  sentence: string;
+  doIt: () => void;
+  leaveAsItWas: () => void;
+}
+
 /** The plan at hand, and what can be done to it. */
 export interface Planning {
   job: Job;
@@ -44,6 +52,7 @@ export interface Planning {
   point: (key: string | undefined) => void;
   refused: Record<string, Refused>;
   conflict: Conflict | undefined;
+  aside: Aside | undefined;
   takeTheirs: () => void;
   keepMine: () => void;
   /** A feature is about to be changed: what is looked at now is what the change is made on, whoever else changes it. */
@@ -71,6 +80,7 @@ export function usePlanning(job: Job): Planning | undefined {
   const [refused, setRefused] = useState<Record<string, Refused>>({});
   const [conflict, setConflict] = useState<Conflict | undefined>();
   const [news, setNews] = useState<New[]>([]);
+  const [aside, setAside] = useState<(Aside & { plan: number }) | undefined>();
   const [begun, setBegun] = useState<Record<string, Begun>>({});
   // Each kind of part has its own: what was done to one is not taken back while another is looked at.
   const [can, setCan] = useState<Record<number, Can>>({});
@@ -94,8 +104,34 @@ export function usePlanning(job: Job): Planning | undefined {
     setDrafts((all) => without(all, key));
     setRefused((all) => without(all, key));
   };
+  /** Makes it once the person has said so, who was told what it leaves aside; undefined when it is not to be made. */
+  const made = async (change: PlanChange): Promise<PlanChanged | undefined> => {
+    try {
+      return await changePlan(job.id, plan.id, change);
+    } catch (failure) {
+      if (!(failure instanceof Problem) || failure.code !== 'readings-aside') {
+        throw failure;
+      }
+      setSay(failure.message);
+      const isWanted = await new Promise<boolean>((choose) =>
+        setAside({
+          plan: plan.id,
+          sentence: failure.message,
+          doIt: () => choose(true),
+          leaveAsItWas: () => choose(false),
+        }),
+      );
+      setAside(undefined);
+      return isWanted ? made({ ...change, aside: Number(failure.hint) }) : undefined;
+    }
+  };
   const make = async (change: PlanChange, key?: string) => {
-    const done = await changePlan(job.id, plan.id, change);
+    const done = await made(change);
+    if (done === undefined) {
+      change.puts.forEach((put) => forget(put.key));
+      setSay('The plan stays as it was.');
+      return 'left' as const;
+    }
     setSay(done.say);
     if (key !== undefined) {
       // Unless it was typed anew meanwhile.
@@ -183,6 +219,7 @@ export function usePlanning(job: Job): Planning | undefined {
     point,
     refused,
     conflict: conflict?.plan === plan.id ? conflict : undefined,
+    aside: aside?.plan === plan.id ? aside : undefined,
     begin: (key) => {
       const index = plan.features.findIndex((each) => each.key === key);
       const feature = plan.features[index];

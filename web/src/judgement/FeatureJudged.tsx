@@ -47,6 +47,11 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
             {service && `, service ${service.text} ${service.unit}`} · {judged.round}
             {judged.cut && ` · ${judged.cut}`}
           </p>
+          {judged.underPlan.map((said) => (
+            <p key={said} className="text-label text-quiet">
+              {said}
+            </p>
+          ))}
         </div>
         <WindowPicture
           limits={limits}

@@ -5,6 +5,7 @@ import { PartSection } from '../drawings/PartSection';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
+import { CountsAgain } from '../ui/CountsAgain';
 import { JobNav } from '../ui/JobNav';
 import { KeysAlong } from '../ui/KeysAlong';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
@@ -74,6 +75,7 @@ function OfPart({ judgement }: { judgement: Judgement }) {
     >
       <div className="grid grow grid-cols-1 items-start gap-5 p-3 tablet:p-5 bench:grid-cols-[minmax(0,1fr)_20rem] print:block print:p-0">
         <div className="flex min-w-0 flex-col gap-5">
+          <CountsAgain part={part.id} said={judgement.again} />
           <header className="border-2 border-line bg-panel p-5 print:border-0 print:p-0">
             <PrintedHead judgement={judgement} />
             <div className="flex flex-wrap items-center gap-x-6 gap-y-2">

@@ -1,11 +1,12 @@
 import { useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { useStrike } from '../api/acts';
 import { type Gauge, pathToJudgement, type Reading } from '../api/client';
 import { newId } from '../api/newId';
 import { useBindings } from '../keys/bindings';
 import { useAwake } from '../keys/useAwake';
 import { useKeys } from '../keys/useKeys';
+import { CountsAgain } from '../ui/CountsAgain';
 import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
@@ -19,12 +20,12 @@ import { Next } from './Next';
 import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { useEntry } from './useEntry';
+import { UnderPlan } from './UnderPlan';
 import { type Measuring, neighbour, useMeasuring } from './useMeasuring';
 import { Where } from './Where';
 
 /** The walk: where one is, the figure at hand, and what it all comes to so far. */
 export function MeasureScreen() {
-  const { part, feature } = useParams();
   const { measuring, failure, away } = useMeasuring();
   if (measuring === undefined) {
     return (
@@ -34,7 +35,9 @@ export function MeasureScreen() {
       </Shell>
     );
   }
-  return <AtTheBench key={`${part} ${feature}`} measuring={measuring} />;
+  // The same while the plan goes on to another edition: what is half typed stays.
+  const { part, feature } = measuring.sheet;
+  return <AtTheBench key={`${part.id} ${feature.key}`} measuring={measuring} />;
 }
 
 /** Pins have none: they are typed. */
@@ -147,19 +150,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       }
       keys={<KeysInUse way={way} bindings={bindings} />}
     >
-      {sheet.changed && (
-        <p className="flex flex-wrap items-center gap-4 border-b-2 border-line bg-panel px-6 py-2">
-          {sheet.changed.sentence}
-          {sheet.changed.feature && (
-            <Link
-              to={measuring.pathTo(sheet.part.id, sheet.changed.feature)}
-              className="font-semibold underline underline-offset-4"
-            >
-              Go to what it says now
-            </Link>
-          )}
-        </p>
-      )}
+      <CountsAgain part={sheet.part.id} said={sheet.again} />
+      <UnderPlan measuring={measuring} />
       <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[15rem_minmax(0,1fr)_17rem] wide:grid-cols-[21rem_minmax(0,1fr)_21rem]">
         {way === 'scale' && gauge !== undefined && hasScale(gauge) ? (
           <ReadByScale

@@ -1,5 +1,5 @@
-import { useCallback } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useCallback, useEffect, useRef } from 'react';
+import { useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import {
   type Gauge,
   type Part,
@@ -60,6 +60,35 @@ export interface Measuring {
 export const NOBODY_PICKED =
   'Every reading is kept with a name: say first, at the top of the page, who measures.';
 
+/**
+ * An address from before the plan was changed names an edition that is in force no more: the page goes on under the one that is, so that
+ * what is read next is read under that.
+ */
+function useInForce(sheet: Sheet | undefined, named: number, at: Place | undefined): void {
+  const navigate = useNavigate();
+  const { search } = useLocation();
+  const last = useRef<Place | undefined>(undefined);
+  useEffect(() => {
+    if (sheet === undefined || sheet.feature.id === named) {
+      last.current = at;
+      return;
+    }
+    queries.setQueryData(keys.sheet(sheet.part.id, sheet.feature.id), sheet);
+    const kept = new URLSearchParams(search);
+    // The places of another edition have other numbers: one that was gone to by hand is found by what it is called.
+    const same = sheet.rounds.at(-1)?.places.find(({ name }) => name === last.current?.name);
+    if (kept.has('place') && same) {
+      kept.set('place', String(same.id));
+    } else {
+      kept.delete('place');
+    }
+    const query = kept.toString();
+    void navigate(`/parts/${sheet.part.id}/features/${sheet.feature.id}${query && `?${query}`}`, {
+      replace: true,
+    });
+  }, [sheet, named, at, search, navigate]);
+}
+
 /** Undefined until the sheet is here. */
 export function useMeasuring(): {
   measuring?: Measuring;
@@ -107,6 +136,7 @@ export function useMeasuring(): {
   );
   const goToPlace = useCallback((to: number) => set({ place: String(to) }), [set]);
   const place = round && placeAt(round, Number(search.get('place')), (to) => onTheirWay(to).length);
+  useInForce(sheet.data, Number(feature), place);
   if (sheet.error) {
     return { failure: sheet.error, away: false };
   }

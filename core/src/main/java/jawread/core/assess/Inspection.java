@@ -4,7 +4,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import jawread.core.length.Length;
 
@@ -58,11 +60,12 @@ public record Inspection(FeatureAssessment feature, RoundAssessment round, Insta
     }
 
     /**
-     * The mean size of the feature at the last inspection of this part in another job before; empty where there was none.
+     * What each place of the feature measured at the last inspection of this part in another job before, by where it is now; empty where
+     * there was none that measured one of them.
      *
      * @param ofPart all inspections of its part
      */
-    public static Optional<Length> earlier(FeatureAssessment feature, List<Inspection> ofPart) {
+    public static Map<PlaceKey, Length> earlier(FeatureAssessment feature, List<Inspection> ofPart) {
         List<Inspection> all = ofFeature(feature.feature(), ofPart);
         Optional<Instant> first = all.stream()
                 .filter(each -> each.part() == feature.part())
@@ -71,8 +74,20 @@ public record Inspection(FeatureAssessment feature, RoundAssessment round, Insta
         return all.stream()
                 .filter(each -> each.part() != feature.part())
                 .filter(each -> first.filter(at -> each.at().isBefore(at)).isPresent())
-                .filter(each -> !each.round().values().isEmpty())
+                .map(each -> each.byPlaceOf(feature))
+                .filter(sizes -> !sizes.isEmpty())
                 .reduce((before, last) -> last)
-                .map(each -> Length.meanOf(each.round().values()));
+                .orElse(Map.of());
+    }
+
+    private Map<PlaceKey, Length> byPlaceOf(FeatureAssessment now) {
+        SamePlace same = SamePlace.of(feature.feature().every(), now.feature().places(now.part()));
+        var sizes = new HashMap<PlaceKey, Length>();
+        for (PlaceAssessment place : round.places()) {
+            place.value()
+                    .value()
+                    .ifPresent(size -> same.find(place.place()).ifPresent(there -> sizes.put(there.key(), size)));
+        }
+        return sizes;
     }
 }

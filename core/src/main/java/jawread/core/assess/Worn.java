@@ -2,6 +2,7 @@ package jawread.core.assess;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -23,9 +24,9 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
     /**
      * Against the best reference there is; empty without one, and where nobody has said how it may wear.
      *
-     * @param earlier mean size of the same part at an inspection before
+     * @param earlier what each place of the same part measured at an inspection before; empty without one
      */
-    public static Optional<Worn> of(MeasuredForm measured, Optional<Length> earlier) {
+    public static Optional<Worn> of(MeasuredForm measured, Map<PlaceKey, Length> earlier) {
         return measured.canWear()
                 ? reference(measured, earlier)
                         .map(reference -> new Worn(
@@ -40,14 +41,21 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
     }
 
     /** The part's own unworn place, an earlier record, the limits of a new part. */
-    private static Optional<WearReference> reference(MeasuredForm measured, Optional<Length> earlier) {
+    private static Optional<WearReference> reference(MeasuredForm measured, Map<PlaceKey, Length> earlier) {
         if (!measured.unworn().isEmpty()) {
             return Optional.of(WearReference.of(
                     WearReference.Kind.UNWORN_PLACE,
                     Length.meanOf(
                             measured.unworn().stream().map(FormPlace::size).toList())));
         }
-        return earlier.map(size -> WearReference.of(WearReference.Kind.EARLIER_RECORD, size))
+        List<List<Optional<Length>>> then = measured.places().stream()
+                .map(level -> level.stream()
+                        .map(place -> place.map(of -> earlier.get(of.place().key())))
+                        .toList())
+                .toList();
+        return Optional.of(then)
+                .filter(sizes -> sizes.stream().flatMap(List::stream).anyMatch(Optional::isPresent))
+                .map(WearReference::earlier)
                 .or(() -> measured.planned()
                         .limits()
                         .map(TypedLimits::limits)
@@ -63,6 +71,11 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
     /** Whether there is more of it than is not known of it. */
     public boolean isTold() {
         return wear.isTold(doubt());
+    }
+
+    /** What the place where most of it is was then; of limits their middle. */
+    public Length wasThere() {
+        return reference.at(wear.worst().section(), wear.worst().axis()).orElseThrow();
     }
 
     /** Where most of it is. */

@@ -10,7 +10,7 @@ import jawread.core.length.Length;
 /**
  * How far a feature is from what it was, place by place.
  *
- * @param at wear of each place measured, on the diameter; negative where there is more metal than the reference has
+ * @param at wear of each place that is held against something, on the diameter; negative where there is more metal than the reference has
  * @param worst the first of the largest
  * @param reach what is known of the worst against limits instead of a size: at least, at most; empty with a single size
  * @param isOneSided whether one axis is clearly worn more than another, so that up to all of it may be on one side
@@ -27,13 +27,16 @@ public record Wear(List<At> at, At worst, Optional<Reach> reach, boolean isOneSi
     public record Reach(Length atLeast, Length atMost) {}
 
     /**
-     * Of one size or more.
+     * Of one size or more that has something to be held against; those that have not are left out.
      *
      * @param clearly by more than this one axis is worn more than another: f(2)·u_place
      */
     public static Wear of(FormSizes sizes, Wears wears, WearReference reference, Length clearly) {
         List<At> at = sizes.measured().stream()
-                .map(place -> new At(place.section(), place.axis(), away(wears, place.size(), reference.single())))
+                .flatMap(place -> reference
+                        .at(place.section(), place.axis())
+                        .map(was -> new At(place.section(), place.axis(), away(wears, place.size(), was)))
+                        .stream())
                 .toList();
         At worst = at.stream()
                 .reduce((most, next) -> next.wear().compareTo(most.wear()) > 0 ? next : most)

@@ -7,11 +7,17 @@ import jawread.core.length.Length;
 /**
  * What wear is reckoned from.
  *
- * @param single one figure: the size of a place that never wore or of an earlier record; of a new part's limits their middle,
- *     rounded half to even to 1 pm
+ * @param single one figure for all places: the size of one that never wore; of a new part's limits their middle, rounded half to even to
+ *     1 pm; empty where each place has its own
+ * @param byPlace the size of each place then, by section and axis; empty where one figure holds for all
  * @param limits of a new part, where no more than these is known
  */
-public record WearReference(Kind kind, Length single, Optional<AsNew> limits) {
+public record WearReference(
+        Kind kind, Optional<Length> single, List<List<Optional<Length>>> byPlace, Optional<AsNew> limits) {
+    public WearReference {
+        byPlace = byPlace.stream().map(List::copyOf).toList();
+    }
+
     /** From the best to the worst. */
     public enum Kind {
         /** Above the ridge, outside the seal track. */
@@ -48,12 +54,26 @@ public record WearReference(Kind kind, Length single, Optional<AsNew> limits) {
         };
     }
 
-    /** @param kind any but {@link Kind#AS_NEW} */
+    /** What a place is held against, counted from 0; empty where nothing was measured there then. */
+    public Optional<Length> at(int section, int axis) {
+        return single.or(() -> byPlace.get(section).get(axis));
+    }
+
+    /** One figure for all places. @param kind any but {@link Kind#AS_NEW} */
     public static WearReference of(Kind kind, Length size) {
-        return new WearReference(kind, size, Optional.empty());
+        return new WearReference(kind, Optional.of(size), List.of(), Optional.empty());
+    }
+
+    /** Each place against itself at an inspection before. @param sizes then, by section and axis as they lie now */
+    public static WearReference earlier(List<List<Optional<Length>>> sizes) {
+        return new WearReference(Kind.EARLIER_RECORD, Optional.empty(), sizes, Optional.empty());
     }
 
     public static WearReference asNew(Length low, Length high) {
-        return new WearReference(Kind.AS_NEW, Length.meanOf(List.of(low, high)), Optional.of(new AsNew(low, high)));
+        return new WearReference(
+                Kind.AS_NEW,
+                Optional.of(Length.meanOf(List.of(low, high))),
+                List.of(),
+                Optional.of(new AsNew(low, high)));
     }
 }

@@ -35,6 +35,27 @@ class WearTest {
     }
 
     @Test
+    void
+            since_its_last_inspection_each_place_is_held_against_itself_and_one_that_was_not_measured_then_against_nothing() {
+        var sizes = new FormSizes(
+                List.of(Optional.empty(), Optional.empty(), Optional.empty()),
+                List.of(BigDecimal.ZERO),
+                List.of(
+                        List.of(Optional.of(Length.ofMillimetres("50.030"))),
+                        List.of(Optional.of(Length.ofMillimetres("50.020"))),
+                        List.of(Optional.of(Length.ofMillimetres("50.040")))));
+        // The mean of all then was 50.012: against that the first would have worn by 0.018.
+        var then = WearReference.earlier(List.of(
+                List.of(Optional.of(Length.ofMillimetres("50.015"))),
+                List.of(Optional.of(Length.ofMillimetres("50.009"))),
+                List.of(Optional.empty())));
+        Wear wear = Wear.of(sizes, Wears.LARGER, then, THRESHOLD);
+        assertThat(wear.worst()).isEqualTo(new Wear.At(0, 0, Length.ofMicrometres(15)));
+        assertThat(wear.at()).hasSize(2);
+        assertThat(then.at(2, 0)).isEmpty();
+    }
+
+    @Test
     void against_the_limits_of_a_new_one_only_what_is_past_both_is_told() {
         var asNew = WearReference.asNew(Length.ofMillimetres("50"), Length.ofMillimetres("50.01"));
         Length doubt = asNew.doubt(THRESHOLD, EXPANDED);

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import jawread.core.assess.FormFigure;
 import jawread.core.assess.MeasuredForm;
+import jawread.core.assess.PlaceKey;
 import jawread.core.assess.Worn;
 import jawread.core.form.AxisForm;
 import jawread.core.form.FormDecision;
@@ -48,14 +49,14 @@ public class StoryWords {
      *
      * @param sizes what its sizes come to, its form left aside
      * @param missing names of places that count for nothing here, and why
-     * @param earlier the mean size of the same part at the last inspection before; empty where there was none
+     * @param earlier what each place of the same part measured at the last inspection before; empty where there was none
      * @param stamped the grade that its mark claims; empty where it claims none
      * @param aroundAs how the job wants out-of-round shown: both, difference, roundness
      */
     public record Beside(
             SizeVerdict sizes,
             List<String> missing,
-            Optional<Length> earlier,
+            Map<PlaceKey, Length> earlier,
             Optional<String> stamped,
             String aroundAs) {}
 

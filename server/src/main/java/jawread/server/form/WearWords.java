@@ -64,7 +64,7 @@ class WearWords {
                         Map.of(
                                 "by", said(worn.wear().worst().wear(), worn, unit),
                                 "place", worn.worst().place().name(),
-                                "reference", said(worn.reference().single(), worn, unit),
+                                "reference", said(worn.wasThere(), worn, unit),
                                 "side", side(worn, unit)))
                 : words.say("story.wear.unseen." + kind, Map.of("seen", said(worn.doubt(), worn, unit)));
     }

@@ -63,7 +63,7 @@ class FormPages {
         return new Beside(
                 round.sizes(),
                 missing(feature, round),
-                form.canWear() ? Inspection.earlier(feature, inspections) : Optional.empty(),
+                form.canWear() ? Inspection.earlier(feature, inspections) : Map.of(),
                 stamped(feature, part.mark()),
                 part.job().choiceOf(Setting.OUT_OF_ROUND));
     }

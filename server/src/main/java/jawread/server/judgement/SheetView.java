@@ -60,12 +60,15 @@ public record SheetView(
     public record PartView(long id, String name, String mark, VerdictView verdict) {}
 
     /**
+     * @param id of this edition
+     * @param key the same through all its editions
      * @param starts from the left end of the part; absent while nobody has said
      * @param service how far it may wear; absent where nobody has said
      * @param depths where the gauge is put down its length, each once, from its start, whole picometres
      */
     public record FeatureView(
             long id,
+            UUID key,
             String name,
             String kind,
             boolean diameter,
@@ -76,7 +79,7 @@ public record SheetView(
             List<Long> depths,
             VerdictView verdict) {
         FeatureView with(VerdictView now) {
-            return new FeatureView(id, name, kind, diameter, limits, service, starts, length, depths, now);
+            return new FeatureView(id, key, name, kind, diameter, limits, service, starts, length, depths, now);
         }
     }
 

@@ -229,6 +229,7 @@ public class Sheets {
         Length step = feature.limitsStep();
         return new FeatureView(
                 feature.id(),
+                feature.key(),
                 feature.name(),
                 feature.kind().code(),
                 feature.diameter(),
