@@ -143,6 +143,8 @@ interface Cut {
   feature: number;
   number: number;
   asked: string;
+  /** How far from new the size lies that it was reworked to, whole picometres; 0 as new again; undefined: it stays what it was. */
+  to?: number;
 }
 
 /** A cut was taken: the next round opens. */
@@ -150,6 +152,25 @@ export const useCutTaken = () =>
   useMutation({
     mutationFn: ({ id, ...body }: Cut) =>
       answered(client.PUT('/api/rounds/{id}', { params: { path: { id } }, body })),
+    onSuccess: showSheet,
+  });
+
+interface SaidSize {
+  id: string;
+  part: number;
+  feature: number;
+  /** From which round on; 0 as found. */
+  round: number;
+  /** As of a cut; undefined takes back what was said of that round. */
+  to?: number;
+  reason: string;
+}
+
+/** Says what size a feature of a part is. */
+export const useSaySize = () =>
+  useMutation({
+    mutationFn: ({ id, ...body }: SaidSize) =>
+      answered(client.PUT('/api/sizes/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 

@@ -1220,6 +1220,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sizes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saySize"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slips": {
         parameters: {
             query?: never;
@@ -1480,6 +1496,7 @@ export interface components {
             id: number;
             limits: string;
             name: string;
+            reworked?: string | null;
             verdict: components["schemas"]["VerdictView"];
         };
         BenchJob: {
@@ -1710,8 +1727,10 @@ export interface components {
             length?: components["schemas"]["LengthText"];
             limits: components["schemas"]["LimitsView"];
             name: string;
+            reworked?: components["schemas"]["SizeStepView"];
             service?: components["schemas"]["LengthText"];
             starts?: components["schemas"]["LengthText"];
+            steps: components["schemas"]["SizeStepView"][];
             verdict: components["schemas"]["VerdictView"];
         };
         FeatureWarmthView: {
@@ -2140,18 +2159,21 @@ export interface components {
             slip: string;
         };
         PairView: {
+            binds?: string | null;
             clearance: components["schemas"]["LengthText"];
             expanded: components["schemas"]["LengthText"];
             /** Format: int64 */
             inside: number;
             insideName: string;
             largest: components["schemas"]["LengthText"];
+            largestExpanded: components["schemas"]["LengthText"];
             mark: string;
             /** Format: int64 */
             outside: number;
             outsideName: string;
             side: string;
             smallest: components["schemas"]["LengthText"];
+            smallestExpanded: components["schemas"]["LengthText"];
             word: string;
         };
         PairedFeatureView: {
@@ -2188,6 +2210,7 @@ export interface components {
             outside?: number | null;
             outsideParts: components["schemas"]["PairedPartView"][];
             outsides: components["schemas"]["PairedFeatureView"][];
+            proposed?: components["schemas"]["ProposedView"];
             sentence: string;
             wanted?: components["schemas"]["WantedView"];
             /** Format: int64 */
@@ -2396,6 +2419,11 @@ export interface components {
                 [key: string]: string;
             };
         };
+        ProposedView: {
+            least: components["schemas"]["LengthText"];
+            most: components["schemas"]["LengthText"];
+            sentence: string;
+        };
         Put: {
             /** Format: int32 */
             at?: number | null;
@@ -2532,6 +2560,8 @@ export interface components {
             part: number;
             /** Format: int64 */
             person?: number | null;
+            /** Format: int64 */
+            to?: number | null;
         };
         RoundView: {
             /** Format: int64 */
@@ -2543,6 +2573,9 @@ export interface components {
             /** Format: int32 */
             number: number;
             places: components["schemas"]["PlaceView"][];
+            /** Format: int64 */
+            proposed?: number | null;
+            to?: components["schemas"]["SizeStepView"];
             verdict: components["schemas"]["VerdictView"];
         };
         RunView: {
@@ -2715,6 +2748,24 @@ export interface components {
             /** Format: date-time */
             until: string;
             where: string;
+        };
+        SizeBody: {
+            /** Format: int64 */
+            feature: number;
+            /** Format: int64 */
+            part: number;
+            /** Format: int64 */
+            person?: number | null;
+            reason: string;
+            /** Format: int32 */
+            round: number;
+            /** Format: int64 */
+            to?: number | null;
+        };
+        SizeStepView: {
+            /** Format: int64 */
+            pm: number;
+            text: string;
         };
         SlipLogView: {
             all: boolean;
@@ -5042,6 +5093,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    saySize: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SizeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };

@@ -106,7 +106,10 @@ function Features({ plan }: { plan: BenchPlan }) {
             {features.map((feature) => (
               <th key={feature.id} scope="col" className="py-2 pr-3 text-label font-semibold">
                 {feature.name}
-                <span className="label block">{feature.limits}</span>
+                <span className="label block">
+                  {feature.reworked && `at ${feature.reworked}, `}
+                  {feature.limits}
+                </span>
               </th>
             ))}
           </tr>

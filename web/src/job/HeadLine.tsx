@@ -1,10 +1,19 @@
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { Job } from '../api/client';
 import { useArchive, useOpenJob } from '../api/planning';
 import { Button } from '../ui/Button';
 
 /** Where the limits come from, and what the whole job takes. */
-export function HeadLine({ job, onHead }: { job: Job; onHead: () => void }) {
+export function HeadLine({
+  job,
+  measure,
+  onHead,
+}: {
+  job: Job;
+  /** Where it is measured; undefined while there is nothing to measure. */
+  measure: string | undefined;
+  onHead: () => void;
+}) {
   const archive = useArchive();
   const open = useOpenJob();
   const navigate = useNavigate();
@@ -26,7 +35,15 @@ export function HeadLine({ job, onHead }: { job: Job; onHead: () => void }) {
         )}
       </p>
       <p className="label">{job.total}</p>
-      <div className="ml-auto flex gap-2">
+      <div className="ml-auto flex flex-wrap gap-2">
+        {measure !== undefined && (
+          <Link
+            to={measure}
+            className="inline-flex min-h-11 items-center rounded-edge border-2 border-now bg-now px-3 text-label font-semibold text-on-now"
+          >
+            Measure
+          </Link>
+        )}
         <Button small look={job.limitsSource ? 'plain' : 'now'} onClick={onHead}>
           Head of the job
         </Button>

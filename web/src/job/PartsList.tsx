@@ -1,7 +1,9 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Plan, Problem } from '../api/client';
 import { type PartOnList, useWriteParts } from '../api/planning';
 import { Button } from '../ui/Button';
+import { toMeasure } from './toMeasure';
 import { copyName } from './typed';
 
 /** The list as it is being written, and the edition that it was begun on. */
@@ -77,7 +79,16 @@ export function PartsList({ plan }: { plan: Plan }) {
                   />
                 </td>
               ))}
-              <td className="py-1 text-right">
+              <td className="py-1 text-right whitespace-nowrap">
+                {part.id !== undefined && toMeasure(plan, part.id) !== undefined && (
+                  <Link
+                    to={toMeasure(plan, part.id) ?? ''}
+                    aria-label={`Measure ${part.name}`}
+                    className="mr-3 inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+                  >
+                    Measure
+                  </Link>
+                )}
                 <Button
                   small
                   className="whitespace-nowrap"

@@ -29,6 +29,7 @@ const ALL_KEYS: KeyUse[] = [
   ['Ctrl V', 'rows from a spreadsheet; V outside the list'],
   ['Ctrl Z', 'takes the last change back; Ctrl Y does it again'],
   ['H', 'head of the job, outside the list'],
+  ['M', 'measure, outside the list'],
 ];
 
 /** The keys of the plan, in full. */

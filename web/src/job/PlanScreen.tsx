@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import type { Job, TypedFeature } from '../api/client';
 import { useJob } from '../api/queries';
 import { useKeys } from '../keys/useKeys';
@@ -20,6 +20,7 @@ import { PasteCard } from './PasteCard';
 import { KEYS, PlanKeys } from './PlanKeys';
 import { PlanSection } from './PlanSection';
 import { ReadingsAside } from './ReadingsAside';
+import { toMeasure } from './toMeasure';
 import { usePlanning } from './usePlanning';
 import { useUnderstood } from './useUnderstood';
 
@@ -42,6 +43,7 @@ type Card = 'head' | 'kind' | 'new-kind' | 'keys' | { paste: string };
 
 function PlanOfJob({ job }: { job: Job }) {
   const planning = usePlanning(job);
+  const navigate = useNavigate();
   const [card, setCard] = useState<Card | undefined>();
   const [draft, setDraft] = useState<TypedFeature | undefined>();
   const live = useUnderstood(planning?.plan.id ?? 0, draft);
@@ -49,6 +51,12 @@ function PlanOfJob({ job }: { job: Job }) {
     h: () => setCard('head'),
     v: () => setCard({ paste: '' }),
     '?': () => setCard('keys'),
+    m: () => {
+      const to = planning && toMeasure(planning.plan, planning.plan.parts[0]?.id, planning.at?.key);
+      if (to !== undefined) {
+        void navigate(to);
+      }
+    },
     'Ctrl z': () => planning?.undo(),
     'Ctrl y': () => planning?.redo(),
   });
@@ -56,6 +64,7 @@ function PlanOfJob({ job }: { job: Job }) {
     return null;
   }
   const { plan, at } = planning;
+  const measure = toMeasure(plan, plan.parts[0]?.id, at?.key);
   const close = () => setCard(undefined);
   return (
     <Shell
@@ -70,7 +79,7 @@ function PlanOfJob({ job }: { job: Job }) {
       }
       keys={<KeysAlong uses={KEYS} />}
     >
-      <HeadLine job={job} onHead={() => setCard('head')} />
+      <HeadLine job={job} measure={measure} onHead={() => setCard('head')} />
       <div className="px-4 tablet:px-6">
         <Changes of="job" which={job.id} />
       </div>

@@ -25,7 +25,7 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
   if (feature === undefined) {
     return null;
   }
-  const { limits, service } = feature;
+  const { limits, service, reworked } = feature;
   const light = { lit, onLight: setLit };
   return (
     <article
@@ -43,7 +43,7 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
           )}
           {judged.envelope && <p className="border-l-4 border-near pl-3">{judged.envelope}</p>}
           <p className="text-label text-quiet">
-            Limits {limits.sentence}
+            {reworked && <strong>At {reworked.text}. </strong>}Limits {limits.sentence}
             {service && `, service ${service.text} ${service.unit}`} · {judged.round}
             {judged.cut && ` · ${judged.cut}`}
           </p>

@@ -31,6 +31,7 @@ const drawn = (id: number, name: string) => ({
 const judged = (id: number, mark: string, word: string) => ({
   id,
   verdict: verdict(mark, word),
+  underPlan: [],
   round: 'as found',
   open: mark === 'not-measured',
   sizes: [length(1500, '43.980')],

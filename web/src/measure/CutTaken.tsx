@@ -2,7 +2,9 @@ import { type FormEvent, useState } from 'react';
 import { useCutTaken } from '../api/acts';
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 import { Dialog } from '../ui/Dialog';
+import { SizeIs, sizesOf } from './SizeIs';
 import type { Measuring } from './useMeasuring';
 
 interface CutTakenProps {
@@ -18,6 +20,9 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
   const [id] = useState(newId);
   const [asked, setAsked] = useState<string | undefined>();
   const proposed = (round.verdict.cut?.middle ?? round.verdict.cut?.near)?.text ?? '';
+  // What the last places ask for, until somebody says otherwise.
+  const [picked, setPicked] = useState<string | undefined>();
+  const toWhat = picked ?? (String(round.proposed ?? ''));
   const take = (event: FormEvent) => {
     event.preventDefault();
     if (person === undefined) {
@@ -30,6 +35,7 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
         feature: sheet.feature.id,
         number: round.number + 1,
         asked: asked ?? proposed,
+        ...(toWhat === '' ? {} : { to: Number(toWhat) }),
       })
       // The next round brings a card of its own, so that this one may be gone by then; what is refused stands in it.
       .then(onClose, () => undefined);
@@ -53,6 +59,15 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
           autoComplete="off"
           className="reading min-h-touch w-full border-2 border-line bg-paper px-4 text-order"
         />
+        {sheet.feature.steps.length > 0 && (
+          <Choice
+            label="It is from now on"
+            value={toWhat}
+            choices={sizesOf(sheet.feature, 'the size it was')}
+            onChoose={setPicked}
+            remark="A size from the plan: it is judged by its limits, wears from them, and is stepped on from there."
+          />
+        )}
         {cut.error && (
           <p role="alert" className="font-semibold">
             {cut.error.message}
@@ -65,6 +80,7 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
           <Button onClick={onClose}>Not yet</Button>
         </div>
       </form>
+      <SizeIs measuring={measuring} onSaid={onClose} />
     </Dialog>
   );
 }

@@ -40,7 +40,7 @@ const inTheOther = ({ near, middle, sideMiddle, sideNear }: ToCut): string =>
 
 /** The value between its limits, with the readings it was made from. */
 export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
-  const { limits, service } = sheet.feature;
+  const { limits, service, reworked } = sheet.feature;
   const window = {
     limits,
     readings: standing(place.readings).map(({ size }) => size),
@@ -53,7 +53,7 @@ export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
     <figure>
       <WindowPicture {...window} />
       <figcaption className="label">
-        Limits {limits.sentence}
+        {reworked && <strong>At {reworked.text}. </strong>}Limits {limits.sentence}
         {service && `, service ${service.text} ${service.unit} (${service.other})`}, from{' '}
         {sheet.job.limitsSource}
         {isGuardSeen(window) && '. Dotted: too near a limit to tell'}

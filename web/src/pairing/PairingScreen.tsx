@@ -3,6 +3,7 @@ import { pathToJudgement, type Pairing, type Problem, type Schemas } from '../ap
 import { type PairingAsked, usePairing } from '../api/queries';
 import { VerdictMark } from '../drawings/VerdictMark';
 import { changedIn } from '../ui/address';
+import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
@@ -74,6 +75,9 @@ const askedIn = (search: URLSearchParams): PairingAsked => {
   };
 };
 
+const isTaken = ({ least, most }: Schemas['ProposedView'], asked: PairingAsked) =>
+  asked.least === least.text && asked.most === most.text;
+
 interface AskedProps {
   shown: Pairing;
   asked: PairingAsked;
@@ -106,6 +110,22 @@ function Asked({ shown, asked, failure, ask }: AskedProps) {
         refused={refusedAt(failure, 'most')}
         onWrite={(most) => ask({ most })}
       />
+      {shown.proposed && !isTaken(shown.proposed, asked) && (
+        <div className="border-l-4 border-now pl-3">
+          <p>{shown.proposed.sentence}</p>
+          <Button
+            small
+            look={asked.least === '' ? 'now' : 'plain'}
+            className="mt-2"
+            onClick={() =>
+              shown.proposed &&
+              ask({ least: shown.proposed.least.text, most: shown.proposed.most.text })
+            }
+          >
+            Take that
+          </Button>
+        </div>
+      )}
       {shown.insides.length > 0 && (
         <Choice
           label="Insides"

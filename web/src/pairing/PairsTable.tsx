@@ -21,9 +21,13 @@ export function PairsTable({ pairs }: { pairs: Schemas['PairView'][] }) {
             {pair.word}
           </span>
           <span className="w-full text-label text-quiet">
-            from {pair.smallest.text} to {pair.largest.text} {pair.clearance.unit} · on the mean{' '}
+            tightest {pair.smallest.text} ± {pair.smallestExpanded.text}, loosest{' '}
+            {pair.largest.text} ± {pair.largestExpanded.text} {pair.clearance.unit} · on the mean{' '}
             {pair.clearance.other}
           </span>
+          {pair.binds && (
+            <span className="w-full border-l-4 border-near pl-3 font-semibold">{pair.binds}</span>
+          )}
         </li>
       ))}
     </ul>

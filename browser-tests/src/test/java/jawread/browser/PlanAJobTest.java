@@ -297,12 +297,12 @@ class PlanAJobTest extends AtTheBench {
         assertThat(row(page, "pin")).containsText("no limits yet");
 
         named(page, BUTTON, "Copy the job").click();
-        assertThat(named(page, HEADING, "Brake levers, again")).isVisible();
+        assertThat(named(page, HEADING, "Brake levers (2)")).isVisible();
         named(page, BUTTON, "Put away").click();
         assertThat(named(page, BUTTON, "Take out of the archive")).isVisible();
         page.navigate(server().address());
         assertThat(named(page, HEADING, "Brake levers")).isVisible();
-        assertThat(named(page, HEADING, "Brake levers, again")).hasCount(0);
+        assertThat(named(page, HEADING, "Brake levers (2)")).hasCount(0);
         nothingWasComplainedOf();
     }
 

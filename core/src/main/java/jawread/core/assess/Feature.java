@@ -44,6 +44,11 @@ public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature p
         return planned.typed().round();
     }
 
+    /** The same on a part where it was reworked. @param fromNew how far that size lies from new; zero for one made as new again */
+    Feature reworkedTo(Length fromNew) {
+        return new Feature(id, key, madeBy, planned.reworkedTo(fromNew), every);
+    }
+
     /** Whether what was read of one edition is a size of the other: both are the same kind of size, and round or not. */
     public boolean isReadAs(Feature other) {
         return kind() == other.kind() && diameter() == other.diameter();

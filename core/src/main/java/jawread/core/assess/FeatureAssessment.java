@@ -20,9 +20,12 @@ import jawread.core.limit.FeatureKind;
 /**
  * A feature of a part, round by round; the last round is the one in force.
  *
+ * @param plain as the plan has it
+ * @param of as it is in the round in force: where the part was reworked, at the size that it is since
  * @param rounds from "as found" on, at least that one
  */
-public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, List<RoundAssessment> rounds) {
+public record FeatureAssessment(
+        long part, Feature plain, JudgedFeature of, FeatureLog log, List<RoundAssessment> rounds) {
     /** By verdict; among those of one verdict the one that lies farthest beyond its limits, or the least within them. */
     public static final Comparator<FeatureAssessment> WORST_FIRST =
             Comparator.comparing(FeatureAssessment::verdict).thenComparing(FeatureAssessment::within);
@@ -32,8 +35,7 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
      */
     static FeatureAssessment of(
             long part, Feature plain, Conditions conditions, FeatureLog log, Optional<FeatureAssessment> before) {
-        Optional<FeatureAssessment> same =
-                before.filter(each -> each.part() == part && each.of().isSameFor(log.gauges(), plain, conditions));
+        Optional<FeatureAssessment> same = before.filter(each -> each.isSameFor(part, plain, log, conditions));
         if (same.filter(each -> each.log().equals(log)).isPresent()) {
             return same.get().under(conditions);
         }
@@ -42,17 +44,33 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
         if (log.rounds().isEmpty() || log.rounds().get(0).number() > 0) {
             rounds.add(RoundAssessment.of(feature, part, log, Round.AS_FOUND, Optional.empty()));
         }
-        log.rounds()
-                .forEach(round -> rounds.add(
-                        RoundAssessment.of(feature, part, log, round, same.flatMap(of -> of.round(round.number())))));
-        return new FeatureAssessment(part, feature, log, List.copyOf(rounds));
+        for (Round round : log.rounds()) {
+            if (round.to().isPresent()) {
+                feature = JudgedFeature.of(plain.reworkedTo(round.to().get()), conditions);
+            }
+            JudgedFeature then = feature;
+            rounds.add(RoundAssessment.of(
+                    then,
+                    part,
+                    log,
+                    round,
+                    same.flatMap(each -> each.round(round.number()))
+                            .filter(each -> each.of().feature().equals(then.feature()))));
+        }
+        return new FeatureAssessment(part, plain, feature, log, List.copyOf(rounds));
+    }
+
+    private boolean isSameFor(long which, Feature as, FeatureLog read, Conditions conditions) {
+        return part == which
+                && (plain == as || plain.equals(as))
+                && of.conditions().areSameFor(read.gauges(), conditions);
     }
 
     /** What it comes to is the same; what it is told under is what stands now. */
     private FeatureAssessment under(Conditions conditions) {
         return of.conditions() == conditions
                 ? this
-                : new FeatureAssessment(part, JudgedFeature.of(of.feature(), conditions), log, rounds);
+                : new FeatureAssessment(part, plain, JudgedFeature.of(of.feature(), conditions), log, rounds);
     }
 
     private Optional<RoundAssessment> round(int number) {
@@ -70,6 +88,15 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
 
     public RoundAssessment inForce() {
         return rounds.get(rounds.size() - 1);
+    }
+
+    /** The feature as it was in the round that this place was measured in. */
+    public JudgedFeature at(PlaceAssessment place) {
+        return rounds.stream()
+                .filter(round -> round.places().stream().anyMatch(each -> each == place))
+                .map(RoundAssessment::of)
+                .findFirst()
+                .orElse(of);
     }
 
     public SizeVerdict verdict() {
@@ -110,6 +137,11 @@ public record FeatureAssessment(long part, JudgedFeature of, FeatureLog log, Lis
     public boolean isOpen() {
         return !isLostForGood()
                 && (verdict() == SizeVerdict.METAL_LEFT || inForce().wanted().isPresent());
+    }
+
+    /** How far the size that it was reworked to lies from new, with its sign; empty as new. */
+    public Optional<Length> reworked() {
+        return of.planned().reworked();
     }
 
     /** How many of the readings that it rests on were read under an earlier revision that held it to something else, by that revision. */

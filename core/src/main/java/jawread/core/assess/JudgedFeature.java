@@ -1,6 +1,5 @@
 package jawread.core.assess;
 
-import java.util.Set;
 import jawread.core.judge.Demand;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
@@ -15,11 +14,6 @@ public record JudgedFeature(Feature feature, Demand demand, Conditions condition
                 feature,
                 new Demand(planned.kind(), planned.limits().map(TypedLimits::limits), planned.service()),
                 conditions);
-    }
-
-    /** Whether what was read with these gauges comes to the same for this feature under these conditions. */
-    boolean isSameFor(Set<Long> gauges, Feature which, Conditions under) {
-        return (feature == which || feature.equals(which)) && conditions.areSameFor(gauges, under);
     }
 
     public PlannedFeature planned() {

@@ -17,6 +17,8 @@ import jawread.core.judge.NoiseRange;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.WearLadder.Wears;
 import jawread.core.length.Length;
+import jawread.core.limit.Limits;
+import jawread.core.limit.SizeSteps;
 import jawread.core.limit.TypedLimits;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.rework.FinishedSize;
@@ -242,7 +244,7 @@ public record MeasuredForm(
                 .filter(limits -> limits.middle().isPresent())
                 .flatMap(asNew -> {
                     List<FinishedSize> listed = planned.steps()
-                            .map(steps -> FinishedSize.of(steps, asNew, wears()))
+                            .map(steps -> stepsAhead(steps, asNew))
                             .orElseGet(
                                     () -> planned.grades().map(FinishedSize::of).orElse(List.of()));
                     return listed.isEmpty()
@@ -250,6 +252,14 @@ public record MeasuredForm(
                             : Optional.of(NextSize.of(
                                     wears(), asNew, listed, all(), rules.cleanUp(), Length.nearest(expanded())));
                 });
+    }
+
+    /** None that it has been at already. @param limits of the size that it is */
+    private List<FinishedSize> stepsAhead(SizeSteps steps, Limits limits) {
+        Length from = planned.reworked().orElse(Length.ZERO);
+        return FinishedSize.of(steps, limits.shifted(Length.ZERO.minus(from)), wears()).stream()
+                .filter(size -> size.fromNew().orElseThrow().abs().compareTo(from.abs()) > 0)
+                .toList();
     }
 
     /** Which of the listed grades it is; empty where none is listed. */

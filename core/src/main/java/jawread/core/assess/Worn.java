@@ -42,7 +42,9 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
 
     /** The part's own unworn place, an earlier record, the limits of a new part. */
     private static Optional<WearReference> reference(MeasuredForm measured, Map<PlaceKey, Length> earlier) {
-        if (!measured.unworn().isEmpty()) {
+        // What was reworked wears from its finished limits: no place of it is as it was.
+        boolean isAsItWas = measured.planned().reworked().isEmpty();
+        if (isAsItWas && !measured.unworn().isEmpty()) {
             return Optional.of(WearReference.of(
                     WearReference.Kind.UNWORN_PLACE,
                     Length.meanOf(
@@ -54,7 +56,8 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
                         .toList())
                 .toList();
         return Optional.of(then)
-                .filter(sizes -> sizes.stream().flatMap(List::stream).anyMatch(Optional::isPresent))
+                .filter(sizes ->
+                        isAsItWas && sizes.stream().flatMap(List::stream).anyMatch(Optional::isPresent))
                 .map(WearReference::earlier)
                 .or(() -> measured.planned()
                         .limits()

@@ -32,6 +32,11 @@ public record Limits(Optional<Length> low, Optional<Length> high) {
         return new Limits(Optional.empty(), Optional.of(highInclusive));
     }
 
+    /** The same, so much farther. */
+    public Limits shifted(Length by) {
+        return new Limits(low.map(by::plus), high.map(by::plus));
+    }
+
     /** Half way between, rounded half to even to 1 pm; empty when one limit is open. */
     public Optional<Length> middle() {
         return low.flatMap(lo -> high.map(hi -> Length.meanOf(List.of(lo, hi))));

@@ -31,6 +31,11 @@ public record TypedLimits(
         return new TypedLimits(limits, false, resolution, Optional.of(nominal), Optional.empty());
     }
 
+    /** The same of a size that lies so much farther; it is no class of the nominal size any more. */
+    public TypedLimits shifted(Length by) {
+        return new TypedLimits(limits.shifted(by), turned, resolution, nominal, by.isZero() ? fit : Optional.empty());
+    }
+
     TypedLimits asTurned() {
         return new TypedLimits(limits, true, resolution, nominal, fit);
     }

@@ -30,6 +30,8 @@ import jawread.core.walk.WalkOrder;
  * What was understood of a feature as it was typed. A field that could not be understood is refused on its own, and the others
  * stand.
  *
+ * @param reworked how far the size that one part was reworked to lies from new, with its sign; empty as the plan has it. Limits and service
+ *     are then those of that size
  * @param places empty for what is looked at, and where a field that says where they lie was refused
  * @param refusals by the name of the field in {@link TypedFeature}
  */
@@ -43,6 +45,7 @@ public record PlannedFeature(
         Optional<FormLimit> taper,
         Optional<SizeSteps> steps,
         Optional<SizeGrades> grades,
+        Optional<Length> reworked,
         Optional<Span> lies,
         Layout layout,
         WalkOrder order,
@@ -55,6 +58,40 @@ public record PlannedFeature(
     /** Understands each field on its own. */
     public static PlannedFeature of(TypedFeature typed, TitleBlock block) {
         return new Reader(typed, block).read();
+    }
+
+    /**
+     * The same feature of a part that was reworked: from then on it is that size, judged by its limits and worn from them. How far form may
+     * be out stays what it was.
+     *
+     * @param fromNew how far that size lies from new, with its sign; zero for one made as new again
+     */
+    public PlannedFeature reworkedTo(Length fromNew) {
+        Length by = fromNew.minus(reworked.orElse(Length.ZERO));
+        return new PlannedFeature(
+                typed,
+                block,
+                kind,
+                limits.map(of -> of.shifted(by)),
+                service.map(of -> new ServiceLimit(of.length().plus(by))),
+                outOfRound,
+                taper,
+                steps,
+                grades,
+                Optional.of(fromNew).filter(step -> !step.isZero()),
+                lies,
+                layout,
+                order,
+                places,
+                doubts,
+                refusals);
+    }
+
+    /** How far from new each size is that it may be reworked to, with its sign, the nearest first; none where none is listed. */
+    public List<Length> stepsFromNew() {
+        return steps.map(SizeSteps::steps).orElse(List.of()).stream()
+                .map(step -> kind.shrinksWithCutting() ? Length.ZERO.minus(step) : step)
+                .toList();
     }
 
     /** Whether nothing was refused, so that it may stand in a plan. */
@@ -127,6 +164,7 @@ public record PlannedFeature(
                             sized ? typed.steps() : "",
                             () -> SizeSteps.parse(typed.steps(), block.unit(), kind)),
                     field("grades", sized ? typed.grades() : "", () -> SizeGrades.parse(typed.grades(), block, kind)),
+                    Optional.empty(),
                     lies,
                     layout,
                     order,

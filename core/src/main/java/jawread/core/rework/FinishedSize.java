@@ -20,7 +20,7 @@ public record FinishedSize(Limits limits, Optional<Length> fromNew, Optional<Str
     public static List<FinishedSize> of(SizeSteps steps, Limits asNew, Wears wears) {
         return steps.steps().stream()
                 .map(step -> wears == Wears.LARGER ? step : Length.ZERO.minus(step))
-                .map(step -> new FinishedSize(shifted(asNew, step), Optional.of(step), Optional.empty()))
+                .map(step -> new FinishedSize(asNew.shifted(step), Optional.of(step), Optional.empty()))
                 .toList();
     }
 
@@ -30,10 +30,6 @@ public record FinishedSize(Limits limits, Optional<Length> fromNew, Optional<Str
                 .filter(grade -> grade.limits().middle().isPresent())
                 .map(grade -> new FinishedSize(grade.limits(), Optional.empty(), Optional.of(grade.stamp())))
                 .toList();
-    }
-
-    private static Limits shifted(Limits limits, Length step) {
-        return new Limits(limits.low().map(step::plus), limits.high().map(step::plus));
     }
 
     /** The limit that a worn part must still reach from its side: the low one of a bore, the high one of a shaft. */

@@ -233,7 +233,13 @@ final class DemoReadings {
 
     private void cut(Rounds rounds, int part, int feature, int number, String asked) {
         rounds.cutTaken(new Cut(
-                nextId(), parts.get(part).id(), features.get(feature).id(), number, Optional.of(asked), person.id()));
+                nextId(),
+                parts.get(part).id(),
+                features.get(feature).id(),
+                number,
+                Optional.of(asked),
+                Optional.empty(),
+                person.id()));
     }
 
     private void look(int part, int feature) {

@@ -79,9 +79,14 @@ public class ReworkWords {
     /** {@code +0.030 in}, or {@code grade C}. */
     public String name(FinishedSize size, LengthUnit unit) {
         return size.fromNew()
-                .map(step -> (step.isNegative() ? "\u2212" : "+") + stepSaid(step.abs(), unit))
+                .map(step -> step(step, unit))
                 .orElseGet(() ->
                         words.say("story.grade", Map.of("grade", size.stamp().orElseThrow())));
+    }
+
+    /** {@code +0.030 in}. @param fromNew not zero */
+    public String step(Length fromNew, LengthUnit unit) {
+        return (fromNew.isNegative() ? "\u2212" : "+") + stepSaid(fromNew.abs(), unit);
     }
 
     /** As steps are usually listed, to a thou or a hundredth, with more digits only where it has them. */

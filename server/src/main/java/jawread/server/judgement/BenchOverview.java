@@ -5,6 +5,7 @@ import java.util.Optional;
 import jawread.core.assess.Feature;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.length.LengthUnit;
+import jawread.server.form.ReworkWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.LimitsWords;
@@ -20,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Says what is on the bench, how far each job is, and what to do next. */
 @Service
 public class BenchOverview {
+    private final ReworkWords rework;
     private final Jobs jobs;
     private final Judgements judgements;
     private final PartWords words;
@@ -28,12 +30,14 @@ public class BenchOverview {
     private final CheckReminders checks;
 
     BenchOverview(
+            ReworkWords rework,
             Jobs jobs,
             Judgements judgements,
             PartWords words,
             LimitsWords limits,
             LivesWords lives,
             CheckReminders checks) {
+        this.rework = rework;
         this.checks = checks;
         this.jobs = jobs;
         this.judgements = judgements;
@@ -103,6 +107,7 @@ public class BenchOverview {
                 feature.id(),
                 feature.name(),
                 limits.brief(judged.of().limits(), unit, feature.limitsStep()),
+                judged.reworked().map(to -> rework.step(to, unit)).orElse(null),
                 words.verdict(judged));
     }
 }

@@ -40,5 +40,6 @@ public record BenchView(List<BenchJob> jobs) {
     public record BenchPart(
             long id, String name, String mark, int measured, VerdictView verdict, List<BenchFeature> features) {}
 
-    public record BenchFeature(long id, String name, String limits, VerdictView verdict) {}
+    public record BenchFeature(
+            long id, String name, String limits, @Nullable String reworked, VerdictView verdict) {}
 }

@@ -41,6 +41,8 @@ import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.Rounds.Cut;
+import jawread.server.measure.SizesSaid;
+import jawread.server.measure.SizesSaid.SaySize;
 import jawread.server.measure.TakenAt;
 import jawread.server.storage.SyncTime;
 import org.springframework.http.ResponseEntity;
@@ -59,6 +61,7 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api")
 class MeasuringController {
+    private final SizesSaid sizes;
     private final JsonMapper json;
     private final Readings readings;
     private final Marks marks;
@@ -70,6 +73,7 @@ class MeasuringController {
     private final ScreenTickets tickets;
 
     MeasuringController(
+            SizesSaid sizes,
             JsonMapper json,
             Readings readings,
             Marks marks,
@@ -79,6 +83,7 @@ class MeasuringController {
             ThirdAxes axes,
             BenchOverview bench,
             ScreenTickets tickets) {
+        this.sizes = sizes;
         this.json = json;
         this.readings = readings;
         this.marks = marks;
@@ -149,12 +154,25 @@ class MeasuringController {
             @Size(max = 200, message = "text-longer") String reason,
             @Nullable Long person) {}
 
-    /** @param asked what the cut set out to take off the size, as typed; absent when it was not said */
+    /**
+     * @param asked what the cut set out to take off the size, as typed; absent when it was not said
+     * @param to how far from new the size lies that it was reworked to, whole picometres; 0 as new again; absent: it stays what it was
+     */
     record RoundBody(
             long part,
             long feature,
             int number,
             @TypedFigure @Nullable String asked,
+            @Nullable Long to,
+            @Nullable Long person) {}
+
+    /** @param round from which on; 0 as found @param to as of a round; absent takes back what was said of it */
+    record SizeBody(
+            long part,
+            long feature,
+            int round,
+            @Nullable Long to,
+            @Size(max = 200, message = "text-longer") String reason,
             @Nullable Long person) {}
 
     @Allowed(ANYONE)
@@ -296,6 +314,22 @@ class MeasuringController {
                 body.feature(),
                 body.number(),
                 Optional.ofNullable(body.asked()).map(String::strip).filter(text -> !text.isEmpty()),
+                Optional.ofNullable(body.to()).map(Length::ofPicometres),
+                tickets.whoStandsAt(request, body.person()).id()));
+        return answer(receipt, body.part(), body.feature());
+    }
+
+    /** Says what size a feature of a part is: found so when it came in, or another than was said with a cut. */
+    @Allowed(MEASURES)
+    @PutMapping("/sizes/{id}")
+    Acknowledged<SheetView> saySize(@PathVariable UUID id, @RequestBody SizeBody body, HttpServletRequest request) {
+        Receipt receipt = sizes.say(new SaySize(
+                id,
+                body.part(),
+                body.feature(),
+                body.round(),
+                Optional.ofNullable(body.to()).map(Length::ofPicometres),
+                body.reason(),
                 tickets.whoStandsAt(request, body.person()).id()));
         return answer(receipt, body.part(), body.feature());
     }

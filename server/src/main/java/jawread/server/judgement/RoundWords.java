@@ -16,8 +16,11 @@ import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.rework.FinishedSize;
+import jawread.core.rework.NextSize;
 import jawread.server.access.People;
 import jawread.server.form.FormPictures;
+import jawread.server.form.ReworkWords;
 import jawread.server.form.StoryWords;
 import jawread.server.job.Job;
 import jawread.server.job.Plan;
@@ -26,6 +29,7 @@ import jawread.server.judgement.SheetView.CutView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
 import jawread.server.judgement.SheetView.SaidView;
+import jawread.server.judgement.SheetView.SizeStepView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.judgement.VerdictWords.Sized;
 import jawread.server.words.Figures;
@@ -36,6 +40,7 @@ import org.springframework.stereotype.Component;
 /** Puts a round into figures and words: its places, what to do at each, and what the cut before it took off. */
 @Component
 class RoundWords {
+    private final ReworkWords rework;
     private final People people;
     private final Words words;
     private final Figures figures;
@@ -47,6 +52,7 @@ class RoundWords {
     private final StoryWords stories;
 
     RoundWords(
+            ReworkWords rework,
             People people,
             Words words,
             Figures figures,
@@ -56,6 +62,7 @@ class RoundWords {
             DoubtWords doubts,
             FormPictures pictures,
             StoryWords stories) {
+        this.rework = rework;
         this.people = people;
         this.doubts = doubts;
         this.pictures = pictures;
@@ -75,6 +82,8 @@ class RoundWords {
                 round.number(),
                 name(round.number(), plan.roundNames()),
                 cut(round, feature, job),
+                round.round().to().map(to -> step(to, job.unit())).orElse(null),
+                proposed(round).orElse(null),
                 places,
                 at(round),
                 verdict(round, feature, job),
@@ -85,6 +94,23 @@ class RoundWords {
                                 .map(form -> pictures.of(form, job.unit()))
                                 .orElse(null)
                         : null);
+    }
+
+    /** A size that a part is reworked to, as it is said in a shop: +0.25 mm; zero is as new. */
+    SizeStepView step(Length fromNew, LengthUnit unit) {
+        return new SizeStepView(
+                fromNew.picometres(), fromNew.isZero() ? words.say("size.as-new") : rework.step(fromNew, unit));
+    }
+
+    /** The step that a lost feature is to be reworked to; empty where none serves. */
+    private static Optional<Long> proposed(RoundAssessment round) {
+        return Optional.of(round)
+                .filter(each -> each.verdict().isLost())
+                .flatMap(RoundAssessment::form)
+                .flatMap(MeasuredForm::nextSize)
+                .flatMap(NextSize::size)
+                .flatMap(FinishedSize::fromNew)
+                .map(Length::picometres);
     }
 
     /** What can be said of perfect form at maximum material; null where the drawing does not demand it. */
@@ -140,8 +166,8 @@ class RoundWords {
                         .map(judged -> new Sized(
                                 size,
                                 judged,
-                                feature.of().demand(),
-                                feature.of().diameter(),
+                                feature.at(place).demand(),
+                                feature.at(place).diameter(),
                                 job.unit(),
                                 stepOf(place, feature))));
     }

@@ -64,6 +64,9 @@ public record SheetView(
      * @param key the same through all its editions
      * @param starts from the left end of the part; absent while nobody has said
      * @param service how far it may wear; absent where nobody has said
+     * @param limits of the size that the part is: where it was reworked, of that
+     * @param steps that it can be reworked to by the plan, the nearest first
+     * @param reworked which of them it is; absent as new
      * @param depths where the gauge is put down its length, each once, from its start, whole picometres
      */
     public record FeatureView(
@@ -77,11 +80,17 @@ public record SheetView(
             @Nullable LengthText starts,
             @Nullable LengthText length,
             List<Long> depths,
+            List<SizeStepView> steps,
+            @Nullable SizeStepView reworked,
             VerdictView verdict) {
         FeatureView with(VerdictView now) {
-            return new FeatureView(id, key, name, kind, diameter, limits, service, starts, length, depths, now);
+            return new FeatureView(
+                    id, key, name, kind, diameter, limits, service, starts, length, depths, steps, reworked, now);
         }
     }
+
+    /** @param pm how far from new, with its sign; 0 as new @param text the same as it is said */
+    public record SizeStepView(long pm, String text) {}
 
     /** @param feature its edition of now; absent where the plan no longer has it */
     public record ChangedView(@Nullable Long feature, String sentence) {}
@@ -89,6 +98,8 @@ public record SheetView(
     /**
      * @param name as found, after cut 1 …
      * @param cut what the cut before this round was asked to take and what came off, once that is known
+     * @param to the size that it is said to be from this round on; absent where nothing was said
+     * @param proposed the step that it is to be reworked to next, by its places; absent where it is not lost, or none serves
      * @param at the place where the walk stands: the first that wants a reading, else the one that a cut is waited for, else the one read last
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
      * @param form of the round in force, to be drawn; absent while fewer than two places have a size
@@ -97,6 +108,8 @@ public record SheetView(
             int number,
             String name,
             @Nullable CutView cut,
+            @Nullable SizeStepView to,
+            @Nullable Long proposed,
             List<PlaceView> places,
             long at,
             VerdictView verdict,

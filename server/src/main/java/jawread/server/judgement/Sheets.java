@@ -40,8 +40,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes the sheet of a feature. */
 @Service
 public class Sheets {
-    /** @param feature its edition */
-    private record Drawn(long feature, LengthUnit unit) {}
+    /** @param feature its edition @param reworked how far from new the size lies that a part was reworked to */
+    private record Drawn(long feature, LengthUnit unit, Optional<Length> reworked) {}
 
     private static final Kind<Drawn, FeatureView> DRAWN = Kind.small("feature drawn");
 
@@ -218,7 +218,7 @@ public class Sheets {
         return snapshots
                 .of(
                         DRAWN,
-                        new Drawn(judged.feature().id(), job.unit()),
+                        new Drawn(judged.feature().id(), job.unit(), judged.reworked()),
                         List.of(Subject.SHOP),
                         () -> withoutVerdict(judged, job.unit()))
                 .with(partWords.verdict(judged));
@@ -248,6 +248,10 @@ public class Sheets {
                         .map(Length::picometres)
                         .distinct()
                         .toList(),
+                judged.of().planned().stepsFromNew().stream()
+                        .map(to -> rounds.step(to, unit))
+                        .toList(),
+                judged.reworked().map(to -> rounds.step(to, unit)).orElse(null),
                 partWords.verdict(judged));
     }
 

@@ -17,8 +17,10 @@ import jawread.core.assess.PlaceMark;
 import jawread.core.assess.Reading;
 import jawread.core.assess.ReadingMark;
 import jawread.core.assess.ReadingSwap;
+import jawread.core.assess.Round;
 import jawread.core.assess.RoundOrder;
 import jawread.core.assess.SetTo;
+import jawread.core.length.Length;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.comparator.ComparatorSettings;
 import jawread.server.job.Lineage;
@@ -42,6 +44,7 @@ public class Logs {
     private static final Kind<Long, Known> LOGS =
             new Kind<>("logs", known -> known.readings().size());
 
+    private final SizeSaidRepository sizes;
     private final PlansInForce plans;
     private final Snapshots snapshots;
     private final RoundRepository rounds;
@@ -53,6 +56,7 @@ public class Logs {
     private final ComparatorSettings settings;
 
     Logs(
+            SizeSaidRepository sizes,
             PlansInForce plans,
             Snapshots snapshots,
             RoundRepository rounds,
@@ -62,6 +66,7 @@ public class Logs {
             PlaceMarkRepository placeMarks,
             LookRepository looks,
             ComparatorSettings settings) {
+        this.sizes = sizes;
         this.plans = plans;
         this.snapshots = snapshots;
         this.rounds = rounds;
@@ -216,17 +221,20 @@ public class Logs {
                 row -> new OnPart(
                         row.partId(), lineage.seat(row.placeId()).orElseThrow().feature()),
                 row -> mark(row, lineage, opened));
+        Map<OnPart, List<SizeSaidRow>> sized = grouped(
+                sizes.findAllByPartIdInOrderByMadeAt(ids).stream()
+                        .filter(row -> lineage.editions().containsKey(row.featureId())),
+                row -> new OnPart(row.partId(), lineage.editions().get(row.featureId())),
+                Function.identity());
         var features = new HashMap<Long, Map<UUID, FeatureLog>>();
-        Stream.of(opened, read, said)
+        Stream.of(opened, read, said, sized)
                 .flatMap(each -> each.keySet().stream())
                 .distinct()
                 .forEach(each -> features.computeIfAbsent(each.part(), part -> new HashMap<>())
                         .put(
                                 each.feature(),
                                 FeatureLog.of(
-                                        Optional.ofNullable(opened.get(each))
-                                                .map(RoundOrder::rounds)
-                                                .orElse(List.of()),
+                                        rounds(opened.get(each), sized.getOrDefault(each, List.of())),
                                         read.getOrDefault(each, List.of()),
                                         marked.getOrDefault(each, List.of()),
                                         swapped.getOrDefault(each, List.of()),
@@ -266,6 +274,20 @@ public class Logs {
                         MeasuringRoundRow::opened)
                 .forEach((on, all) -> orders.put(on, RoundOrder.of(all)));
         return orders;
+    }
+
+    /** With the size that the part is said to be from each on; what was said last of a round stands. */
+    private static List<Round> rounds(RoundOrder order, List<SizeSaidRow> said) {
+        List<Round> rounds = order == null ? List.of() : order.rounds();
+        var to = new HashMap<Integer, Optional<Length>>();
+        said.forEach(row ->
+                to.put(row.roundId().map(id -> order.numbers().get(id)).orElse(0), row.to()));
+        if (to.containsKey(0) && rounds.stream().noneMatch(round -> round.number() == 0)) {
+            rounds = Stream.concat(Stream.of(Round.AS_FOUND), rounds.stream()).toList();
+        }
+        return rounds.stream()
+                .map(round -> round.at(to.getOrDefault(round.number(), Optional.empty())))
+                .toList();
     }
 
     private static PlaceMark mark(PlaceMarkRow row, Lineage lineage, Map<OnPart, RoundOrder> opened) {

@@ -36,7 +36,7 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
     @Query("""
             select new jawread.server.measure.Readings$At(r.partId, r.placeId, cast(count(r) as integer)) from ReadingRow r
             where r.jobId = :job group by r.partId, r.placeId""")
-    List<Readings.At> countByPlace(long job);
+    List<Readings.At> findCountByPlace(long job);
 
     /** Whether a place was measured with a scale, by readings that count and are no quick check. */
     @Query("""

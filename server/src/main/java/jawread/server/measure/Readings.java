@@ -173,7 +173,7 @@ public class Readings {
     /** Of a job, as they were kept. */
     @Transactional(readOnly = true)
     public List<At> countedByPlace(long job) {
-        return readings.countByPlace(job);
+        return readings.findCountByPlace(job);
     }
 
     /** Where a reading was taken. */

@@ -1,5 +1,6 @@
 package jawread.server.measure;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
 import jawread.core.assess.RoundOrder;
+import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
@@ -34,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Rounds: "as found" opens with its first reading, each further one with a cut taken. */
 @Service
 public class Rounds {
+    private final SizeSaidRepository sizes;
     private final RoundRepository rounds;
     private final Jobs jobs;
     private final People people;
@@ -44,6 +47,7 @@ public class Rounds {
     private final PlansInForce plans;
 
     public Rounds(
+            SizeSaidRepository sizes,
             RoundRepository rounds,
             Jobs jobs,
             People people,
@@ -52,6 +56,7 @@ public class Rounds {
             Words words,
             JobLocks locks,
             PlansInForce plans) {
+        this.sizes = sizes;
         this.rounds = rounds;
         this.jobs = jobs;
         this.people = people;
@@ -67,8 +72,10 @@ public class Rounds {
      *
      * @param number of the round it opens: 1 after the first cut
      * @param asked what it set out to take off the size, as typed; empty when it was not said
+     * @param to how far from new the size lies that it was reworked to; zero as new again; empty: it stays what it was
      */
-    public record Cut(UUID id, long part, long feature, int number, Optional<String> asked, long person) {}
+    public record Cut(
+            UUID id, long part, long feature, int number, Optional<String> asked, Optional<Length> to, long person) {}
 
     /** Opens the round after a cut. The same cut sent again changes nothing. */
     @Transactional
@@ -76,13 +83,19 @@ public class Rounds {
         locks.ofPart(cut.part());
         Optional<MeasuringRoundRow> kept = rounds.findById(cut.id());
         if (kept.isPresent()) {
-            refuseUnless(isKeptAs(cut, kept.get()), "kept-otherwise");
+            refuseUnless(
+                    isKeptAs(cut, kept.get())
+                            && sizes.findById(saidWith(cut))
+                                    .flatMap(SizeSaidRow::to)
+                                    .equals(cut.to()),
+                    "kept-otherwise");
             return Receipt.before(cut.id());
         }
         Part part = jobs.part(cut.part());
         Feature feature = jobs.featureOf(part, cut.feature());
         LengthUnit unit = part.job().unit();
         Optional<TypedLength> asked = cut.asked().map(text -> asked(text, unit));
+        cut.to().ifPresent(to -> SizesSaid.refuseUnlisted(plans.judged(part.plan(), feature), to, words));
         refuseUnless(
                 cut.number() > 0
                         && cut.number() == opened(part, feature).order().last() + 1,
@@ -91,7 +104,32 @@ public class Rounds {
         long seq = journal.write(part.job().id(), What.ROUND);
         rounds.save(new MeasuringRoundRow(
                 cut.id(), part, feature.id(), cut.number(), cut.asked(), asked, person, clock.instant()));
+        if (cut.to().isPresent()) {
+            sizes.save(new SizeSaidRow(
+                    saidWith(cut),
+                    cut.part(),
+                    cut.feature(),
+                    Optional.of(cut.id()),
+                    cut.to(),
+                    "",
+                    person,
+                    clock.instant()));
+        }
         return Receipt.now(cut.id(), seq);
+    }
+
+    /** What was said with a cut of the size that it came to. */
+    private static UUID saidWith(Cut cut) {
+        return UUID.nameUUIDFromBytes(("size of " + cut.id()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The cut that opened a round of a feature; empty where none did. */
+    Optional<UUID> cutOf(Part part, Feature feature, int number) {
+        return opened(part, feature)
+                .numbered(number)
+                .filter(MeasuringRoundRow::isCut)
+                .map(MeasuringRoundRow::getId)
+                .findFirst();
     }
 
     /** Whether anything was read on a part. */

@@ -15,6 +15,7 @@ import jawread.server.words.LengthText;
  * @param inside the feature chosen; absent where there is none
  * @param notMeasured parts left out, for not every place of theirs has a size
  * @param wanted what there is to be between them; absent while nobody has said
+ * @param proposed what the drawings say there is to be; absent where they do not
  * @param best as many pairs inside the window as can be, nearest its middle; absent without a window
  * @param chosen as somebody put them together by hand; absent where nobody did
  * @param order what to make or to order for those left over
@@ -31,6 +32,7 @@ public record PairingView(
         List<PairedPartView> outsideParts,
         List<String> notMeasured,
         @Nullable WantedView wanted,
+        @Nullable ProposedView proposed,
         @Nullable PairsView best,
         @Nullable PairsView chosen,
         List<String> order,
@@ -44,6 +46,9 @@ public record PairingView(
 
     public record WantedView(LengthText least, LengthText most) {}
 
+    /** @param sentence where it comes from */
+    public record ProposedView(LengthText least, LengthText most, String sentence) {}
+
     /** @param sentence how many there are, and what a choice by hand costs */
     public record PairsView(List<PairView> pairs, String sentence) {}
 
@@ -51,6 +56,9 @@ public record PairingView(
      * @param clearance between the means; below zero it is interference
      * @param smallest between the narrowest and the widest place
      * @param expanded U of both together
+     * @param smallestExpanded U of the smallest
+     * @param largestExpanded U of the largest
+     * @param binds where it binds, or may; absent where it does not
      * @param mark whose mark is drawn: in, too-close, gone
      */
     public record PairView(
@@ -62,6 +70,9 @@ public record PairingView(
             LengthText smallest,
             LengthText largest,
             LengthText expanded,
+            LengthText smallestExpanded,
+            LengthText largestExpanded,
+            @Nullable String binds,
             String mark,
             String side,
             String word) {}

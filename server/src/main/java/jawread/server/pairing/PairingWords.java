@@ -6,19 +6,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.assess.Feature;
-import jawread.core.assess.Said;
 import jawread.core.judge.Decision;
 import jawread.core.judge.DecisionRule;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
+import jawread.core.limit.TypedLimits;
 import jawread.core.rework.Clearance;
+import jawread.core.rework.PairByPlace;
 import jawread.core.rework.Pairing;
 import jawread.core.rework.SizeToOrder;
 import jawread.server.pairing.PairingView.PairView;
 import jawread.server.pairing.PairingView.PairedPartView;
 import jawread.server.pairing.PairingView.PairsView;
+import jawread.server.pairing.PairingView.ProposedView;
 import jawread.server.pairing.PairingView.WantedView;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
@@ -63,7 +66,7 @@ class PairingWords {
         PairedPart in = said.in().get(pair.inside());
         PairedPart out = said.out().get(pair.outside());
         double expanded = Clearance.expanded(in.expanded(), out.expanded());
-        Clearance clearance = Clearance.of(in.places(), out.places());
+        PairByPlace byPlace = PairByPlace.of(in.byPlace(), out.byPlace());
         Decision.Word word = Clearance.decide(said.rule(), pair.clearance(), window, expanded);
         String mark = switch (word) {
             case IN -> "in";
@@ -76,12 +79,91 @@ class PairingWords {
                 in.part().name(),
                 out.part().name(),
                 shown(pair.clearance(), in, said.unit()),
-                shown(clearance.smallest(), in, said.unit()),
-                shown(clearance.largest(), in, said.unit()),
-                figures.significant(Length.nearest(expanded), said.unit()),
+                shown(byPlace.tightest().clearance(), in, said.unit()),
+                shown(byPlace.loosest().clearance(), in, said.unit()),
+                known(expanded, said.unit()),
+                known(byPlace.tightest().expanded(), said.unit()),
+                known(byPlace.loosest().expanded(), said.unit()),
+                binds(byPlace, window, in, out, said.unit()).orElse(null),
                 mark,
                 word.code().endsWith("low") ? "low" : word.code().endsWith("high") ? "high" : "",
                 words.say("pairing.word." + word.code()));
+    }
+
+    private LengthText known(double expanded, LengthUnit unit) {
+        return figures.significant(Length.nearest(expanded), unit);
+    }
+
+    private Optional<String> binds(PairByPlace pair, Limits window, PairedPart in, PairedPart out, LengthUnit unit) {
+        PairByPlace.Binds binds = pair.binds(window);
+        return binds == PairByPlace.Binds.NO
+                ? Optional.empty()
+                : Optional.of(words.say(
+                        binds == PairByPlace.Binds.YES ? "pairing.binds" : "pairing.may-bind",
+                        Map.of(
+                                "inside",
+                                in.part().name() + ", "
+                                        + pair.tightest().inside().name(),
+                                "outside",
+                                out.part().name() + ", "
+                                        + pair.tightest().outside().name(),
+                                "clearance",
+                                shown(pair.tightest().clearance(), in, unit).text(),
+                                "expanded",
+                                known(pair.tightest().expanded(), unit).withUnit())));
+    }
+
+    /** What the drawings say there is to be between two features: by the fit that one of them was written with, else by both their limits. */
+    Optional<ProposedView> proposed(Optional<Feature> inside, Optional<Feature> outside, LengthUnit unit) {
+        return Stream.of(inside, outside)
+                .flatMap(Optional::stream)
+                .flatMap(feature -> byFit(feature, unit).stream())
+                .findFirst()
+                .or(() -> inside.flatMap(in -> outside.flatMap(out -> byLimits(in, out, unit))));
+    }
+
+    private Optional<ProposedView> byFit(Feature feature, LengthUnit unit) {
+        return feature.planned()
+                .limits()
+                .flatMap(TypedLimits::fit)
+                .flatMap(fit -> fit.smallestClearance()
+                        .flatMap(least -> fit.largestClearance()
+                                .map(most -> new ProposedView(
+                                        figures.all(least, unit),
+                                        figures.all(most, unit),
+                                        words.say(
+                                                "pairing.proposed.fit",
+                                                Map.of(
+                                                        "fit", feature.asTyped().limits(),
+                                                        "feature", feature.name(),
+                                                        "least",
+                                                                figures.all(least, unit)
+                                                                        .text(),
+                                                        "most",
+                                                                figures.all(most, unit)
+                                                                        .withUnit()))))));
+    }
+
+    private Optional<ProposedView> byLimits(Feature inside, Feature outside, LengthUnit unit) {
+        Limits in = inside.limits();
+        Limits out = outside.limits();
+        boolean areClosed =
+                inside.planned().zone().isPresent() && outside.planned().zone().isPresent();
+        if (!areClosed) {
+            return Optional.empty();
+        }
+        Length least = in.low().orElseThrow().minus(out.high().orElseThrow());
+        Length most = in.high().orElseThrow().minus(out.low().orElseThrow());
+        return Optional.of(new ProposedView(
+                figures.all(least, unit),
+                figures.all(most, unit),
+                words.say(
+                        "pairing.proposed.limits",
+                        Map.of(
+                                "inside", inside.name(),
+                                "outside", outside.name(),
+                                "least", figures.all(least, unit).text(),
+                                "most", figures.all(most, unit).withUnit()))));
     }
 
     private LengthText shown(Length length, PairedPart part, LengthUnit unit) {
@@ -163,7 +245,8 @@ class PairingWords {
     private String order(String what, PairedPart left, Optional<Limits> sizes, Length step, LengthUnit unit) {
         String part = left.part().name();
         return sizes.map(limits -> words.say(
-                        "pairing.order." + what,
+                        // Where just one size serves, it is not told as two.
+                        "pairing.order." + what + (limits.low().equals(limits.high()) ? ".one" : ""),
                         Map.of(
                                 "part", part,
                                 "from",

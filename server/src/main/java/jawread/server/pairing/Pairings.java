@@ -17,6 +17,7 @@ import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
+import jawread.core.rework.PairByPlace.Sized;
 import jawread.core.rework.Pairing;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
@@ -102,6 +103,8 @@ class Pairings {
                 out.stream().map(each -> said.view(each, unit)).toList(),
                 notMeasured(all, inside, outside),
                 wanted.map(window -> said.wanted(window, unit)).orElse(null),
+                said.proposed(inside.map(On::edition), outside.map(On::edition), unit)
+                        .orElse(null),
                 best.map(pairs -> said.pairs(pairs, wanted.get(), of, said.bestSaid(pairs, of)))
                         .orElse(null),
                 byHand.map(pairs ->
@@ -174,7 +177,14 @@ class Pairings {
                         .map(form -> new PairedPart(
                                 on.part(),
                                 partWords.verdict(on.feature()),
-                                round.values(),
+                                round.places().stream()
+                                        .map(place -> new Sized(
+                                                place.place().name(),
+                                                place.value().value().orElseThrow(),
+                                                place.uncertainty()
+                                                        .orElseThrow()
+                                                        .expanded()))
+                                        .toList(),
                                 size,
                                 form.expanded(),
                                 form.resolution())));

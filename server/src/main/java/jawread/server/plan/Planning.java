@@ -5,7 +5,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import jawread.core.assess.Feature;
 import jawread.core.heat.Material;
 import jawread.server.access.Person;
@@ -35,6 +38,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Planning {
     private static final int LONGEST_NAME = 120;
+    /** Of a copy, behind its name. */
+    private static final int LONGEST_NUMBER = 8;
+
+    private static final Pattern COPY = Pattern.compile(" \\(\\d{1,4}\\)$");
     private static final int LONGEST_TEXT = 200;
     private static final int SHORT_NAME = 80;
     private static final BigDecimal COLDEST = new BigDecimal("-60");
@@ -83,7 +90,7 @@ public class Planning {
     public Job copy(long jobId, Person person) {
         locks.ofJob(jobId);
         Job from = jobs.job(jobId);
-        JobHead head = from.head().called(words.say("job.copy-of", Map.of("name", from.name())));
+        JobHead head = from.head().called(numbered(from.name()));
         Job copy = jobs.open(head, choices(from), from.demonstration(), List.of(), Optional.of(person));
         for (Plan plan : jobs.plansOf(from)) {
             jobs.add(
@@ -99,6 +106,18 @@ public class Planning {
                     Optional.of(person));
         }
         return copy;
+    }
+
+    /** The next number that no job of this name has yet: a copy of a copy is one of the first. */
+    private String numbered(String name) {
+        String stem = COPY.matcher(name).replaceFirst("");
+        String first = stem.substring(0, Math.min(stem.length(), LONGEST_NAME - LONGEST_NUMBER));
+        Set<String> taken = jobs.all().stream().map(Job::name).collect(Collectors.toSet());
+        return IntStream.iterate(2, number -> number + 1)
+                .mapToObj(number -> words.say("job.copy-of", Map.of("name", first, "number", String.valueOf(number))))
+                .filter(each -> !taken.contains(each))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Map<String, String> choices(Job from) {

@@ -36,6 +36,7 @@ public class Guards {
             "reading_swap",
             "ready_mark",
             "measuring_round",
+            "size_said",
             "study",
             "trail",
             "trial");

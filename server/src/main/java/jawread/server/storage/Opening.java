@@ -22,6 +22,8 @@ import org.slf4j.LoggerFactory;
 final class Opening {
     private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
 
+    private static final int READINGS_OUTLIVE_THE_PLAN = 13;
+
     private final ShopFile shop;
     private final Configuration migrations;
     private final DiskRoom room;
@@ -62,6 +64,7 @@ final class Opening {
                         "The shop was carried over from schema {}; as it was before it lies in {}",
                         schema,
                         aside.path());
+                tellWhatCountsAgain(schema);
             }
         } catch (IOException | FlywayException failure) {
             throw notOpened(failure);
@@ -89,6 +92,25 @@ final class Opening {
                     failure);
         }
         scratch.takePlaceOf(shop);
+    }
+
+    /** What was read under earlier revisions of its plan counted no more until then. */
+    private void tellWhatCountsAgain(String schema) {
+        if (Integer.parseInt(schema) >= READINGS_OUTLIVE_THE_PLAN) {
+            return;
+        }
+        try (var connection = shop.open();
+                var statement = connection.createStatement();
+                var row = statement.executeQuery(
+                        "SELECT COALESCE(SUM(readings), 0), COUNT(DISTINCT part_id) FROM counts_again")) {
+            row.next();
+            LOG.info(
+                    "{} readings under earlier revisions of their plans count again, on {} parts",
+                    row.getLong(1),
+                    row.getLong(2));
+        } catch (SQLException failure) {
+            throw notOpened(failure);
+        }
     }
 
     private void refuseNewer(MigrationInfoService info) {

@@ -54,6 +54,7 @@ class MeasuringControllerTest {
     private final Words words = mock();
     private final ScreenTickets tickets = mock();
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
+                    mock(),
                     JsonMapper.builder().build(),
                     readings,
                     marks,

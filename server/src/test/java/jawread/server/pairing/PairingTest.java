@@ -107,6 +107,12 @@ class PairingTest {
                 .contains("bore 3 is left over: order or turn an outside from 40.00 to 40.04 mm for it.")
                 .contains("outside 2 is left over: order or bore an inside from 39.96 to 40.00 mm for it.");
 
+        // By the limits of both drawings, until somebody says otherwise.
+        assertThat(said.path("proposed").path("sentence").asString())
+                .isEqualTo("By the limits of bore and outside: -0.2 to 0.4 mm.");
+        assertThat(best.path("pairs").get(0).path("smallestExpanded").path("pm").asLong())
+                .isEqualTo(best.path("pairs").get(0).path("expanded").path("pm").asLong());
+
         long second = part(said.path("insideParts"), "bore 2");
         long third = part(said.path("insideParts"), "bore 3");
         long first = part(said.path("outsideParts"), "outside 1");
@@ -156,5 +162,22 @@ class PairingTest {
         assertThat(said.path("notMeasured").toString()).contains("barrel 1");
         assertThat(said.path("order").toString())
                 .contains("barrel 3 is left over, and no size keeps every place of it inside the window");
+    }
+
+    @Test
+    void a_fit_on_the_drawing_proposes_the_window_and_a_pair_that_may_bind_says_where() {
+        long bushes = measured("bushes by fit", "bore", "40 H8/f7", "40.02");
+        long pins = measured("pins by fit", "outside", "40 f7", "39.97");
+        JsonNode said = ask(bushes, pins, "least=0.05&most=0.11").json();
+        assertThat(said.path("proposed").path("sentence").asString())
+                .isEqualTo("The drawing says 40 H8/f7 (bore): 0.025 to 0.089 mm.");
+        assertThat(said.path("best").path("pairs").get(0).path("binds").asString())
+                .startsWith("May bind between bore 1, ")
+                .contains(" and outside 1, ", ": 0.05");
+        assertThat(ask(bushes, pins, "least=0.06&most=0.06")
+                        .json()
+                        .path("order")
+                        .toString())
+                .contains("order or turn an outside of 39.960 mm for it");
     }
 }

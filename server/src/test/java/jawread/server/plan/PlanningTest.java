@@ -400,6 +400,19 @@ class PlanningTest {
                         "/api/jobs", Map.of("name", "", "limitsSource", "", "unit", "mm", "template", "", "copyOf", 1))
                 .json();
         assertThat(job.path("id").asLong()).isPositive();
+        // Copies are numbered, and a copy of a copy goes on counting.
+        String name = from.path("name").asString();
+        assertThat(copy.path("name").asString()).isEqualTo(name + " (2)");
+        JsonNode third = post(
+                        "/api/jobs",
+                        Map.of(
+                                "name", "",
+                                "limitsSource", "",
+                                "unit", "mm",
+                                "template", "",
+                                "copyOf", copy.path("id").asLong()))
+                .json();
+        assertThat(third.path("name").asString()).isEqualTo(name + " (3)");
         assertThat(names(copy.path("plans").get(0)))
                 .isEqualTo(names(from.path("plans").get(0)));
         assertThat(copy.path("limitsSource").asString()).isEqualTo("drawing LW-118, revision B");

@@ -88,7 +88,25 @@ class ShopFixturesTest {
             });
             answered(server, "/api/drawer");
             answered(server, "/api/doubts");
+            eachPartSaysOnceWhatCountsAgain(server, bench);
         }
+    }
+
+    /** Under schema 12 a reading counted by its own edition of the feature alone. */
+    private static void eachPartSaysOnceWhatCountsAgain(Server server, JsonNode bench) {
+        var said = new ArrayList<String>();
+        eachPart(bench, part -> {
+            String path = "/api/parts/" + part.path("id").asLong();
+            String again = answered(server, path + "/judgement").path("again").asString("");
+            if (!again.isEmpty()) {
+                said.add(again);
+                assertThat(server.put(path + "/counts-again/seen", null).status())
+                        .isEqualTo(200);
+                assertThat(answered(server, path + "/judgement").path("again").asString(""))
+                        .isEmpty();
+            }
+        });
+        assertThat(said).isNotEmpty().allMatch(each -> each.contains("again: ") && each.contains("under revision 1"));
     }
 
     private static void eachPart(JsonNode bench, Consumer<JsonNode> visit) {

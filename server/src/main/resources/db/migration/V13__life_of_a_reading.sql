@@ -36,3 +36,20 @@ INSERT INTO counts_again (part_id, plan_revision_id, readings)
 -- Which rounds there are of a feature of a part, under all of its editions; and every edition of a plan's features.
 CREATE INDEX round_of_part ON measuring_round (part_id, feature_id);
 CREATE INDEX feature_of_plan ON feature (plan_id);
+
+-- What size a feature of a part is: said with a cut, or found so when the part came in; another such row is a change of mind. round_id:
+-- from which round on; null: as found. to_pm: how far that size lies from new, with its sign; 0: as new again; null: what was said of that
+-- round is taken back.
+CREATE TABLE size_said (
+    id         UUID PRIMARY KEY,
+    part_id    BIGINT                   NOT NULL REFERENCES part,
+    feature_id BIGINT                   NOT NULL REFERENCES feature,
+    round_id   UUID REFERENCES measuring_round,
+    to_pm      BIGINT,
+    reason     VARCHAR(200)             NOT NULL,
+    person_id  BIGINT                   NOT NULL REFERENCES person,
+    made_at    TIMESTAMP WITH TIME ZONE NOT NULL
+);
+CREATE INDEX size_said_by_part ON size_said (part_id);
+CREATE TRIGGER size_said_is_insert_only BEFORE UPDATE, DELETE ON size_said
+    FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
