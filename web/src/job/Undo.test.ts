@@ -49,3 +49,19 @@ it('remembers nothing of a change that was refused, nor of one that did nothing'
   await settled();
   expect(told).toEqual([]);
 });
+
+it('keeps what is not taken back after all, because of what that would leave aside', async () => {
+  const told: Can[] = [];
+  const undo = new Undo((can) => told.push(can));
+  undo.follow(Promise.resolve(change('first')));
+  undo.undo(async () => 'left');
+  await settled();
+  expect(told.at(-1)).toEqual({ undo: true, redo: false });
+  const made: (string | undefined)[] = [];
+  undo.undo(async (back) => {
+    made.push(keyOf(back));
+    return change('again');
+  });
+  await settled();
+  expect(made).toEqual(['first']);
+});

@@ -22,7 +22,7 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
   const proposed = (round.verdict.cut?.middle ?? round.verdict.cut?.near)?.text ?? '';
   // What the last places ask for, until somebody says otherwise.
   const [picked, setPicked] = useState<string | undefined>();
-  const toWhat = picked ?? (String(round.proposed ?? ''));
+  const toWhat = picked ?? String(round.proposed ?? '');
   const take = (event: FormEvent) => {
     event.preventDefault();
     if (person === undefined) {

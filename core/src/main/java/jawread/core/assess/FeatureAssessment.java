@@ -55,7 +55,8 @@ public record FeatureAssessment(
                     log,
                     round,
                     same.flatMap(each -> each.round(round.number()))
-                            .filter(each -> each.of().feature().equals(then.feature()))));
+                            .filter(each ->
+                                    each.as() == then.feature() || each.as().equals(then.feature()))));
         }
         return new FeatureAssessment(part, plain, feature, log, List.copyOf(rounds));
     }
@@ -94,7 +95,7 @@ public record FeatureAssessment(
     public JudgedFeature at(PlaceAssessment place) {
         return rounds.stream()
                 .filter(round -> round.places().stream().anyMatch(each -> each == place))
-                .map(RoundAssessment::of)
+                .map(round -> JudgedFeature.of(round.as(), of.conditions()))
                 .findFirst()
                 .orElse(of);
     }

@@ -14,7 +14,7 @@ import jawread.core.limit.Limits;
 /**
  * What one round of a feature comes to: each place, and the worst of them.
  *
- * @param of the feature as it was in this round: what was reworked before it is another size
+ * @param as the feature as it was in this round: what was reworked before it is another size
  * @param wanting the places that want a reading, in the plan's order
  * @param sizes the worst of the places
  * @param deciding the place that this rests on: the worst one, among equals the farthest out; empty where there is none
@@ -23,7 +23,7 @@ import jawread.core.limit.Limits;
  * @param isBegun whether anything that counts was read
  */
 public record RoundAssessment(
-        JudgedFeature of,
+        Feature as,
         Round round,
         List<PlaceAssessment> places,
         List<PlaceAssessment> wanting,
@@ -73,7 +73,7 @@ public record RoundAssessment(
         List<PlaceAssessment> wanting =
                 places.stream().filter(PlaceAssessment::wantsReading).toList();
         boolean isBegun = places.stream().anyMatch(place -> !place.standing().isEmpty());
-        return new RoundAssessment(feature, round, places, wanting, worst, deciding, form, verdict, isBegun);
+        return new RoundAssessment(feature.feature(), round, places, wanting, worst, deciding, form, verdict, isBegun);
     }
 
     private boolean isLaidOutAs(List<Place> there) {
