@@ -84,7 +84,7 @@ export function PartsList({ plan }: { plan: Plan }) {
                   <Link
                     to={toMeasure(plan, part.id) ?? ''}
                     aria-label={`Measure ${part.name}`}
-                    className="mr-3 inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+                    className="mr-3 inline-flex min-h-11 items-center text-label underline decoration-line underline-offset-4"
                   >
                     Measure
                   </Link>

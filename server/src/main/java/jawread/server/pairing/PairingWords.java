@@ -31,6 +31,9 @@ import org.springframework.stereotype.Component;
 /** Puts pairs, what a choice by hand costs, and what to order, into figures and words. */
 @Component
 class PairingWords {
+    /** One part in so many of their size. */
+    private static final int MATES_WITHIN = 100;
+
     private final Figures figures;
     private final Words words;
 
@@ -149,7 +152,7 @@ class PairingWords {
         Limits out = outside.limits();
         boolean areClosed =
                 inside.planned().zone().isPresent() && outside.planned().zone().isPresent();
-        if (!areClosed) {
+        if (!areClosed || !areMates(in.middle().orElseThrow(), out.middle().orElseThrow())) {
             return Optional.empty();
         }
         Length least = in.low().orElseThrow().minus(out.high().orElseThrow());
@@ -164,6 +167,11 @@ class PairingWords {
                                 "outside", outside.name(),
                                 "least", figures.all(least, unit).text(),
                                 "most", figures.all(most, unit).withUnit()))));
+    }
+
+    /** Of one size, but for what is to be between them: a groove and a journal of ten times its width are not. */
+    private static boolean areMates(Length inside, Length outside) {
+        return inside.minus(outside).abs().times(MATES_WITHIN).compareTo(outside) <= 0;
     }
 
     private LengthText shown(Length length, PairedPart part, LengthUnit unit) {
