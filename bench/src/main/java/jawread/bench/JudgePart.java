@@ -46,7 +46,8 @@ public class JudgePart {
         List<Reading> readings = part.readings(READINGS_A_PLACE);
         log = new PartLog(
                 part.features().stream().collect(Collectors.toMap(Feature::key, feature -> log(feature, readings))),
-                Map.of(), Map.of());
+                Map.of(),
+                Map.of());
         judged = PartAssessment.of(part.snapshot(log));
         more = new ArrayList<>();
         for (Feature feature : part.features()) {
