@@ -76,7 +76,11 @@ const askedIn = (search: URLSearchParams): PairingAsked => {
 };
 
 const isTaken = ({ least, most }: Schemas['ProposedView'], asked: PairingAsked) =>
-  asked.least === least.text && asked.most === most.text;
+  same(asked.least, least.text) && same(asked.most, most.text);
+
+/** Typed with another number of zeros it is the same. */
+const same = (typed: string, text: string): boolean =>
+  typed !== '' && Number(typed.replace(',', '.').replace('−', '-')) === Number(text);
 
 interface AskedProps {
   shown: Pairing;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
@@ -133,7 +134,7 @@ public class Readings {
         GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
         refuseUnlessFit(method, feature, part.plan());
         refuseMadeUp(asked, part);
-        refuseSameGauge(asked, method, part, feature, lineage.numbersOf(feature.key(), place));
+        refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));
         Person person = people.byId(asked.person());
         Optional<ComparatorSetting> setting =
                 method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
@@ -238,11 +239,11 @@ public class Readings {
 
     /** It would make the same slip again, and agree with it. */
     private void refuseSameGauge(
-            KeepReading asked, GaugeAndReader method, Part part, Feature feature, Set<Long> places) {
+            KeepReading asked, GaugeAndReader method, Part part, Feature feature, Supplier<Set<Long>> places) {
         if (asked.quick()
                 && readings.existsWith(
                         asked.part(),
-                        places,
+                        places.get(),
                         rounds.asOne(part, feature, asked.round()),
                         method.read().id())) {
             var refusal = Refusal.of("check-with-same-gauge")
