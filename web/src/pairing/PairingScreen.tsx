@@ -75,13 +75,6 @@ const askedIn = (search: URLSearchParams): PairingAsked => {
   };
 };
 
-const isTaken = ({ least, most }: Schemas['ProposedView'], asked: PairingAsked) =>
-  same(asked.least, least.text) && same(asked.most, most.text);
-
-/** Typed with another number of zeros it is the same. */
-const same = (typed: string, text: string): boolean =>
-  typed !== '' && Number(typed.replace(',', '.').replace('−', '-')) === Number(text);
-
 interface AskedProps {
   shown: Pairing;
   asked: PairingAsked;
@@ -114,7 +107,7 @@ function Asked({ shown, asked, failure, ask }: AskedProps) {
         refused={refusedAt(failure, 'most')}
         onWrite={(most) => ask({ most })}
       />
-      {shown.proposed && !isTaken(shown.proposed, asked) && (
+      {shown.proposed && (
         <div className="border-l-4 border-now pl-3">
           <p>{shown.proposed.sentence}</p>
           <Button

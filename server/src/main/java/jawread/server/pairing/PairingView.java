@@ -15,7 +15,7 @@ import jawread.server.words.LengthText;
  * @param inside the feature chosen; absent where there is none
  * @param notMeasured parts left out, for not every place of theirs has a size
  * @param wanted what there is to be between them; absent while nobody has said
- * @param proposed what the drawings say there is to be; absent where they do not
+ * @param proposed what the drawings say there is to be; absent where they do not, and where that is asked for already
  * @param best as many pairs inside the window as can be, nearest its middle; absent without a window
  * @param chosen as somebody put them together by hand; absent where nobody did
  * @param order what to make or to order for those left over

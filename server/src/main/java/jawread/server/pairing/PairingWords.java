@@ -6,18 +6,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import jawread.core.assess.Feature;
 import jawread.core.judge.Decision;
 import jawread.core.judge.DecisionRule;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
-import jawread.core.limit.TypedLimits;
 import jawread.core.rework.Clearance;
 import jawread.core.rework.PairByPlace;
 import jawread.core.rework.Pairing;
 import jawread.core.rework.SizeToOrder;
+import jawread.core.rework.WindowByDrawing;
+import jawread.core.rework.WindowByDrawing.By;
 import jawread.server.pairing.PairingView.PairView;
 import jawread.server.pairing.PairingView.PairedPartView;
 import jawread.server.pairing.PairingView.PairsView;
@@ -31,9 +31,6 @@ import org.springframework.stereotype.Component;
 /** Puts pairs, what a choice by hand costs, and what to order, into figures and words. */
 @Component
 class PairingWords {
-    /** One part in so many of their size. */
-    private static final int MATES_WITHIN = 100;
-
     private final Figures figures;
     private final Words words;
 
@@ -116,62 +113,26 @@ class PairingWords {
                                 known(pair.tightest().expanded(), unit).withUnit())));
     }
 
-    /** What the drawings say there is to be between two features: by the fit that one of them was written with, else by both their limits. */
-    Optional<ProposedView> proposed(Optional<Feature> inside, Optional<Feature> outside, LengthUnit unit) {
-        return Stream.of(inside, outside)
-                .flatMap(Optional::stream)
-                .flatMap(feature -> byFit(feature, unit).stream())
-                .findFirst()
-                .or(() -> inside.flatMap(in -> outside.flatMap(out -> byLimits(in, out, unit))));
-    }
-
-    private Optional<ProposedView> byFit(Feature feature, LengthUnit unit) {
-        return feature.planned()
-                .limits()
-                .flatMap(TypedLimits::fit)
-                .flatMap(fit -> fit.smallestClearance()
-                        .flatMap(least -> fit.largestClearance()
-                                .map(most -> new ProposedView(
-                                        figures.all(least, unit),
-                                        figures.all(most, unit),
-                                        words.say(
-                                                "pairing.proposed.fit",
-                                                Map.of(
-                                                        "fit", feature.asTyped().limits(),
-                                                        "feature", feature.name(),
-                                                        "least",
-                                                                figures.all(least, unit)
-                                                                        .text(),
-                                                        "most",
-                                                                figures.all(most, unit)
-                                                                        .withUnit()))))));
-    }
-
-    private Optional<ProposedView> byLimits(Feature inside, Feature outside, LengthUnit unit) {
-        Limits in = inside.limits();
-        Limits out = outside.limits();
-        boolean areClosed =
-                inside.planned().zone().isPresent() && outside.planned().zone().isPresent();
-        if (!areClosed || !areMates(in.middle().orElseThrow(), out.middle().orElseThrow())) {
-            return Optional.empty();
-        }
-        Length least = in.low().orElseThrow().minus(out.high().orElseThrow());
-        Length most = in.high().orElseThrow().minus(out.low().orElseThrow());
-        return Optional.of(new ProposedView(
-                figures.all(least, unit),
-                figures.all(most, unit),
-                words.say(
+    ProposedView proposed(WindowByDrawing window, Feature inside, Feature outside, LengthUnit unit) {
+        LengthText least = figures.all(window.clearance().low().orElseThrow(), unit);
+        LengthText most = figures.all(window.clearance().high().orElseThrow(), unit);
+        Feature written = window.by() == By.FIT_OF_OUTSIDE ? outside : inside;
+        String sentence = window.by() == By.BOTH_LIMITS
+                ? words.say(
                         "pairing.proposed.limits",
                         Map.of(
                                 "inside", inside.name(),
                                 "outside", outside.name(),
-                                "least", figures.all(least, unit).text(),
-                                "most", figures.all(most, unit).withUnit()))));
-    }
-
-    /** Of one size, but for what is to be between them: a groove and a journal of ten times its width are not. */
-    private static boolean areMates(Length inside, Length outside) {
-        return inside.minus(outside).abs().times(MATES_WITHIN).compareTo(outside) <= 0;
+                                "least", least.text(),
+                                "most", most.withUnit()))
+                : words.say(
+                        "pairing.proposed.fit",
+                        Map.of(
+                                "fit", written.asTyped().limits(),
+                                "feature", written.name(),
+                                "least", least.text(),
+                                "most", most.withUnit()));
+        return new ProposedView(least, most, sentence);
     }
 
     private LengthText shown(Length length, PairedPart part, LengthUnit unit) {

@@ -19,6 +19,7 @@ import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
 import jawread.core.rework.PairByPlace.Sized;
 import jawread.core.rework.Pairing;
+import jawread.core.rework.WindowByDrawing;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
@@ -26,6 +27,7 @@ import jawread.server.judgement.Judgements;
 import jawread.server.judgement.PartWords;
 import jawread.server.pairing.PairingView.PairedFeatureView;
 import jawread.server.pairing.PairingView.PairedJobView;
+import jawread.server.pairing.PairingView.ProposedView;
 import jawread.server.settings.Setting;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
@@ -103,8 +105,7 @@ class Pairings {
                 out.stream().map(each -> said.view(each, unit)).toList(),
                 notMeasured(all, inside, outside),
                 wanted.map(window -> said.wanted(window, unit)).orElse(null),
-                said.proposed(inside.map(On::edition), outside.map(On::edition), unit)
-                        .orElse(null),
+                proposed(inside, outside, wanted, unit).orElse(null),
                 best.map(pairs -> said.pairs(pairs, wanted.get(), of, said.bestSaid(pairs, of)))
                         .orElse(null),
                 byHand.map(pairs ->
@@ -118,6 +119,19 @@ class Pairings {
                                 inside.map(On::edition)))
                         .orElse(List.of()),
                 said.sentence(in, out, wanted));
+    }
+
+    /** What the drawings say there is to be between them, unless that is asked for already. */
+    private Optional<ProposedView> proposed(
+            Optional<On> inside, Optional<On> outside, Optional<Limits> wanted, LengthUnit unit) {
+        return inside.map(On::edition)
+                .flatMap(in -> outside.map(On::edition)
+                        .flatMap(out -> in.planned()
+                                .limits()
+                                .flatMap(ofIn ->
+                                        out.planned().limits().flatMap(ofOut -> WindowByDrawing.of(ofIn, ofOut)))
+                                .filter(window -> !wanted.equals(Optional.of(window.clearance())))
+                                .map(window -> said.proposed(window, in, out, unit))));
     }
 
     private static DecisionRule rule(Job job) {

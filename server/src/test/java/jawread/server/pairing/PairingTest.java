@@ -174,6 +174,12 @@ class PairingTest {
         assertThat(said.path("best").path("pairs").get(0).path("binds").asString())
                 .startsWith("May bind between bore 1, ")
                 .contains(" and outside 1, ", ": 0.05");
+        // Asked for already, it is proposed no more, with however many zeros it is typed.
+        assertThat(ask(bushes, pins, "least=0.0250&most=0.089")
+                        .json()
+                        .path("proposed")
+                        .isObject())
+                .isFalse();
         // What is no mate of the other proposes nothing.
         long others = measured("wider bores", "bore", "44 +0.1/0", "44.04");
         assertThat(ask(others, pins, "least=0.05&most=0.11")
