@@ -87,6 +87,11 @@ public record PlannedFeature(
                 refusals);
     }
 
+    /** Whether a part can be reworked to that: a size that is listed, or as new again. @param fromNew how far from new, with its sign */
+    public boolean canBecome(Length fromNew) {
+        return fromNew.isZero() || stepsFromNew().contains(fromNew);
+    }
+
     /** How far from new each size is that it may be reworked to, with its sign, the nearest first; none where none is listed. */
     public List<Length> stepsFromNew() {
         return steps.map(SizeSteps::steps).orElse(List.of()).stream()

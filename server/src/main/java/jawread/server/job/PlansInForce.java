@@ -17,6 +17,8 @@ public class PlansInForce {
     private static final Kind<Long, InForce> IN_FORCE = new Kind<>(
             "plan", plan -> plan.parts().size() + 3 * plan.revision().features().size());
     private static final Kind<Long, Part> PART = Kind.small("part");
+    private static final Kind<Long, Lineage> LINEAGE =
+            new Kind<>("lineage", lineage -> 1 + lineage.features().size());
 
     private final Snapshots snapshots;
     private final Jobs jobs;
@@ -27,9 +29,6 @@ public class PlansInForce {
         this.jobs = jobs;
         this.locks = locks;
     }
-
-    private static final Kind<Long, Lineage> LINEAGE =
-            new Kind<>("lineage", lineage -> 1 + lineage.features().size());
 
     private record InForce(PlanRevision revision, List<Part> parts) {}
 

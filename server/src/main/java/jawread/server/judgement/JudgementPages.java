@@ -2,6 +2,7 @@ package jawread.server.judgement;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.Inspection;
 import jawread.core.assess.Instrument;
@@ -121,11 +122,10 @@ public class JudgementPages {
     public JudgedInFullView inFull(long partId, long featureId) {
         Part part = jobs.part(partId);
         JudgedPlan plan = judgements.of(part.plan());
+        // A page from before the plan was changed names an edition that is in force no more.
+        UUID key = plans.lineage(plan.plan()).editions().get(featureId);
         FeatureAssessment judged = plan.of(part).features().stream()
-                .filter(each -> each.feature().id() == featureId
-                        || each.feature()
-                                .key()
-                                .equals(plans.lineage(plan.plan()).editions().get(featureId)))
+                .filter(each -> each.feature().key().equals(key))
                 .findFirst()
                 .orElseThrow(() ->
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));

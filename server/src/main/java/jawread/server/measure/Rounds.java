@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -206,19 +207,15 @@ public class Rounds {
                 .collect(Collectors.toSet());
     }
 
-    /** Whether two rounds of a part are one. */
+    /** Whether two rounds are one of a feature of a part. */
     boolean areOne(MeasuringRoundRow one, MeasuringRoundRow other) {
         if (one.getId().equals(other.getId())) {
             return true;
         }
         Part part = plans.part(one.partId());
-        return asOne(part, plans.featureOf(part, one.featureId()), numberOf(one))
-                .contains(other.getId());
-    }
-
-    private int numberOf(MeasuringRoundRow row) {
-        Part part = plans.part(row.partId());
-        return opened(part, plans.featureOf(part, row.featureId())).order().numberOf(row.getId());
+        Map<UUID, Integer> numbers =
+                opened(part, plans.featureOf(part, one.featureId())).order().numbers();
+        return numbers.get(one.getId()).equals(numbers.get(other.getId()));
     }
 
     private TypedLength asked(String text, LengthUnit unit) {
