@@ -1,5 +1,5 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, type RenderResult, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { OffGauge as Zero } from '../api/client';
@@ -42,14 +42,18 @@ beforeEach(() => {
       });
     }),
   );
-  render(
-    <QueryClientProvider client={queries}>
-      <MemoryRouter>
-        <OffGauge zero={zero} />
-      </MemoryRouter>
-    </QueryClientProvider>,
-  );
+  shown = render(page(zero));
 });
+
+let shown: RenderResult;
+
+const page = (of: Zero) => (
+  <QueryClientProvider client={queries}>
+    <MemoryRouter>
+      <OffGauge zero={of} />
+    </MemoryRouter>
+  </QueryClientProvider>
+);
 
 const answer = () => screen.getByRole('button', { name: /^Answer for/ });
 const why = (words: string) =>
@@ -83,6 +87,15 @@ describe('a gauge that was found off', () => {
     const { url, body } = (await give()) ?? { url: '', body: {} };
     expect(url).toContain('/api/checks/c1/answers/');
     expect(body).toEqual({ way: 'ACCEPT', readings: ['top'], reason: 'a caliper says the same' });
+  });
+
+  it('asks for what is left with all of it picked, in the very moment the list is shorter', async () => {
+    fireEvent.click(screen.getByLabelText('31.96 at shafts, shaft 1, body, middle'));
+    why('read anew');
+    await give();
+    expect(screen.getByLabelText('Why')).toHaveValue('');
+    shown.rerender(page({ ...zero, readings: zero.readings.slice(1) }));
+    expect(screen.getByRole('checkbox')).toBeChecked();
   });
 
   it('asks since when only where it moved at a known moment', async () => {

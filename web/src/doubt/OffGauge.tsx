@@ -18,22 +18,26 @@ const WAYS = {
 
 type Way = keyof typeof WAYS;
 
+const NONE: ReadonlySet<string> = new Set();
+
 /** A gauge that was found off, what was read on it since nobody had looked, and what becomes of that. */
 export function OffGauge({ zero }: { zero: Zero }) {
   const answer = useAnswerCheck();
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const list = zero.readings.map(({ id }) => id).join(' ');
+  const [choice, setChoice] = useState({ list, left: NONE });
   const [way, setWay] = useState<Way>('READ_AGAIN');
   const [since, setSince] = useState('');
   const [reason, setReason] = useState('');
+  // Choices are of the list they were made in: what is left of it wants an answer of its own.
+  const left = choice.list === list ? choice.left : NONE;
   const picked = zero.readings.filter(({ id }) => !left.has(id));
-  const toggle = (id: string) =>
-    setLeft((before) => {
-      const after = new Set(before);
-      if (!after.delete(id)) {
-        after.add(id);
-      }
-      return after;
-    });
+  const toggle = (id: string) => {
+    const after = new Set(left);
+    if (!after.delete(id)) {
+      after.add(id);
+    }
+    setChoice({ list, left: after });
+  };
   const give = (event: FormEvent) => {
     event.preventDefault();
     answer.mutate(
@@ -45,14 +49,9 @@ export function OffGauge({ zero }: { zero: Zero }) {
         reason,
         ...(way === 'SHIFTED' && since !== '' && { since: new Date(since).toISOString() }),
       },
-      {
-        // What is left wants an answer of its own.
-        onSuccess: () => {
-          setReason('');
-          setLeft(new Set());
-        },
-      },
+      { onError: () => setReason(reason) },
     );
+    setReason('');
   };
   return (
     <section aria-label={`${zero.number} was found off`}>
