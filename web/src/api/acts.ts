@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { answered, client, type Reading, type Schemas } from './client';
+import { answered, type Belonging, client, type Reading, type Schemas } from './client';
 import { outbox } from './outbox';
 import { keys, queries, showSheet } from './queries';
 
@@ -172,6 +172,81 @@ export const useSaySize = () =>
     mutationFn: ({ id, ...body }: SaidSize) =>
       answered(client.PUT('/api/sizes/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
+  });
+
+/** Says of a cut that it was never taken, or was after all. */
+export const useMarkCut = () =>
+  useMutation({
+    mutationFn: ({ id, ...body }: Schemas['CutMarkBody'] & { id: string }) =>
+      answered(client.PUT('/api/cut-marks/{id}', { params: { path: { id } }, body })),
+    onSuccess: showSheet,
+  });
+
+interface PlaceByHand {
+  part: number;
+  feature: number;
+  name: string;
+  depth: string;
+  degrees: string;
+}
+
+/** Takes a place that a hand found, on this part. */
+export const useTakeByHand = () =>
+  useMutation({
+    mutationFn: ({ part, feature, ...body }: PlaceByHand) =>
+      answered(
+        client.PUT('/api/parts/{part}/features/{feature}/by-hand', {
+          params: { path: { part, feature } },
+          body,
+        }),
+      ),
+    onSuccess: showSheet,
+  });
+
+/** What is known of one part is known of another, or is not any more: nothing shown of either stands. */
+const partsChanged = () =>
+  Promise.all(
+    [keys.judgements, keys.sheets, keys.bench].map((queryKey) =>
+      queries.invalidateQueries({ queryKey }),
+    ),
+  );
+
+/** Says whether a part is one that stands in another job. */
+export const useSaySame = () =>
+  useMutation({
+    mutationFn: ({ id, part, ...body }: Schemas['SameBody'] & { id: string; part: number }) =>
+      answered(client.PUT('/api/parts/{part}/same/{id}', { params: { path: { part, id } }, body })),
+    onSuccess: partsChanged,
+  });
+
+interface Move {
+  id: string;
+  part: number;
+  belonging: Belonging;
+  reason: string;
+}
+
+/** Moves readings to the part and place that they belong to. */
+export const useMove = () =>
+  useMutation({
+    mutationFn: ({ id, part, ...body }: Move) =>
+      answered(
+        client.PUT('/api/parts/{part}/moves/{id}', { params: { path: { part, id } }, body }),
+      ),
+    onSuccess: partsChanged,
+  });
+
+/** Puts back what a move moved. */
+export const useUndoMove = () =>
+  useMutation({
+    mutationFn: ({ id, part, move }: { id: string; part: number; move: string }) =>
+      answered(
+        client.PUT('/api/parts/{part}/moves-undone/{id}', {
+          params: { path: { part, id } },
+          body: { move },
+        }),
+      ),
+    onSuccess: partsChanged,
   });
 
 /** Decides what somebody may, at the shop’s own machine. */

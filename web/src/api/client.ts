@@ -74,6 +74,11 @@ export type SetOn = Schemas['SetOnView'];
 export type StandsAt = Schemas['StandsAtView'];
 export type Pairing = Schemas['PairingView'];
 export type OverTime = Schemas['OverTimeView'];
+export type WhichPart = Schemas['WhichPartView'];
+export type SamePart = Schemas['SamePartView'];
+export type Moving = Schemas['MovingView'];
+export type MoveAhead = Schemas['MoveAheadView'];
+export type Belonging = Schemas['BelongingBody'];
 export type QuickSize = Schemas['QuickSizeView'];
 export type QuickSizeBody = Schemas['QuickSizeBody'];
 

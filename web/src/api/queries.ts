@@ -7,6 +7,7 @@ import {
 } from '@tanstack/react-query';
 import {
   answered,
+  type Belonging,
   client,
   standsHere,
   type JudgedFeature,
@@ -180,6 +181,29 @@ export function useJudgedInFull(part: number, { id, inFull }: JudgedFeature, ask
   });
   return inFull ?? (asked ? data : undefined);
 }
+
+/** What stands under a part, or one feature or place of it, and where it may be moved. */
+export const useMoving = (part: number, of: { feature?: number; place?: number }, asked: boolean) =>
+  useQuery({
+    queryKey: [...keys.sheets, 'moving', part, of],
+    queryFn: () =>
+      answered(client.GET('/api/parts/{part}/moving', { params: { path: { part }, query: of } })),
+    enabled: asked,
+  });
+
+/** What a move would do. */
+export const useMoveAhead = (part: number, belonging: Belonging | undefined) =>
+  useQuery({
+    queryKey: [...keys.sheets, 'move ahead', part, belonging],
+    queryFn: () =>
+      answered(
+        client.POST('/api/parts/{part}/moving', {
+          params: { path: { part } },
+          body: belonging ?? { readings: [], to: part },
+        }),
+      ),
+    enabled: belonging !== undefined,
+  });
 
 /** A feature of one part, at one inspection after another. */
 export const useOverTime = (part: number, feature: number, days: boolean) =>

@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cut-marks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markCut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/doubts": {
         parameters: {
             query?: never;
@@ -708,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{part}/features/{feature}/by-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeByHand"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{part}/features/{feature}/judgement": {
         parameters: {
             query?: never;
@@ -788,6 +820,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts/{part}/moves-undone/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["undo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/moves/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/moving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moving"];
+        put?: never;
+        post: operations["ahead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parts/{part}/ready": {
         parameters: {
             query?: never;
@@ -813,6 +893,22 @@ export interface paths {
         };
         get?: never;
         put: operations["mark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{part}/same/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1491,6 +1587,15 @@ export interface components {
             to: components["schemas"]["LengthText"];
             what: string;
         };
+        BelongingBody: {
+            /** Format: int64 */
+            feature?: number | null;
+            /** Format: int64 */
+            place?: number | null;
+            readings: string[];
+            /** Format: int64 */
+            to: number;
+        };
         BenchFeature: {
             /** Format: int64 */
             id: number;
@@ -1544,6 +1649,13 @@ export interface components {
             name: string;
             unit: string;
             wear?: components["schemas"]["LengthText"];
+        };
+        ByHandBody: {
+            degrees: string;
+            depth: string;
+            name: string;
+            /** Format: int64 */
+            person?: number | null;
         };
         CautionView: {
             code: string;
@@ -1625,6 +1737,15 @@ export interface components {
             slip: string;
             /** Format: int32 */
             times: number;
+        };
+        CutMarkBody: {
+            /** Format: uuid */
+            cut: string;
+            /** @enum {string} */
+            kind: "NOT_TAKEN" | "ASIDE" | "TAKEN";
+            /** Format: int64 */
+            person?: number | null;
+            reason: string;
         };
         CutView: {
             asked?: components["schemas"]["LengthText"];
@@ -1878,6 +1999,7 @@ export interface components {
         InspectionView: {
             /** Format: date-time */
             at: string;
+            byMark: boolean;
             hours?: string | null;
             job: string;
             mean?: components["schemas"]["LengthText"];
@@ -1922,6 +2044,7 @@ export interface components {
             round: string;
             runout?: string | null;
             sizes: components["schemas"]["LengthText"][];
+            together?: string | null;
             underPlan: string[];
             value?: components["schemas"]["LengthText"];
             verdict: components["schemas"]["VerdictView"];
@@ -1950,6 +2073,7 @@ export interface components {
             rule: string;
             shape: string;
             step: components["schemas"]["StepView"];
+            which: components["schemas"]["WhichPartView"];
         };
         KeptClearView: {
             /** Format: int64 */
@@ -2096,6 +2220,44 @@ export interface components {
             slip: string;
             tell: string;
             words: string;
+        };
+        MoveAheadView: {
+            /** Format: int32 */
+            count: number;
+            sides: components["schemas"]["MoveSideView"][];
+        };
+        MoveBody: {
+            belonging: components["schemas"]["BelongingBody"];
+            /** Format: int64 */
+            person?: number | null;
+            reason: string;
+        };
+        MovePlaceView: {
+            /** Format: int64 */
+            feature: number;
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        MoveSideView: {
+            after: components["schemas"]["VerdictView"];
+            before: components["schemas"]["VerdictView"];
+            feature: string;
+            part: string;
+            /** Format: int32 */
+            readings: number;
+            /** Format: int32 */
+            readingsBefore: number;
+        };
+        MoveToView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        MovingView: {
+            parts: components["schemas"]["MoveToView"][];
+            places: components["schemas"]["MovePlaceView"][];
+            walks: components["schemas"]["WalkView"][];
         };
         NewChoice: {
             choice: string;
@@ -2567,6 +2729,8 @@ export interface components {
             /** Format: int64 */
             at: number;
             cut?: components["schemas"]["CutView"];
+            /** Format: uuid */
+            cutId?: string | null;
             envelope?: string | null;
             form?: components["schemas"]["FormPictureView"];
             name: string;
@@ -2591,6 +2755,24 @@ export interface components {
             at: string;
             person: string;
             reason: string;
+        };
+        SameBody: {
+            /** Format: int64 */
+            other: number;
+            /** Format: int64 */
+            person?: number | null;
+            reason: string;
+            /** @enum {string} */
+            said: "SAME" | "OTHER" | "OPEN";
+        };
+        SamePartView: {
+            /** Format: date-time */
+            at: string;
+            how: string;
+            job: string;
+            name: string;
+            /** Format: int64 */
+            part: number;
         };
         ScaleChoiceView: {
             id: string;
@@ -2692,6 +2874,7 @@ export interface components {
         };
         SheetView: {
             again?: string | null;
+            asked?: components["schemas"]["SamePartView"];
             changed?: components["schemas"]["ChangedView"];
             feature: components["schemas"]["FeatureView"];
             features: components["schemas"]["FeatureView"][];
@@ -2708,6 +2891,7 @@ export interface components {
             say: string;
             shape: string;
             startCheck?: string | null;
+            takenBack: components["schemas"]["TakenBackView"][];
             underPlan: string[];
         };
         ShopSettingView: {
@@ -2850,6 +3034,11 @@ export interface components {
             /** Format: int64 */
             person?: number | null;
             reason: string;
+        };
+        TakenBackView: {
+            /** Format: uuid */
+            cut: string;
+            sentence: string;
         };
         TakenUpBody: unknown;
         ThirdAxisView: {
@@ -2996,6 +3185,7 @@ export interface components {
             service: string;
             steps: string;
             taper: string;
+            together: string;
         };
         TypedGap: {
             gap: string;
@@ -3079,6 +3269,12 @@ export interface components {
             expanded: components["schemas"]["LengthText"];
             sentence: string;
         };
+        UndoBody: {
+            /** Format: uuid */
+            move: string;
+            /** Format: int64 */
+            person?: number | null;
+        };
         UseView: {
             error?: components["schemas"]["LengthText"];
             errorFrom: string;
@@ -3102,6 +3298,14 @@ export interface components {
             used?: string | null;
             word: string;
         };
+        WalkView: {
+            /** Format: date-time */
+            from: string;
+            person: string;
+            readings: string[];
+            /** Format: date-time */
+            to: string;
+        };
         WallView: {
             axis: string;
             degrees: number;
@@ -3120,6 +3324,12 @@ export interface components {
             path: string;
             /** Format: int64 */
             place: number;
+        };
+        WhichPartView: {
+            asked: components["schemas"]["SamePartView"][];
+            /** Format: int32 */
+            more: number;
+            same: components["schemas"]["SamePartView"][];
         };
         ZeroView: {
             /** Format: uuid */
@@ -3526,6 +3736,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingUpView"];
+                };
+            };
+        };
+    };
+    markCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutMarkBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
                 };
             };
         };
@@ -4259,6 +4495,33 @@ export interface operations {
             };
         };
     };
+    takeByHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                feature: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByHandBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedSheetView"];
+                };
+            };
+        };
+    };
     inFull: {
         parameters: {
             query?: never;
@@ -4374,6 +4637,111 @@ export interface operations {
             };
         };
     };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UndoBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedJudgementView"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedJudgementView"];
+                };
+            };
+        };
+    };
+    moving: {
+        parameters: {
+            query?: {
+                feature?: number;
+                place?: number;
+            };
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MovingView"];
+                };
+            };
+        };
+    };
+    ahead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BelongingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveAheadView"];
+                };
+            };
+        };
+    };
     ready: {
         parameters: {
             query?: never;
@@ -4419,6 +4787,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadyView"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SameBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedJudgementView"];
                 };
             };
         };

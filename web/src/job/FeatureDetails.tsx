@@ -94,6 +94,7 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
             {text('taper', 'Taper at most')}
             {text('steps', 'Oversizes, undersizes', '+0.030 +0.060')}
             {text('grades', 'Size grades', 'A 20.000/20.005; B …')}
+            {text('together', 'Reworked to one size with', 'bores of the block')}
           </>
         )}
         {text('lies', 'Lies from – to', '26-144, or its length')}
@@ -146,7 +147,8 @@ type TextField =
   | 'axes'
   | 'keepClear'
   | 'outOfReach'
-  | 'face';
+  | 'face'
+  | 'together';
 
 /** Neither wears in size nor is reworked to one. */
 const UNWORN = ['centre-distance', 'runout'];

@@ -20,6 +20,7 @@ export const blank = (name: string): TypedFeature => ({
   axes: '',
   keepClear: '',
   outOfReach: '',
+  together: '',
   order: '',
 });
 

@@ -64,6 +64,9 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
       </header>
       {judged.runout && <p className="mt-2 text-title font-medium">{judged.runout}</p>}
       {form && <FormJudged form={form} inFull={inFull?.form} feature={feature} {...light} />}
+      {judged.together && (
+        <p className="mt-2 border-l-4 border-now pl-3 font-medium">{judged.together}</p>
+      )}
       {methods && <MethodsJudged methods={methods} {...light} />}
       <p className="flex flex-wrap items-center gap-x-6 gap-y-2 print:hidden">
         {!judged.inFull && (

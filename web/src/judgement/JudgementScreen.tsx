@@ -11,6 +11,7 @@ import { KeysAlong } from '../ui/KeysAlong';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { VerdictRow } from '../ui/VerdictRow';
+import { AskedWhich, KnownAs } from '../ui/WhichPart';
 import { FeatureJudged } from './FeatureJudged';
 import { NextStep } from './NextStep';
 
@@ -76,6 +77,9 @@ function OfPart({ judgement }: { judgement: Judgement }) {
       <div className="grid grow grid-cols-1 items-start gap-5 p-3 tablet:p-5 bench:grid-cols-[minmax(0,1fr)_20rem] print:block print:p-0">
         <div className="flex min-w-0 flex-col gap-5">
           <CountsAgain part={part.id} said={judgement.again} />
+          {judgement.which.asked.map((asked) => (
+            <AskedWhich key={asked.part} part={part.id} asked={asked} />
+          ))}
           <header className="border-2 border-line bg-panel p-5 print:border-0 print:p-0">
             <PrintedHead judgement={judgement} />
             <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
@@ -116,6 +120,7 @@ function OfPart({ judgement }: { judgement: Judgement }) {
               ))}
             </ul>
           </nav>
+          <KnownAs part={part.id} which={judgement.which} />
           <Link
             to={pathToPairing(job.id)}
             className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"

@@ -9,6 +9,8 @@ const opens: Opens = {
   cut: vi.fn(),
   gauge: vi.fn(),
   place: vi.fn(),
+  belongs: vi.fn(),
+  worst: vi.fn(),
   reading: vi.fn(),
 };
 

@@ -1,6 +1,8 @@
 import { memo } from 'react';
 import type { Reading } from '../api/client';
 import type { Bindings } from '../keys/bindings';
+import { BelongsTo } from './BelongsTo';
+import { ByHand } from './ByHand';
 import { CutTaken } from './CutTaken';
 import { KeysHelp } from './KeysHelp';
 import { PickGauge } from './PickGauge';
@@ -9,7 +11,7 @@ import { ReadingCard } from './ReadingCard';
 import type { Measuring } from './useMeasuring';
 
 /** What lies beside the work; one at a time. */
-export type Card = 'cut' | 'gauge' | 'keys' | 'place' | { reading: Reading };
+export type Card = 'belongs' | 'cut' | 'gauge' | 'keys' | 'place' | 'worst' | { reading: Reading };
 
 /** Opens one of them, or none. */
 export interface Opens {
@@ -17,6 +19,8 @@ export interface Opens {
   cut: () => void;
   gauge: () => void;
   place: () => void;
+  belongs: () => void;
+  worst: () => void;
   reading: (reading: Reading) => void;
 }
 
@@ -25,10 +29,17 @@ interface CardsProps {
   bindings: Bindings;
   card: Card | undefined;
   onClose: () => void;
+  onBelongs: () => void;
 }
 
 /** The cards of the walk. What is being typed is none of their business, and does not draw them anew. */
-export const Cards = memo(function Cards({ measuring, bindings, card, onClose }: CardsProps) {
+export const Cards = memo(function Cards({
+  measuring,
+  bindings,
+  card,
+  onClose,
+  onBelongs,
+}: CardsProps) {
   return (
     <>
       <CutTaken
@@ -43,7 +54,10 @@ export const Cards = memo(function Cards({ measuring, bindings, card, onClose }:
         measuring={measuring}
         open={card === 'place'}
         onClose={onClose}
+        onBelongs={onBelongs}
       />
+      <BelongsTo measuring={measuring} open={card === 'belongs'} onClose={onClose} />
+      <ByHand measuring={measuring} open={card === 'worst'} onClose={onClose} />
       <KeysHelp
         measuring={measuring}
         bindings={bindings}

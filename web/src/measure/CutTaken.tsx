@@ -4,6 +4,7 @@ import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Dialog } from '../ui/Dialog';
+import { NotTaken } from './NotTaken';
 import { SizeIs, sizesOf } from './SizeIs';
 import type { Measuring } from './useMeasuring';
 
@@ -81,6 +82,7 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
         </div>
       </form>
       <SizeIs measuring={measuring} onSaid={onClose} />
+      <NotTaken measuring={measuring} onSaid={onClose} />
     </Dialog>
   );
 }

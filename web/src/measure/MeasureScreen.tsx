@@ -10,12 +10,14 @@ import { CountsAgain } from '../ui/CountsAgain';
 import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { AskedWhich } from '../ui/WhichPart';
 import { standing } from '../api/keepReading';
 import { type Card, Cards, type Opens } from './Cards';
 import { Doubts, useDoubtAnswer } from './Doubts';
 import { KeysInUse } from './KeysInUse';
 import { ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
+import { Moved, useMoved } from './Moved';
 import { Next } from './Next';
 import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
@@ -53,6 +55,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     cut: () => setCard('cut'),
     gauge: () => setCard('gauge'),
     place: () => setCard('place'),
+    belongs: () => setCard('belongs'),
+    worst: () => setCard('worst'),
     reading: (reading: Reading) => setCard({ reading }),
   }));
   const field = useRef<HTMLInputElement>(null);
@@ -67,6 +71,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const again = useStrike();
   const doubt = useDoubtAnswer(measuring);
   const third = useThirdAxis(measuring);
+  const moved = useMoved();
   const doubts = (
     <Doubts
       measuring={measuring}
@@ -107,6 +112,9 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         strike: () => last && setCard({ reading: last }),
         again: takeAgain,
         place: open.place,
+        belongs: open.belongs,
+        putBack: moved.undo,
+        worst: open.worst,
         quick: measuring.toggleChecking,
         axis: third.take,
         doubtAgain: () => doubt.give('again'),
@@ -151,6 +159,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       keys={<KeysInUse way={way} bindings={bindings} />}
     >
       <CountsAgain part={sheet.part.id} said={sheet.again} />
+      {sheet.asked && <AskedWhich part={sheet.part.id} asked={sheet.asked} />}
+      <Moved moved={moved} takes={bindings.on ? bindings.keyOf('putBack') : ''} />
       <UnderPlan measuring={measuring} />
       <div className="grid grow grid-cols-1 gap-4 p-3 tablet:p-5 bench:grid-cols-[15rem_minmax(0,1fr)_17rem] wide:grid-cols-[21rem_minmax(0,1fr)_21rem]">
         {way === 'scale' && gauge !== undefined && hasScale(gauge) ? (
@@ -196,7 +206,13 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
           </>
         )}
       </div>
-      <Cards measuring={measuring} bindings={bindings} card={card} onClose={open.none} />
+      <Cards
+        measuring={measuring}
+        bindings={bindings}
+        card={card}
+        onClose={open.none}
+        onBelongs={open.belongs}
+      />
     </Shell>
   );
 }

@@ -11,10 +11,12 @@ interface PlaceCardProps {
   measuring: Measuring;
   open: boolean;
   onClose: () => void;
+  /** What was read here belongs elsewhere. */
+  onBelongs: () => void;
 }
 
 /** One place: all that was ever read and said there, round by round; a note; and passing it over for a reason. */
-export function PlaceCard({ measuring, open, onClose }: PlaceCardProps) {
+export function PlaceCard({ measuring, open, onClose, onBelongs }: PlaceCardProps) {
   const { sheet, round, place, person } = measuring;
   const mark = useMarkPlace();
   const [words, setWords] = useState('');
@@ -89,6 +91,7 @@ export function PlaceCard({ measuring, open, onClose }: PlaceCardProps) {
               Pass it over
             </Button>
           )}
+          <Button onClick={onBelongs}>These belong to …</Button>
           <Button onClick={onClose}>Back</Button>
         </div>
       </form>

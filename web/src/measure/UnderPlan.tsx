@@ -1,10 +1,14 @@
 import { Link } from 'react-router';
+import { useMarkCut } from '../api/acts';
+import { newId } from '../api/newId';
+import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
 
-/** What is to be said of the plan here: that it went on without this, by which revision this is judged, what lies aside. */
+/** What is to be said of the plan here: that it went on without this, by which revision this is judged, what lies aside, and which cut was none. */
 export function UnderPlan({ measuring }: { measuring: Measuring }) {
-  const { changed, underPlan, part } = measuring.sheet;
-  if (!changed && underPlan.length === 0) {
+  const { changed, underPlan, takenBack, part } = measuring.sheet;
+  const mark = useMarkCut();
+  if (!changed && underPlan.length + takenBack.length === 0) {
     return null;
   }
   return (
@@ -20,6 +24,23 @@ export function UnderPlan({ measuring }: { measuring: Measuring }) {
               Go to what it says now
             </Link>
           )}
+        </p>
+      )}
+      {takenBack.map(({ cut, sentence }) => (
+        <p key={cut} className="flex flex-wrap items-center gap-x-4 text-label">
+          {sentence}
+          <Button
+            small
+            disabled={mark.isPending}
+            onClick={() => mark.mutate({ id: newId(), cut, kind: 'TAKEN', reason: '' })}
+          >
+            It was taken after all
+          </Button>
+        </p>
+      ))}
+      {mark.error && (
+        <p role="alert" className="font-semibold">
+          {mark.error.message}
         </p>
       )}
       {underPlan.map((said) => (

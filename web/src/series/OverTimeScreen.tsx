@@ -10,7 +10,7 @@ import { Saved } from '../ui/Saved';
 import { Shell } from '../ui/Shell';
 import { useNarrow } from '../ui/useNarrow';
 
-/** A feature of one part, told by what is stamped on it, through all its inspections. */
+/** A feature of one part through all its inspections, in whatever job. */
 export function OverTimeScreen() {
   const { part = '', feature = '' } = useParams();
   const [search, setSearch] = useSearchParams();
@@ -72,7 +72,7 @@ export function OverTimeScreen() {
         </p>
         {shown.series.length === 0 ? (
           <p className="text-title">
-            Nothing is measured here yet, on this part or on any other that bears its mark.
+            Nothing is measured here yet, on this part or where it stands in another job.
           </p>
         ) : (
           <AllSeries overTime={shown} />
@@ -151,6 +151,9 @@ function InspectionTable({ overTime: { inspections } }: { overTime: OverTime }) 
                   >
                     {each.job}
                   </Link>
+                  {each.byMark && (
+                    <span className="block text-label text-quiet">by its mark, not confirmed</span>
+                  )}
                 </td>
                 <td className="pr-4">{each.round}</td>
                 <td className="reading text-right">

@@ -53,3 +53,62 @@ CREATE TABLE size_said (
 CREATE INDEX size_said_by_part ON size_said (part_id);
 CREATE TRIGGER size_said_is_insert_only BEFORE UPDATE, DELETE ON size_said
     FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
+
+-- Which feature it was copied from with a whole plan, first of all; null where it was typed anew.
+ALTER TABLE feature ADD COLUMN origin UUID;
+
+-- Until now the mark alone told in which jobs one part stands. What was so linked stays, not confirmed; from now on a person says so.
+ALTER TABLE part ADD COLUMN told_by_mark BOOLEAN DEFAULT FALSE NOT NULL;
+UPDATE part SET told_by_mark = TRUE WHERE TRIM(mark) <> '';
+
+-- Whether two parts of different plans are one: SAME, OTHER, or OPEN, what was said before being taken back. The last of the two stands.
+CREATE TABLE part_link (
+    id        UUID PRIMARY KEY,
+    one_id    BIGINT                   NOT NULL REFERENCES part,
+    other_id  BIGINT                   NOT NULL REFERENCES part,
+    said      VARCHAR(20)              NOT NULL,
+    reason    VARCHAR(200)             NOT NULL,
+    person_id BIGINT                   NOT NULL REFERENCES person,
+    made_at   TIMESTAMP WITH TIME ZONE NOT NULL
+);
+CREATE INDEX part_link_by_one ON part_link (one_id);
+CREATE INDEX part_link_by_other ON part_link (other_id);
+CREATE TRIGGER part_link_is_insert_only BEFORE UPDATE, DELETE ON part_link
+    FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
+
+-- That a cut was never taken: NOT_TAKEN, what was read after it belongs to the round before; ASIDE, it counts nowhere; TAKEN, it was after
+-- all. The last of a cut stands.
+CREATE TABLE cut_mark (
+    id        UUID PRIMARY KEY,
+    round_id  UUID                     NOT NULL REFERENCES measuring_round,
+    part_id   BIGINT                   NOT NULL REFERENCES part,
+    kind      VARCHAR(20)              NOT NULL,
+    reason    VARCHAR(200)             NOT NULL,
+    person_id BIGINT                   NOT NULL REFERENCES person,
+    made_at   TIMESTAMP WITH TIME ZONE NOT NULL
+);
+CREATE INDEX cut_mark_by_part ON cut_mark (part_id);
+CREATE TRIGGER cut_mark_is_insert_only BEFORE UPDATE, DELETE ON cut_mark
+    FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
+
+-- Where a reading belongs that was taken under another part or place; one row a reading, those of one move under one move_id. The last of a
+-- reading stands; place_id and part_id: back where it was taken where they are those of the reading.
+CREATE TABLE reading_move (
+    id         UUID PRIMARY KEY,
+    move_id    UUID                     NOT NULL,
+    reading_id UUID                     NOT NULL REFERENCES reading,
+    job_id     BIGINT                   NOT NULL REFERENCES job,
+    part_id    BIGINT                   NOT NULL REFERENCES part,
+    place_id   BIGINT                   NOT NULL REFERENCES place,
+    reason     VARCHAR(200)             NOT NULL,
+    person_id  BIGINT                   NOT NULL REFERENCES person,
+    made_at    TIMESTAMP WITH TIME ZONE NOT NULL
+);
+CREATE INDEX reading_move_by_job ON reading_move (job_id);
+CREATE INDEX reading_move_by_move ON reading_move (move_id);
+CREATE TRIGGER reading_move_is_insert_only BEFORE UPDATE, DELETE ON reading_move
+    FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
+
+-- Of a place taken besides the plan's on one part: found by hand, and not one that its form is reckoned from. axis: empty text where nobody
+-- said at which angle.
+ALTER TABLE place ADD COLUMN by_hand BOOLEAN DEFAULT FALSE NOT NULL;

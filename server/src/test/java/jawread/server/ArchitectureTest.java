@@ -61,6 +61,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.card..")
             .layer("job")
             .definedBy("jawread.server.job..")
+            .layer("identity")
+            .definedBy("jawread.server.identity..")
             .layer("choosing")
             .definedBy("jawread.server.choosing..")
             .layer("measure")
@@ -114,6 +116,7 @@ class ArchitectureTest {
                     "drawer",
                     "comparator",
                     "job",
+                    "identity",
                     "choosing",
                     "measure",
                     "plan",
@@ -134,6 +137,7 @@ class ArchitectureTest {
                     "comparator",
                     "card",
                     "job",
+                    "identity",
                     "choosing",
                     "measure",
                     "plan",
@@ -164,6 +168,7 @@ class ArchitectureTest {
                     "drawer",
                     "comparator",
                     "job",
+                    "identity",
                     "choosing",
                     "measure",
                     "plan",
@@ -193,7 +198,18 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("ready")
             .whereLayer("job")
             .mayOnlyBeAccessedByLayers(
-                    "choosing", "measure", "form", "plan", "judgement", "ready", "pairing", "series", "demo")
+                    "identity",
+                    "choosing",
+                    "measure",
+                    "form",
+                    "plan",
+                    "judgement",
+                    "ready",
+                    "pairing",
+                    "series",
+                    "demo")
+            .whereLayer("identity")
+            .mayOnlyBeAccessedByLayers("measure", "judgement", "series", "demo")
             .whereLayer("choosing")
             .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("form")

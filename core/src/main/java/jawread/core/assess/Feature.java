@@ -1,5 +1,6 @@
 package jawread.core.assess;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -16,10 +17,12 @@ import jawread.core.plan.TypedFeature;
  *
  * @param id the number this edition is kept under
  * @param key the same through all its editions
+ * @param origin the key of the feature that it was copied from, first of all; its own where it was typed anew
  * @param madeBy who typed it; empty where that is not known
  * @param every its places, those that cannot be measured and those taken on one part among them, in the order of the walk
  */
-public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature planned, List<Place> every) {
+public record Feature(
+        long id, UUID key, UUID origin, Optional<Long> madeBy, PlannedFeature planned, List<Place> every) {
     private static final Length MICROMETRE = Length.ofMicrometres(1);
     private static final Length TENTH_THOU = Length.ofInches("0.0001");
 
@@ -46,7 +49,7 @@ public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature p
 
     /** The same on a part where it was reworked. @param fromNew how far that size lies from new; zero for one made as new again */
     Feature reworkedTo(Length fromNew) {
-        return new Feature(id, key, madeBy, planned.reworkedTo(fromNew), every);
+        return new Feature(id, key, origin, madeBy, planned.reworkedTo(fromNew), every);
     }
 
     /** Whether what was read of one edition is a size of the other: both are the same kind of size, and round or not. */
@@ -64,6 +67,24 @@ public record Feature(long id, UUID key, Optional<Long> madeBy, PlannedFeature p
                 && planned.grades().equals(other.planned.grades())
                 && asTyped().envelope() == other.asTyped().envelope()
                 && asTyped().decisive() == other.asTyped().decisive();
+    }
+
+    /**
+     * Which feature of another plan for the same part is this one: that of the same origin; where there is none, the one of the same name,
+     * unless that is another feature of this plan by its origin. Of the same kind of size in any case; empty where there is none.
+     *
+     * @param beside all of its own plan
+     * @param other all of the other plan
+     */
+    public Optional<Feature> in(Collection<Feature> beside, Collection<Feature> other) {
+        return other.stream()
+                .filter(each -> each.origin.equals(origin))
+                .findFirst()
+                .or(() -> other.stream()
+                        .filter(each -> each.name().equalsIgnoreCase(name()))
+                        .filter(each -> beside.stream().noneMatch(own -> own.origin.equals(each.origin)))
+                        .findFirst())
+                .filter(this::isReadAs);
     }
 
     /** Whether it has limits, and is more than looked at. */

@@ -14,8 +14,11 @@ import jawread.core.judge.Guard;
 import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.Uncertainty;
+import jawread.core.judge.WearLadder.Wears;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
+import jawread.core.rework.FinishedSize;
+import jawread.core.rework.NextSize;
 
 /**
  * A feature of a part, round by round; the last round is the one in force.
@@ -143,6 +146,22 @@ public record FeatureAssessment(
     /** How far the size that it was reworked to lies from new, with its sign; empty as new. */
     public Optional<Length> reworked() {
         return of.planned().reworked();
+    }
+
+    /** What it can still be reworked to, by its places; empty where nothing is listed, or measured. */
+    public Optional<NextSize> nextSize() {
+        return inForce().form().flatMap(MeasuredForm::nextSize);
+    }
+
+    /** One of the steps that it may be reworked to, as a size; empty where it is not listed. @param fromNew with its sign */
+    Optional<FinishedSize> sizeAt(Length fromNew) {
+        return plain.planned()
+                .steps()
+                .flatMap(steps ->
+                        plain.planned().limits().map(of -> FinishedSize.of(steps, of.limits(), Wears.of(plain.kind()))))
+                .flatMap(all -> all.stream()
+                        .filter(size -> size.fromNew().filter(fromNew::equals).isPresent())
+                        .findFirst());
     }
 
     /** How many of the readings that it rests on were read under an earlier revision that held it to something else, by that revision. */

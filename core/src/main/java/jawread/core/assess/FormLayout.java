@@ -11,7 +11,7 @@ import jawread.core.length.Length;
 import jawread.core.walk.Axis;
 
 /**
- * How the places of a feature lie on one part, measured or not: its plan decides it, no reading does.
+ * How the places of a feature lie on one part, measured or not: its plan decides it, no reading does. What a hand found is none of them.
  *
  * @param levels its sections, the first at the face; those that never wore are left out
  * @param axes around it, in the order in which they stand in the plan
@@ -19,8 +19,9 @@ import jawread.core.walk.Axis;
 record FormLayout(List<Level> levels, List<Axis> axes) {
     private static final String UNWORN = "unworn";
 
-    /** @param all places of the feature on this part */
-    static FormLayout of(List<Place> all) {
+    /** @param there places of the feature on this part */
+    static FormLayout of(List<Place> there) {
+        List<Place> all = there.stream().filter(FormLayout::isLaidOut).toList();
         Map<String, Long> axesAt = all.stream().collect(Collectors.groupingBy(Place::section, Collectors.counting()));
         List<Level> levels = all.stream()
                 .filter(place -> !isUnworn(place))
@@ -36,6 +37,11 @@ record FormLayout(List<Level> levels, List<Axis> axes) {
                         Map::putAll)
                 .values());
         return new FormLayout(levels, axes);
+    }
+
+    /** Whether a form is reckoned from it. */
+    static boolean isLaidOut(Place place) {
+        return !place.isByHand();
     }
 
     /** Whether it lies in a section that wear never reached. */

@@ -8,33 +8,46 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.length.Length;
 
 /**
- * One time that a feature of one part, told by what is stamped on it, was measured, in whatever job.
+ * One time that a feature of one part was measured, in whatever job.
  *
+ * @param of the key of the feature in the plan that this is asked for
+ * @param feature as it stood in the plan of that time
  * @param at when it was read last
  * @param isRework whether it is as it was left after a cut: from here on it is another size that wears
  */
-public record Inspection(FeatureAssessment feature, RoundAssessment round, Instant at, boolean isRework) {
-    /** Of all features of what is one part in several jobs, in the order of time. */
-    public static List<Inspection> of(Collection<PartAssessment> same) {
+public record Inspection(UUID of, FeatureAssessment feature, RoundAssessment round, Instant at, boolean isRework) {
+    /**
+     * Of what is one part in several jobs, in the order of time. What its plan does not have any more, or never had, is left out.
+     *
+     * @param plan the features that this is asked for
+     * @param same the part, wherever it stands
+     */
+    public static List<Inspection> of(List<Feature> plan, Collection<PartAssessment> same) {
         return same.stream()
-                .flatMap(part -> part.features().stream())
-                .flatMap(each -> of(each).stream())
+                .flatMap(part -> plan.stream()
+                        .flatMap(own -> part.features().stream()
+                                .filter(each -> own.in(plan, part.of().features())
+                                        .filter(there -> there.key()
+                                                .equals(each.feature().key()))
+                                        .isPresent())
+                                .flatMap(each -> of(own.key(), each).stream())))
                 .sorted(Comparator.comparing(Inspection::at))
                 .toList();
     }
 
     /** As found, and as left where it was cut since. */
-    private static List<Inspection> of(FeatureAssessment feature) {
+    private static List<Inspection> of(UUID key, FeatureAssessment feature) {
         List<RoundAssessment> read =
                 feature.rounds().stream().filter(RoundAssessment::isBegun).toList();
         var found = new ArrayList<Inspection>();
         for (RoundAssessment round : read) {
             boolean isFirst = round == read.get(0);
             if (isFirst || round == read.get(read.size() - 1)) {
-                lastRead(round).ifPresent(at -> found.add(new Inspection(feature, round, at, !isFirst)));
+                lastRead(round).ifPresent(at -> found.add(new Inspection(key, feature, round, at, !isFirst)));
             }
         }
         return found;
@@ -51,12 +64,9 @@ public record Inspection(FeatureAssessment feature, RoundAssessment round, Insta
         return feature.part();
     }
 
-    /** Those of the features called as this one. */
+    /** Those of one feature of the plan. */
     public static List<Inspection> ofFeature(Feature feature, List<Inspection> all) {
-        return all.stream()
-                .filter(each -> each.feature().feature().name().equalsIgnoreCase(feature.name())
-                        && each.feature().feature().kind() == feature.kind())
-                .toList();
+        return all.stream().filter(each -> each.of().equals(feature.key())).toList();
     }
 
     /**

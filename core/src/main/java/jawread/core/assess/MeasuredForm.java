@@ -33,6 +33,7 @@ import jawread.core.walk.Axis;
  * @param axes around it, in the order in which they stand in the plan
  * @param places with their sizes, by section and axis; empty where nothing was measured
  * @param unworn the sizes of sections called unworn, which wear is reckoned from
+ * @param byHand what a hand found besides: it counts for what is worn and for the next size, and not for the form
  * @param figures each judged by itself
  * @param placeDeviation u_place in µm, the largest of the places
  */
@@ -43,6 +44,7 @@ public record MeasuredForm(
         List<Axis> axes,
         List<List<Optional<FormPlace>>> places,
         List<FormPlace> unworn,
+        List<FormPlace> byHand,
         FormSizes sizes,
         FeatureForm form,
         List<FormFigure> figures,
@@ -65,15 +67,25 @@ public record MeasuredForm(
      *
      * @param layout of the places on this part
      */
-    static Optional<MeasuredForm> of(PlannedFeature planned, FormLayout layout, List<FormPlace> measured, Rules rules) {
+    static Optional<MeasuredForm> of(PlannedFeature planned, FormLayout layout, List<FormPlace> read, Rules rules) {
+        List<FormPlace> measured = read.stream()
+                .filter(place -> FormLayout.isLaidOut(place.place()))
+                .toList();
         List<FormPlace> worn = measured.stream()
                 .filter(place -> !FormLayout.isUnworn(place.place()))
                 .toList();
-        return worn.isEmpty() ? Optional.empty() : Optional.of(laidOut(planned, layout, measured, worn, rules));
+        List<FormPlace> byHand =
+                read.stream().filter(place -> place.place().isByHand()).toList();
+        return worn.isEmpty() ? Optional.empty() : Optional.of(laidOut(planned, layout, measured, worn, byHand, rules));
     }
 
     private static MeasuredForm laidOut(
-            PlannedFeature planned, FormLayout layout, List<FormPlace> measured, List<FormPlace> worn, Rules rules) {
+            PlannedFeature planned,
+            FormLayout layout,
+            List<FormPlace> measured,
+            List<FormPlace> worn,
+            List<FormPlace> byHand,
+            Rules rules) {
         List<Level> levels = layout.levels();
         List<Axis> axes = layout.axes();
         Map<Crossing, FormPlace> at = worn.stream()
@@ -104,6 +116,7 @@ public record MeasuredForm(
                 measured.stream()
                         .filter(place -> FormLayout.isUnworn(place.place()))
                         .toList(),
+                byHand,
                 sizes,
                 form,
                 new FormFigures(planned, form, length(planned, levels), rules, deviation).all(),
@@ -215,7 +228,10 @@ public record MeasuredForm(
 
     /** U of the place that is known least, in µm. */
     public double expanded() {
-        return sizesKnown().mapToDouble(place -> place.known().expanded()).max().orElseThrow();
+        return Stream.concat(sizesKnown(), byHand.stream())
+                .mapToDouble(place -> place.known().expanded())
+                .max()
+                .orElseThrow();
     }
 
     /** u of the place that is known least, in µm. */
@@ -227,8 +243,9 @@ public record MeasuredForm(
         return places.stream().flatMap(List::stream).flatMap(Optional::stream);
     }
 
+    /** What a hand found too, after those that are laid out. */
     private List<Length> all() {
-        return sizesKnown().map(FormPlace::size).toList();
+        return Stream.concat(sizesKnown(), byHand.stream()).map(FormPlace::size).toList();
     }
 
     /** Whether anybody has said how it may wear: a part that is being made does not. */
@@ -252,6 +269,24 @@ public record MeasuredForm(
                             : Optional.of(NextSize.of(
                                     wears(), asNew, listed, all(), rules.cleanUp(), Length.nearest(expanded())));
                 });
+    }
+
+    /**
+     * What comes off a side where least does, on the way to the middle of a size's limits; below zero where that leaves old metal. Empty
+     * without both limits of a new part.
+     *
+     * @param fromNew how far that size lies from new, with its sign
+     */
+    public Optional<Length> leastStockTo(Length fromNew) {
+        Length by = fromNew.minus(planned.reworked().orElse(Length.ZERO));
+        return planned.limits()
+                .map(TypedLimits::limits)
+                .flatMap(Limits::middle)
+                .map(middle -> middle.plus(by))
+                .flatMap(middle -> all().stream()
+                        .map(place -> wears() == Wears.LARGER ? middle.minus(place) : place.minus(middle))
+                        .min(Comparator.naturalOrder()))
+                .map(Length::half);
     }
 
     /** None that it has been at already. @param limits of the size that it is */

@@ -12,6 +12,8 @@ import jawread.core.length.Length;
  * @param depth from the feature's own face; empty while nobody has said how long the feature is
  * @param degrees around, from 0 up to but not 360
  * @param part of a place taken besides the plan's, the one part that it is on; empty for the plan's own
+ * @param isByHand whether a hand found it, on one part: it counts for size and wear, and no form is reckoned from it. Its axis is an empty
+ *     text where nobody said at which angle it lies
  * @param cannotBeMeasured why no gauge gets there; empty where one does
  */
 public record Place(
@@ -23,7 +25,9 @@ public record Place(
         Optional<Length> depth,
         BigDecimal degrees,
         Optional<Long> part,
+        boolean isByHand,
         Optional<String> cannotBeMeasured) {
+    /** One that is laid out. */
     public static Place of(
             long id,
             String name,
@@ -34,7 +38,37 @@ public record Place(
             Optional<Long> part,
             Optional<String> cannotBeMeasured) {
         return new Place(
-                id, PlaceKey.of(depth, section, degrees), name, section, axis, depth, degrees, part, cannotBeMeasured);
+                id,
+                PlaceKey.of(depth, section, degrees),
+                name,
+                section,
+                axis,
+                depth,
+                degrees,
+                part,
+                false,
+                cannotBeMeasured);
+    }
+
+    /**
+     * One that a hand found on a part.
+     *
+     * @param name as it was called there
+     * @param degrees empty where nobody said
+     */
+    public static Place byHand(
+            long id, String name, String axis, Optional<Length> depth, Optional<BigDecimal> degrees, long part) {
+        return new Place(
+                id,
+                PlaceKey.byHand(name),
+                name,
+                name,
+                degrees.isPresent() ? axis : "",
+                depth,
+                degrees.orElse(BigDecimal.ZERO),
+                Optional.of(part),
+                true,
+                Optional.empty());
     }
 
     /** Whether a gauge is put there on this part: the plan says so of all parts, a third axis was taken on one. */

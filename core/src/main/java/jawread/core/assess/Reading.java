@@ -39,6 +39,7 @@ public record Reading(
      * @param keptAt by the clock of the shop, whatever the bench's said when it was taken
      * @param under the revision of the plan that it was read under, where that held the feature to something else than it is held to
      *     where it counts; empty where it held it to the same
+     * @param moved empty where it was taken where it counts
      */
     public record Entry(
             Origin origin,
@@ -47,7 +48,17 @@ public record Reading(
             long person,
             Instant takenAt,
             Instant keptAt,
-            Optional<Integer> under) {}
+            Optional<Integer> under,
+            Optional<Moved> moved) {}
+
+    /**
+     * That it was taken elsewhere, and belongs here.
+     *
+     * @param person who said so
+     * @param part that it was taken on
+     * @param place the number of the place that it was taken at
+     */
+    public record Moved(long person, Instant at, String reason, long part, long place) {}
 
     /**
      * What the scale said.
@@ -126,7 +137,8 @@ public record Reading(
                         entry.person(),
                         entry.takenAt(),
                         entry.keptAt(),
-                        entry.under()),
+                        entry.under(),
+                        entry.moved()),
                 new Figure(
                         figure.base(),
                         shouldBe,

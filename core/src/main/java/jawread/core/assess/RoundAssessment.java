@@ -45,14 +45,19 @@ public record RoundAssessment(
                             .orElseGet(() -> PlaceAssessment.sized(feature, there.get(at), read));
                 })
                 .toList();
-        List<Optional<Length>> beside = References.besideEach(
-                sized.stream().map(place -> place.value().value()).toList());
+        // What a hand found worn differs from the others by what it is.
+        List<Optional<Length>> beside = References.besideEach(sized.stream()
+                .map(place ->
+                        place.value().value().filter(size -> !place.place().isByHand()))
+                .toList());
         List<PlaceAssessment> places = IntStream.range(0, sized.size())
                 .mapToObj(at -> {
                     PlaceAssessment place = sized.get(at);
+                    Optional<Length> others =
+                            beside.get(at).filter(size -> !place.place().isByHand());
                     boolean holds = before.filter(of -> of.isAt(at, place)).isPresent()
-                            && place.beside().equals(beside.get(at));
-                    return holds ? place : place.doubted(feature, beside.get(at));
+                            && place.beside().equals(others);
+                    return holds ? place : place.doubted(feature, others);
                 })
                 .toList();
         SizeVerdict worst = SizeVerdict.worstOf(
@@ -143,10 +148,14 @@ public record RoundAssessment(
         return wanting.stream().findFirst();
     }
 
-    /** The size of the feature in this round: the mean of its places once each has a value. */
+    /** The size of the feature in this round: the mean of the places of the plan once each has a value. */
     public Optional<Length> size() {
-        List<Length> values = values();
-        return values.size() == places.size() && !values.isEmpty()
+        List<PlaceAssessment> laidOut =
+                places.stream().filter(place -> !place.place().isByHand()).toList();
+        List<Length> values = laidOut.stream()
+                .flatMap(place -> place.value().value().stream())
+                .toList();
+        return values.size() == laidOut.size() && !values.isEmpty()
                 ? Optional.of(Length.meanOf(values))
                 : Optional.empty();
     }

@@ -14,7 +14,7 @@ import jawread.core.length.Length;
 /**
  * The rounds of a feature of one part, told in the order in which they were opened, whatever editions of the feature they were opened under.
  * A first round that was opened after a cut under an earlier edition follows that cut: it is the round after it. Two "as found" with no cut
- * between are one.
+ * between are one; so are two rounds when the cut between them is taken back.
  */
 public final class RoundOrder {
     private static final Comparator<Placed> IN_TIME = Comparator.comparing(Placed::at)
@@ -35,10 +35,11 @@ public final class RoundOrder {
      * @param number as it was numbered then: 0 as found, above that by a cut
      * @param asked what the cut set out to take off the size; empty when it was not said
      * @param at by the shop's clock
+     * @param isTakenBack whether it was said since that the cut was never taken
      */
-    public record Opened(UUID id, long edition, int number, Optional<Length> asked, Instant at) {
+    public record Opened(UUID id, long edition, int number, Optional<Length> asked, Instant at, boolean isTakenBack) {
         boolean isCut() {
-            return number > 0;
+            return number > 0 && !isTakenBack;
         }
     }
 

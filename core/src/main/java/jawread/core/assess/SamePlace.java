@@ -10,7 +10,8 @@ import java.util.Optional;
 /**
  * Which places of an earlier edition of a feature are the same as one of a later edition. A place stays the same while its section lies as
  * deep and its axis at the same angle, whatever both are called. Where nobody has said, in the one edition or the other, how deep a section
- * lies, it is the same while it is called the same, or while it alone of its feature's sections was renamed.
+ * lies, it is the same while it is called the same, or while it alone of its feature's sections was renamed. One that a hand found on a part
+ * stays what it is there.
  */
 public final class SamePlace {
     private final List<Place> now;
@@ -27,7 +28,11 @@ public final class SamePlace {
     }
 
     private static List<String> sections(List<Place> places) {
-        return places.stream().map(Place::section).distinct().toList();
+        return places.stream()
+                .filter(place -> !place.isByHand())
+                .map(Place::section)
+                .distinct()
+                .toList();
     }
 
     /** As many sections in the same order, and one of them under a name that the other edition does not know. */
@@ -45,7 +50,11 @@ public final class SamePlace {
 
     /** What a place of the earlier edition is in the later one; empty where it was moved or taken away. */
     public Optional<Place> find(Place earlier) {
+        if (earlier.isByHand()) {
+            return now.stream().filter(place -> place.isAs(earlier)).findFirst();
+        }
         return now.stream()
+                .filter(place -> !place.isByHand())
                 .filter(place -> place.degrees().compareTo(earlier.degrees()) == 0)
                 .filter(place ->
                         place.part().equals(earlier.part()) || place.part().isEmpty())
@@ -57,6 +66,7 @@ public final class SamePlace {
     /** What the section of a place of the earlier edition is called in the later one; empty where that has none there. */
     public Optional<Place> sectionOf(Place earlier) {
         return now.stream()
+                .filter(place -> !place.isByHand())
                 .filter(place -> lieAlike(earlier, place))
                 .min(Comparator.comparing(place -> !place.section().equals(earlier.section())));
     }

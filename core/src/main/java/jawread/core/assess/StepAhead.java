@@ -11,6 +11,7 @@ import jawread.core.judge.NextStep;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.Uncertainty;
 import jawread.core.rework.FinishedSize;
+import jawread.core.rework.NextSize;
 
 /**
  * What comes next for a part.
@@ -55,7 +56,7 @@ public record StepAhead(
     public static StepAhead of(PartAssessment part, Function<Feature, Methods> methods) {
         List<FeatureAssessment> features = part.features();
         Optional<Feature> condition = part.decidedAgainst();
-        List<FinishedSize> sizes = nextSizes(features);
+        List<FinishedSize> sizes = nextSizes(part);
         Optional<Better> better = better(features, methods);
         NextStep step = NextStep.of(
                 features.stream().map(FeatureAssessment::verdict).toList(),
@@ -90,18 +91,16 @@ public record StepAhead(
     }
 
     /** The next size of every lost feature at which it cleans up; none where one has none. */
-    private static List<FinishedSize> nextSizes(List<FeatureAssessment> features) {
-        List<Optional<FinishedSize>> lost = features.stream()
+    private static List<FinishedSize> nextSizes(PartAssessment part) {
+        List<Optional<FinishedSize>> lost = part.features().stream()
                 .filter(each -> each.verdict().isLost())
-                .map(StepAhead::nextSize)
+                .map(each -> GoTogether.of(each, part)
+                        .map(GoTogether::size)
+                        .or(() -> each.nextSize().flatMap(NextSize::size)))
                 .toList();
         return lost.stream().allMatch(Optional::isPresent)
                 ? lost.stream().flatMap(Optional::stream).distinct().toList()
                 : List.of();
-    }
-
-    private static Optional<FinishedSize> nextSize(FeatureAssessment feature) {
-        return feature.inForce().form().flatMap(MeasuredForm::nextSize).flatMap(next -> next.size());
     }
 
     /** Of the worst feature that is not decided and that something in the drawer could decide. */

@@ -17,9 +17,20 @@ import jawread.core.limit.TypedLimits;
  * What a feature has worn.
  *
  * @param reference what that is reckoned from
+ * @param wear of the places that are laid out
+ * @param most where most of it is, what a hand found among them
  */
-public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
+public record Worn(MeasuredForm measured, WearReference reference, Wear wear, Most most) {
     private static final String THRUST = "thrust";
+
+    /**
+     * Where most of it is.
+     *
+     * @param was what that place was; of limits their middle
+     * @param wear on the diameter
+     * @param reach between which it lies where only the limits of a new part are known
+     */
+    public record Most(FormPlace place, Length was, Length wear, Optional<Wear.Reach> reach) {}
 
     /**
      * Against the best reference there is; empty without one, and where nobody has said how it may wear.
@@ -29,7 +40,7 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
     public static Optional<Worn> of(MeasuredForm measured, Map<PlaceKey, Length> earlier) {
         return measured.canWear()
                 ? reference(measured, earlier)
-                        .map(reference -> new Worn(
+                        .map(reference -> of(
                                 measured,
                                 reference,
                                 Wear.of(
@@ -38,6 +49,31 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
                                         reference,
                                         NoiseRange.of(2, measured.placeDeviation()))))
                 : Optional.empty();
+    }
+
+    private static Worn of(MeasuredForm measured, WearReference reference, Wear wear) {
+        Wear.At worst = wear.worst();
+        FormPlace laidOut =
+                measured.places().get(worst.section()).get(worst.axis()).orElseThrow();
+        Length was = reference.at(worst.section(), worst.axis()).orElseThrow();
+        var most = new Most(laidOut, was, worst.wear(), wear.reach());
+        return new Worn(
+                measured,
+                reference,
+                wear,
+                // Held against one size for all places; what stood at its own place then nobody knows.
+                reference.single().stream()
+                        .flatMap(
+                                all -> measured.byHand().stream().map(place -> byHand(place, all, measured, reference)))
+                        .reduce(most, (one, other) -> other.wear().compareTo(one.wear()) > 0 ? other : one));
+    }
+
+    private static Most byHand(FormPlace place, Length was, MeasuredForm measured, WearReference reference) {
+        return new Most(
+                place,
+                was,
+                Wear.away(measured.wears(), place.size(), was),
+                Wear.reach(place.size(), measured.wears(), reference));
     }
 
     /** The part's own unworn place, an earlier record, the limits of a new part. */
@@ -73,20 +109,7 @@ public record Worn(MeasuredForm measured, WearReference reference, Wear wear) {
 
     /** Whether there is more of it than is not known of it. */
     public boolean isTold() {
-        return wear.isTold(doubt());
-    }
-
-    /** What the place where most of it is was then; of limits their middle. */
-    public Length wasThere() {
-        return reference.at(wear.worst().section(), wear.worst().axis()).orElseThrow();
-    }
-
-    /** Where most of it is. */
-    public FormPlace worst() {
-        return measured.places()
-                .get(wear.worst().section())
-                .get(wear.worst().axis())
-                .orElseThrow();
+        return Wear.isTold(most.wear(), most.reach(), doubt());
     }
 
     /** Things to look at where it wears so; none where no wear can be told. */

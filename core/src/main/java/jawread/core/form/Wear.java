@@ -45,14 +45,19 @@ public record Wear(List<At> at, At worst, Optional<Reach> reach, boolean isOneSi
         return new Wear(
                 at,
                 worst,
-                reference
-                        .limits()
-                        .map(limits ->
-                                reach(away(wears, worstSize, limits.low()), away(wears, worstSize, limits.high()))),
+                reach(worstSize, wears, reference),
                 isOneSided(at, sizes.degrees().size(), clearly));
     }
 
-    private static Length away(Wears wears, Length size, Length reference) {
+    /** Between which the wear of one size lies where only the limits of a new part are known; empty with a single size. */
+    public static Optional<Reach> reach(Length size, Wears wears, WearReference reference) {
+        return reference
+                .limits()
+                .map(limits -> reach(away(wears, size, limits.low()), away(wears, size, limits.high())));
+    }
+
+    /** How far a size is from what it was, in the way of wear. */
+    public static Length away(Wears wears, Length size, Length reference) {
         return wears == Wears.LARGER ? size.minus(reference) : reference.minus(size);
     }
 
@@ -83,7 +88,12 @@ public record Wear(List<At> at, At worst, Optional<Reach> reach, boolean isOneSi
 
     /** Whether there is more of it than is not known of it. @param doubt what two sizes may differ by without wear */
     public boolean isTold(Length doubt) {
-        return reach.map(Reach::atLeast).orElse(worst.wear()).compareTo(doubt) > 0;
+        return isTold(worst.wear(), reach, doubt);
+    }
+
+    /** The same of one place. @param reach empty where it is held against a single size */
+    public static boolean isTold(Length wear, Optional<Reach> reach, Length doubt) {
+        return reach.map(Reach::atLeast).orElse(wear).compareTo(doubt) > 0;
     }
 
     /** Half of the worst, rounded half to even to 1 pm: on one side, if it is worn evenly. */

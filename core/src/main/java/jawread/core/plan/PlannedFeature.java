@@ -92,6 +92,30 @@ public record PlannedFeature(
         return fromNew.isZero() || stepsFromNew().contains(fromNew);
     }
 
+    /**
+     * Whether a size said under an earlier plan of the same feature is one that this plan lists too: its limits as new lie where they lay, to
+     * less than half of the smallest step.
+     *
+     * @param fromNew as it was said under the earlier plan; zero as new again
+     */
+    public boolean isOfSteps(PlannedFeature earlier, Length fromNew) {
+        return fromNew.isZero()
+                || canBecome(fromNew) && (judgedBy().equals(earlier.judgedBy()) || lieWithin(earlier, smallestStep()));
+    }
+
+    private Length smallestStep() {
+        return stepsFromNew().stream().map(Length::abs).min(Length::compareTo).orElse(Length.ZERO);
+    }
+
+    private boolean lieWithin(PlannedFeature earlier, Length step) {
+        return judgedBy()
+                .flatMap(Limits::middle)
+                .flatMap(now -> earlier.judgedBy()
+                        .flatMap(Limits::middle)
+                        .map(then -> now.minus(then).abs().times(2).compareTo(step) < 0))
+                .orElse(false);
+    }
+
     /** How far from new each size is that it may be reworked to, with its sign, the nearest first; none where none is listed. */
     public List<Length> stepsFromNew() {
         return steps.map(SizeSteps::steps).orElse(List.of()).stream()
@@ -182,6 +206,9 @@ public record PlannedFeature(
         private void named() {
             if (typed.name().isEmpty() || typed.name().length() > LONGEST_NAME) {
                 refusals.put("name", Refusal.of("feature-name").with("most", LONGEST_NAME));
+            }
+            if (typed.together().length() > LONGEST_NAME) {
+                refusals.put("together", Refusal.of("text-too-long").with("most", LONGEST_NAME));
             }
             if (typed.face().length() > LONGEST_NAME) {
                 refusals.put("face", Refusal.of("text-too-long").with("most", LONGEST_NAME));

@@ -26,6 +26,7 @@ import jawread.core.walk.WalkOrder;
  * @param keepClear bands that no contact may stand in
  * @param outOfReach places that cannot be measured, with the reason
  * @param order the code of a {@link WalkOrder}
+ * @param together a name that features bear that are reworked to one size, as the bores of a block
  */
 public record TypedFeature(
         String name,
@@ -46,7 +47,8 @@ public record TypedFeature(
         String axes,
         String keepClear,
         String outOfReach,
-        String order) {
+        String order,
+        String together) {
     public TypedFeature {
         name = tidy(name);
         limits = tidy(limits);
@@ -69,6 +71,7 @@ public record TypedFeature(
         keepClear = tidy(keepClear);
         outOfReach = tidy(outOfReach);
         order = tidy(order);
+        together = tidy(together);
     }
 
     private static String tidy(String text) {
@@ -97,6 +100,7 @@ public record TypedFeature(
                 "",
                 "",
                 "",
+                "",
                 "");
     }
 
@@ -111,7 +115,8 @@ public record TypedFeature(
         LAYOUT,
         SECTIONS,
         AXES,
-        KEEP_CLEAR
+        KEEP_CLEAR,
+        TOGETHER
     }
 
     private TypedFeature with(Text which, String text) {
@@ -134,7 +139,8 @@ public record TypedFeature(
                 which == Text.AXES ? text : axes,
                 which == Text.KEEP_CLEAR ? text : keepClear,
                 outOfReach,
-                order);
+                order,
+                which == Text.TOGETHER ? text : together);
     }
 
     public TypedFeature withLies(String text) {
@@ -158,6 +164,11 @@ public record TypedFeature(
         return with(Text.SERVICE, serviceLimit).with(Text.STEPS, reworkSteps);
     }
 
+    /** Reworked to one size with whatever bears the same name. */
+    public TypedFeature withTogether(String name) {
+        return with(Text.TOGETHER, name);
+    }
+
     public TypedFeature withForm(String roundLimit, String taperLimit) {
         return with(Text.OUT_OF_ROUND, roundLimit).with(Text.TAPER, taperLimit);
     }
@@ -176,6 +187,7 @@ public record TypedFeature(
                 "",
                 false,
                 true,
+                "",
                 "",
                 "",
                 "",

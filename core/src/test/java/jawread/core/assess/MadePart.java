@@ -78,6 +78,10 @@ public final class MadePart {
         return new PartSnapshot(PART, features, log, conditions);
     }
 
+    private static UUID key(int at) {
+        return UUID.nameUUIDFromBytes(("feature " + at).getBytes(StandardCharsets.UTF_8));
+    }
+
     private static Feature bore(int at, int sections) {
         String names = String.join(
                 ", ",
@@ -105,12 +109,7 @@ public final class MadePart {
                         place.axis().degrees(),
                         Optional.empty(),
                         place.cannotBeMeasured())));
-        return new Feature(
-                at,
-                UUID.nameUUIDFromBytes(("feature " + at).getBytes(StandardCharsets.UTF_8)),
-                Optional.empty(),
-                planned,
-                places);
+        return new Feature(at, key(at), key(at), Optional.empty(), planned, places);
     }
 
     /** A bore micrometer whose zero was found off once, and a caliper. */
@@ -201,7 +200,15 @@ public final class MadePart {
                 place.key(),
                 round,
                 new ReadWith(quick ? 2 : 1, Optional.empty()),
-                new Reading.Entry(Origin.TYPED, Optional.empty(), Optional.empty(), 1, at, at, Optional.empty()),
+                new Reading.Entry(
+                        Origin.TYPED,
+                        Optional.empty(),
+                        Optional.empty(),
+                        1,
+                        at,
+                        at,
+                        Optional.empty(),
+                        Optional.empty()),
                 new Reading.Figure(
                         Optional.empty(),
                         Length.ofMicrometres(size),

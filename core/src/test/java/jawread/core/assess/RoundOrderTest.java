@@ -21,7 +21,12 @@ class RoundOrderTest {
                 edition,
                 number,
                 number == 0 ? Optional.empty() : Optional.of(Length.ofMicrometres(number)),
-                MORNING.plusSeconds(60L * minute));
+                MORNING.plusSeconds(60L * minute),
+                false);
+    }
+
+    private static Opened takenBack(Opened cut) {
+        return new Opened(cut.id(), cut.edition(), cut.number(), cut.asked(), cut.at(), true);
     }
 
     private static List<Integer> numbers(Opened... all) {
@@ -32,6 +37,20 @@ class RoundOrderTest {
     @Test
     void rounds_of_one_edition_keep_their_numbers() {
         assertThat(numbers(opened(1, 0, 0), opened(1, 1, 10), opened(1, 2, 20))).containsExactly(0, 1, 2);
+    }
+
+    @Test
+    void what_follows_a_cut_that_was_never_taken_belongs_to_the_round_before() {
+        Opened[] all = {opened(1, 0, 0), takenBack(opened(1, 1, 10)), opened(1, 2, 20)};
+        assertThat(numbers(all)).containsExactly(0, 0, 1);
+        RoundOrder order = RoundOrder.of(List.of(all));
+        assertThat(order.rounds()).extracting(Round::asked).containsExactly(Optional.empty(), all[2].asked());
+        assertThat(order.at(MORNING.plusSeconds(900))).isZero();
+    }
+
+    @Test
+    void a_first_cut_that_was_never_taken_leaves_as_found() {
+        assertThat(RoundOrder.of(List.of(takenBack(opened(1, 1, 10)))).last()).isZero();
     }
 
     @Test

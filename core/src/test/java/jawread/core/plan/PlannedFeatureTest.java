@@ -67,7 +67,8 @@ class PlannedFeatureTest {
                 "",
                 "",
                 "",
-                "x");
+                "x",
+                "");
         assertThat(PlannedFeature.of(typed, TitleBlock.in(INCH)).refusals())
                 .containsOnlyKeys("name", "kind", "layout", "order");
     }

@@ -47,7 +47,7 @@ final class DemoJobs {
                         false,
                         ""),
                 Map.of(),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("idler shaft", PartShape.SHAFT, RoundNames.CUTS),
                         List.of(
                                 turned("left end Ø 25 k6", "25 k6", "0-26"),
@@ -90,7 +90,7 @@ final class DemoJobs {
                         false,
                         ""),
                 Map.of("cautions", "sharp eyes heavy solvents"),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("barrel", PartShape.BARREL, RoundNames.AS_LEFT),
                         List.of(
                                 TypedFeature.of("barrel bore", FeatureKind.BORE, "3.2500 +0.0018/0")
@@ -107,7 +107,7 @@ final class DemoJobs {
                                 PartHead.of("barrel 1", "OS-1"),
                                 PartHead.of("barrel 2", "OS-2"),
                                 PartHead.of("barrel 3", "OS-3"))),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("plunger", PartShape.SHAFT, RoundNames.AS_LEFT),
                         List.of(
                                 TypedFeature.of("plunger", FeatureKind.OUTSIDE, "3.2470 -0.0012")
@@ -120,7 +120,7 @@ final class DemoJobs {
                                 PartHead.of("plunger 1", "P1"),
                                 PartHead.of("plunger 2", "P2"),
                                 PartHead.of("plunger 3", "P3"))),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("the rest", PartShape.PLATE, RoundNames.AS_LEFT),
                         List.of(
                                 TypedFeature.of("crosshead pin", FeatureKind.OUTSIDE, "1.2500 -0.0005/-0.0010")
@@ -146,7 +146,7 @@ final class DemoJobs {
                         false,
                         ""),
                 Map.of("cautions", "sharp heavy"),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("spindle", PartShape.SHAFT, RoundNames.AS_LEFT),
                         List.of(
                                 journal("upper journal", "40-90"),
@@ -155,7 +155,7 @@ final class DemoJobs {
                                 lookedAt("scored"),
                                 lookedAt("pitted")),
                         List.of(new PartHead("spindle", "TG-7", Optional.of(new BigDecimal(hours))))),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("bush", PartShape.BUSH, RoundNames.AS_LEFT),
                         List.of(TypedFeature.of("bush bore Ø 44 E9", FeatureKind.BORE, "44 E9")
                                 .withLies("0-50")
@@ -187,7 +187,7 @@ final class DemoJobs {
                         true,
                         "Tilde"),
                 Map.of("cautions", "machine-stopped sharp eyes heavy"),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("drum shaft", PartShape.SHAFT, RoundNames.AS_LEFT),
                         List.of(
                                 TypedFeature.of("left bearing seat", FeatureKind.OUTSIDE, "60 k6")
@@ -224,7 +224,7 @@ final class DemoJobs {
                         false,
                         ""),
                 Map.of("cautions", "sharp solvents"),
-                new NewPlan(
+                NewPlan.of(
                         new PlanHead("seat", PartShape.BUSH, RoundNames.CUTS),
                         List.of(
                                 onePlace("outside", FeatureKind.OUTSIDE, "1.3750 +0.0010/0", "0-0.62"),

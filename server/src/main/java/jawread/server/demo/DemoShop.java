@@ -1,6 +1,7 @@
 package jawread.server.demo;
 
 import java.time.Duration;
+import java.util.UUID;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
@@ -8,8 +9,12 @@ import jawread.server.drawer.DrawerChanges;
 import jawread.server.drawer.Masters;
 import jawread.server.drawer.Trials;
 import jawread.server.drawer.ZeroChecks;
+import jawread.server.identity.SameParts;
+import jawread.server.identity.SameParts.SaySame;
+import jawread.server.identity.Sameness;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
+import jawread.server.job.Part;
 import jawread.server.journal.ByWhom;
 import jawread.server.measure.Looks;
 import jawread.server.measure.Readings;
@@ -41,6 +46,7 @@ class DemoShop implements SmartLifecycle {
     private final Readings readings;
     private final Rounds rounds;
     private final Looks looks;
+    private final SameParts same;
     private final Locks locks;
     private volatile boolean furnished;
 
@@ -55,6 +61,7 @@ class DemoShop implements SmartLifecycle {
             Readings readings,
             Rounds rounds,
             Looks looks,
+            SameParts same,
             Locks locks) {
         this.people = people;
         this.drawer = drawer;
@@ -66,6 +73,7 @@ class DemoShop implements SmartLifecycle {
         this.readings = readings;
         this.rounds = rounds;
         this.looks = looks;
+        this.same = same;
         this.locks = locks;
     }
 
@@ -74,9 +82,12 @@ class DemoShop implements SmartLifecycle {
     }
 
     /** An inspection of the spindle years ago, put away since. */
-    private void earlier(String inspection, String hours, int number, int years, Person tilde) {
+    private void earlier(String inspection, String hours, int number, int years, Job now, Person tilde) {
         Job job = new DemoJobs(jobs, tilde).spindle(inspection, hours);
         reading(job, 0, tilde).theSpindle(number, DemoDay.MORNING.minus(Duration.ofDays(365L * years)));
+        Part spindle = jobs.partsOf(jobs.plansOf(now).get(0)).get(0);
+        Part then = jobs.partsOf(jobs.plansOf(job).get(0)).get(0);
+        same.say(new SaySame(UUID.randomUUID(), spindle.id(), then.id(), Sameness.SAME, "", tilde.id()));
         jobs.archive(job, true);
     }
 
@@ -133,8 +144,8 @@ class DemoShop implements SmartLifecycle {
             demoChecks.afterTheSeats(tilde);
             reading(drum, 0, tilde).theDrumShaft();
             reading(shafts, 0, ansa).theMorningsShafts(rounds);
-            earlier("first", "7200", 0, 6, tilde);
-            earlier("second", "14300", 1, 3, tilde);
+            earlier("first", "7200", 0, 6, spindle, tilde);
+            earlier("second", "14300", 1, 3, spindle, tilde);
         }
     }
 }

@@ -41,14 +41,14 @@ class WearWords {
 
     /** Empty where it may be as new. */
     private Optional<String> againstLimits(Worn worn, LengthUnit unit) {
-        Wear.Reach reach = worn.wear().reach().orElseThrow();
+        Wear.Reach reach = worn.most().reach().orElseThrow();
         if (worn.isTold()) {
             return Optional.of(words.say(
                     "story.wear.as-new",
                     Map.of(
                             "least", said(reach.atLeast(), worn, unit),
                             "most", said(reach.atMost(), worn, unit),
-                            "place", worn.worst().place().name(),
+                            "place", worn.most().place().place().name(),
                             "side", side(worn, unit))));
         }
         return reach.atMost().isZero()
@@ -62,9 +62,9 @@ class WearWords {
                 ? words.say(
                         "story.wear." + kind,
                         Map.of(
-                                "by", said(worn.wear().worst().wear(), worn, unit),
-                                "place", worn.worst().place().name(),
-                                "reference", said(worn.wasThere(), worn, unit),
+                                "by", said(worn.most().wear(), worn, unit),
+                                "place", worn.most().place().place().name(),
+                                "reference", said(worn.most().was(), worn, unit),
                                 "side", side(worn, unit)))
                 : words.say("story.wear.unseen." + kind, Map.of("seen", said(worn.doubt(), worn, unit)));
     }
@@ -72,7 +72,9 @@ class WearWords {
     private String side(Worn worn, LengthUnit unit) {
         return worn.wear().isOneSided()
                 ? words.say("story.side.up-to-all")
-                : words.say("story.side.half", Map.of("half", said(worn.wear().half(), worn, unit)));
+                : words.say(
+                        "story.side.half",
+                        Map.of("half", said(worn.most().wear().half(), worn, unit)));
     }
 
     private String said(Length length, Worn worn, LengthUnit unit) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
@@ -61,13 +62,20 @@ class FeatureEditions {
             if (taken.feature() != row.id()) {
                 features.findById(taken.feature())
                         .filter(row::isReadAs)
-                        .flatMap(then -> SamePlace.of(placesOf(then), own).sectionOf(taken.place()))
-                        .map(taken::beside)
+                        .flatMap(then -> goesOn(taken, then, own))
                         .filter(place -> all.stream().noneMatch(each -> each.isAs(place)))
                         .ifPresent(all::add);
             }
         }
         return List.copyOf(all);
+    }
+
+    /** One that a hand found stays what it is; another axis goes on with its section. */
+    private Optional<Place> goesOn(PlaceRow taken, FeatureRow then, List<Place> own) {
+        Place place = taken.place();
+        return place.isByHand()
+                ? Optional.of(place)
+                : SamePlace.of(placesOf(then), own).sectionOf(place).map(taken::beside);
     }
 
     private List<Place> placesOf(FeatureRow row) {

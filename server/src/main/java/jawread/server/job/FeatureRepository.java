@@ -2,6 +2,7 @@ package jawread.server.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface FeatureRepository extends Repository<FeatureRow, Long> {
@@ -11,4 +12,6 @@ interface FeatureRepository extends Repository<FeatureRow, Long> {
 
     /** Every edition there ever was. */
     List<FeatureRow> findAllByPlanId(long planId);
+
+    Optional<FeatureRow> findFirstByPlanIdAndKeyOrderById(long planId, UUID key);
 }

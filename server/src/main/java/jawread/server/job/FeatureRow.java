@@ -43,6 +43,9 @@ class FeatureRow {
     @Column(name = "feature_key", nullable = false)
     private UUID key;
 
+    /** The key of the feature that it was copied from, first of all; null where it was typed anew. */
+    private UUID origin;
+
     @Column(nullable = false)
     private Instant madeAt;
 
@@ -75,13 +78,20 @@ class FeatureRow {
 
     protected FeatureRow() {}
 
-    /** @param planned understood in every field */
-    FeatureRow(PlanRow plan, UUID key, PlannedFeature planned, Optional<Person> madeBy, Instant madeAt) {
+    /** @param origin empty where it was typed anew @param planned understood in every field */
+    FeatureRow(
+            PlanRow plan,
+            UUID key,
+            Optional<UUID> origin,
+            PlannedFeature planned,
+            Optional<Person> madeBy,
+            Instant madeAt) {
         if (!planned.isUnderstood()) {
             throw new IllegalArgumentException("Not understood: " + planned.refusals());
         }
         this.plan = plan;
         this.key = key;
+        this.origin = origin.orElse(null);
         this.madeAt = madeAt;
         this.madeBy = madeBy.map(Person::id).orElse(null);
         this.asTyped = planned.typed();
@@ -103,8 +113,16 @@ class FeatureRow {
         return id;
     }
 
+    String name() {
+        return name;
+    }
+
     UUID key() {
         return key;
+    }
+
+    Optional<UUID> origin() {
+        return Optional.ofNullable(origin);
     }
 
     /** Whether what was read of one edition is a size of the other. */
@@ -123,6 +141,6 @@ class FeatureRow {
 
     /** @param places in their order */
     Feature feature(PlannedFeature planned, List<Place> places) {
-        return new Feature(id, key, Optional.ofNullable(madeBy), planned, places);
+        return new Feature(id, key, origin().orElse(key), Optional.ofNullable(madeBy), planned, places);
     }
 }

@@ -50,7 +50,7 @@ public class JobLocks {
     }
 
     /** Whose a part is, which never changes. Refuses an unknown part with 404. */
-    long jobOf(long part) {
+    public long jobOf(long part) {
         return snapshots.forEver(
                 JOB_OF_PART, part, () -> parts.findJobOf(part).orElseThrow(() -> refused("no-such-part")));
     }

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
+import jawread.core.length.Length;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.walk.Axis;
 import jawread.server.access.Person;
@@ -102,7 +103,12 @@ public class Jobs {
         PlanRow row = plans.save(new PlanRow(row(job), position, newPlan.head()));
         Plan plan = row.plan();
         List<Feature> all = newPlan.features().stream()
-                .map(typed -> edition(plan, UUID.randomUUID(), PlannedFeature.of(typed, job.titleBlock()), person))
+                .map(each -> edition(
+                        plan,
+                        UUID.randomUUID(),
+                        each.origin(),
+                        PlannedFeature.of(each.typed(), job.titleBlock()),
+                        person))
                 .toList();
         revisions.save(new PlanRevisionRow(row, 1, now, rows(all)));
         for (int i = 0; i < newPlan.parts().size(); i++) {
@@ -114,7 +120,14 @@ public class Jobs {
     /** Keeps another edition of a feature, or the first of a new one; it stands in no revision yet. */
     @Transactional
     public Feature edition(Plan plan, UUID key, PlannedFeature planned, Optional<Person> person) {
-        FeatureRow edition = features.save(new FeatureRow(row(plan), key, planned, person, clock.instant()));
+        Optional<UUID> origin =
+                features.findFirstByPlanIdAndKeyOrderById(plan.id(), key).flatMap(FeatureRow::origin);
+        return edition(plan, key, origin, planned, person);
+    }
+
+    private Feature edition(
+            Plan plan, UUID key, Optional<UUID> origin, PlannedFeature planned, Optional<Person> person) {
+        FeatureRow edition = features.save(new FeatureRow(row(plan), key, origin, planned, person, clock.instant()));
         var there = new ArrayList<Place>();
         planned.places()
                 .ifPresent(all -> all.inOrder()
@@ -326,6 +339,12 @@ public class Jobs {
         return parts.findAllMarked(mark).stream().map(PartRow::part).toList();
     }
 
+    /** Of these those that are on the list of their plan; the oldest job first. */
+    @Transactional(readOnly = true)
+    public List<Part> partsListed(Collection<Long> ids) {
+        return parts.findAllListed(ids).stream().map(PartRow::part).toList();
+    }
+
     /** Refuses an unknown id with 404. */
     @Transactional(readOnly = true)
     public Part part(long id) {
@@ -362,6 +381,26 @@ public class Jobs {
         return Optional.of(seq);
     }
 
+    /**
+     * Takes a place that a hand found on one part, besides those of the plan; once, however often it is asked.
+     *
+     * @param called as no other place of the feature is on that part
+     * @param across empty where nobody said at which angle it lies
+     * @return its number in the job; empty when it was there
+     */
+    @Transactional
+    public Optional<Long> takeByHand(
+            Part part, Feature feature, String called, Optional<Length> depth, Optional<Axis> across, Person person) {
+        if (feature.every().stream()
+                .anyMatch(place -> place.isOf(part.id()) && place.name().equals(called))) {
+            return Optional.empty();
+        }
+        long seq = journal.write(part.job().id(), What.PLAN);
+        int position = feature.every().size() + 1;
+        places.save(new PlaceRow(feature.id(), called, depth, across, position, part.id(), person, clock.instant()));
+        return Optional.of(seq);
+    }
+
     /** The same sections across another axis on one part; sections that have it already are left out. */
     private List<PlaceRow> across(Axis axis, Collection<String> sections, Part part, Feature feature, Person person) {
         var added = new ArrayList<PlaceRow>();
@@ -385,6 +424,15 @@ public class Jobs {
                 .flatMap(feature -> feature.places(part.id()).stream())
                 .filter(place -> place.id() == placeId)
                 .findFirst()
+                .orElseThrow(notFound("no-such-place"));
+    }
+
+    /** What a place of any edition is called, with its feature. */
+    @Transactional(readOnly = true)
+    public String calledOf(long place) {
+        return places.findById(place)
+                .map(row -> features.findById(row.feature()).orElseThrow().name() + ", "
+                        + row.place().name())
                 .orElseThrow(notFound("no-such-place"));
     }
 

@@ -3,8 +3,12 @@ package jawread.server.job;
 import java.math.BigDecimal;
 import java.util.Optional;
 
-/** One of the parts that a plan serves. */
-public record Part(long id, Plan plan, PartHead head) {
+/**
+ * One of the parts that a plan serves.
+ *
+ * @param isToldByMark whether it was listed when its mark alone told in which other jobs it stands
+ */
+public record Part(long id, Plan plan, PartHead head, boolean isToldByMark) {
     public Job job() {
         return plan.job();
     }

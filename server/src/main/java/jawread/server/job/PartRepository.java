@@ -1,5 +1,6 @@
 package jawread.server.job;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.Query;
@@ -25,4 +26,9 @@ interface PartRepository extends Repository<PartRow, Long> {
             select p from PartRow p join fetch p.plan plan join fetch plan.job job
             where lower(p.mark) = lower(:mark) and p.removedAt is null order by job.openedAt, p.id""")
     List<PartRow> findAllMarked(String mark);
+
+    @Query("""
+            select p from PartRow p join fetch p.plan plan join fetch plan.job job
+            where p.id in :ids and p.removedAt is null order by job.openedAt, p.id""")
+    List<PartRow> findAllListed(Collection<Long> ids);
 }

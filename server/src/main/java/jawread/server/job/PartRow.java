@@ -36,6 +36,10 @@ class PartRow implements Trailed {
     @Column(precision = 12, scale = 1)
     private BigDecimal runningHours;
 
+    /** Whether it was listed when its mark alone told in which other jobs it stands. */
+    @Column(nullable = false, updatable = false)
+    private boolean toldByMark;
+
     private Instant removedAt;
 
     protected PartRow() {}
@@ -67,6 +71,6 @@ class PartRow implements Trailed {
     }
 
     Part part() {
-        return new Part(id, plan.plan(), new PartHead(name, mark, Optional.ofNullable(runningHours)));
+        return new Part(id, plan.plan(), new PartHead(name, mark, Optional.ofNullable(runningHours)), toldByMark);
     }
 }

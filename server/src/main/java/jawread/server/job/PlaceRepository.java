@@ -2,11 +2,14 @@ package jawread.server.job;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface PlaceRepository extends Repository<PlaceRow, Long> {
     PlaceRow save(PlaceRow place);
+
+    Optional<PlaceRow> findById(long id);
 
     List<PlaceRow> findAllByFeatureIdInOrderByPosition(Collection<Long> features);
 

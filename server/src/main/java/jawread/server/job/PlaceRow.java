@@ -49,6 +49,10 @@ class PlaceRow {
     /** Of a place taken besides the plan's on one part; null for the plan's own. */
     private Long partId;
 
+    /** Of one taken besides: whether a hand found it. Its axis is an empty text where nobody said at which angle it lies. */
+    @Column(nullable = false)
+    private boolean byHand;
+
     @Column(name = "added_by")
     private Long addedBy;
 
@@ -81,6 +85,29 @@ class PlaceRow {
         this.addedAt = addedAt;
     }
 
+    /** One that a hand found on a part. @param across empty where nobody said at which angle it lies */
+    PlaceRow(
+            long feature,
+            String called,
+            Optional<Length> depth,
+            Optional<Axis> across,
+            int position,
+            long part,
+            Person addedBy,
+            Instant addedAt) {
+        this.featureId = feature;
+        this.position = position;
+        this.name = called;
+        this.section = called;
+        this.axis = across.map(Axis::name).orElse("");
+        this.angleDegrees = across.map(Axis::degrees).orElse(BigDecimal.ZERO);
+        this.depthPm = depth.map(Length::picometres).orElse(null);
+        this.partId = part;
+        this.byHand = true;
+        this.addedBy = addedBy.id();
+        this.addedAt = addedAt;
+    }
+
     long feature() {
         return featureId;
     }
@@ -104,6 +131,15 @@ class PlaceRow {
     }
 
     Place place() {
+        if (byHand) {
+            return Place.byHand(
+                    id,
+                    name,
+                    axis,
+                    Optional.ofNullable(depthPm).map(Length::ofPicometres),
+                    Optional.of(angleDegrees).filter(degrees -> !axis.isEmpty()),
+                    partId);
+        }
         return Place.of(
                 id,
                 name,

@@ -34,14 +34,22 @@ class Lines {
     private static final String SETTINGS = "shop_setting";
 
     private final JobsReadWith readWith;
+    private final OtherJobs others;
     private final JdbcTemplate database;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
     private final Locks locks;
     private volatile ToldRows told;
 
-    Lines(JobsReadWith readWith, JdbcTemplate database, Clock clock, ApplicationEventPublisher publisher, Locks locks) {
+    Lines(
+            JobsReadWith readWith,
+            OtherJobs others,
+            JdbcTemplate database,
+            Clock clock,
+            ApplicationEventPublisher publisher,
+            Locks locks) {
         this.readWith = readWith;
+        this.others = others;
         this.database = database;
         this.clock = clock;
         this.publisher = publisher;
@@ -111,6 +119,11 @@ class Lines {
         boolean isFound = !gauges.isEmpty() && done.foundSince.isBefore(Instant.MAX);
         return Stream.of(
                         done.lines.stream().flatMap(Lines::changed),
+                        // What size a part is goes on to wherever it is measured later.
+                        done.lines.stream()
+                                .filter(line -> What.valueOf(line.what()) == What.ROUND)
+                                .flatMap(line -> others.ofSameParts(line.job()).stream())
+                                .map(Subject::said),
                         isFound
                                 ? readWith.anyOf(gauges, done.foundSince).stream()
                                         .map(Subject::found)

@@ -1,20 +1,27 @@
 package jawread.server.judgement;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import jawread.core.assess.Inspection;
-import jawread.server.job.Jobs;
+import jawread.server.identity.SameParts;
+import jawread.server.identity.SameParts.Same;
 import jawread.server.job.Part;
+import jawread.server.job.PlansInForce;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Finds every time one part, told by what is stamped on it, was measured, in whatever job. */
+/** Finds every time one part was measured, in whatever job. */
 @Service
 public class Inspections {
-    private final Jobs jobs;
+    private final SameParts same;
+    private final PlansInForce plans;
     private final Judgements judgements;
 
-    Inspections(Jobs jobs, Judgements judgements) {
-        this.jobs = jobs;
+    Inspections(SameParts same, PlansInForce plans, Judgements judgements) {
+        this.same = same;
+        this.plans = plans;
         this.judgements = judgements;
     }
 
@@ -22,9 +29,10 @@ public class Inspections {
      * What was measured of one part.
      *
      * @param parts as which it stands on the lists of plans
+     * @param byMark those of them that only their mark says are it
      * @param all inspections of all its features, in the order of time
      */
-    public record Inspected(List<Part> parts, List<Inspection> all) {
+    public record Inspected(List<Part> parts, Set<Long> byMark, List<Inspection> all) {
         /** As which it stood then. */
         public Part partAt(Inspection inspection) {
             return parts.stream()
@@ -34,14 +42,22 @@ public class Inspections {
         }
     }
 
-    /** Of all features of a part; only its own where nothing is stamped on it. */
+    /** Of all features of a part. */
     @Transactional(readOnly = true)
     public Inspected of(Part part) {
-        List<Part> same = part.mark().isBlank() ? List.of(part) : jobs.partsMarked(part.mark());
+        List<Same> others = same.with(part);
+        var parts = new ArrayList<Part>(List.of(part));
+        others.forEach(other -> parts.add(other.part()));
         return new Inspected(
-                same,
-                Inspection.of(same.stream()
-                        .map(each -> judgements.of(each.plan()).of(each))
-                        .toList()));
+                parts,
+                others.stream()
+                        .filter(other -> !other.isConfirmed())
+                        .map(other -> other.part().id())
+                        .collect(Collectors.toSet()),
+                Inspection.of(
+                        plans.newest(part.plan()).features(),
+                        parts.stream()
+                                .map(each -> judgements.of(each.plan()).of(each))
+                                .toList()));
     }
 }

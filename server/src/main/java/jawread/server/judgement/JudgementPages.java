@@ -4,12 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.GoTogether;
 import jawread.core.assess.Inspection;
 import jawread.core.assess.Instrument;
 import jawread.core.assess.PlaceAssessment;
 import jawread.core.assess.RoundAssessment;
 import jawread.server.access.People;
 import jawread.server.drawer.UncertaintyWords;
+import jawread.server.form.TogetherWords;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
@@ -51,6 +53,8 @@ public class JudgementPages {
     private final Inspections inspections;
     private final FormPages forms;
     private final MethodsCompared compared;
+    private final WhichPart which;
+    private final TogetherWords together;
     private final Words words;
 
     JudgementPages(
@@ -71,6 +75,8 @@ public class JudgementPages {
             Inspections inspections,
             FormPages forms,
             MethodsCompared compared,
+            WhichPart which,
+            TogetherWords together,
             Words words) {
         this.plans = plans;
         this.underPlan = underPlan;
@@ -89,6 +95,8 @@ public class JudgementPages {
         this.inspections = inspections;
         this.forms = forms;
         this.compared = compared;
+        this.which = which;
+        this.together = together;
         this.words = words;
     }
 
@@ -106,6 +114,7 @@ public class JudgementPages {
                 partWords.part(part, plan),
                 plan.parts().stream().map(each -> partWords.part(each, plan)).toList(),
                 again.of(part).orElse(null),
+                which.of(part),
                 words.say("rule.school." + plan.job().choiceOf(Setting.NEAR_LIMIT)),
                 step,
                 inForce(made, step).map(this::decision).orElse(null),
@@ -168,11 +177,14 @@ public class JudgementPages {
         return new JudgedFeatureView(
                 feature.feature().id(),
                 rounds.verdict(round, feature, job),
-                underPlan.of(feature, plan),
+                underPlan.of(feature, part, plan),
                 rounds.name(round.number(), part.plan().roundNames()),
                 cut == null ? null : cut.sentence(),
                 rounds.envelope(feature),
                 forms.of(feature, part, inspected).orElse(null),
+                GoTogether.of(feature, plan.of(part))
+                        .map(of -> together.said(of, job.unit()))
+                        .orElse(null),
                 forms.runout(feature, job.unit()).orElse(null),
                 compared.of(feature, job.unit()).orElse(null),
                 feature.isOpen(),

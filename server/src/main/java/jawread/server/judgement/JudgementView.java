@@ -19,6 +19,7 @@ import jawread.server.words.LengthText;
  *
  * @param parts of its plan, for going to another
  * @param again present until somebody has seen it: that readings under earlier revisions count again
+ * @param which where else the part stands, and may stand
  * @param rule near the limits, in a sentence
  * @param step by the rule that fired
  * @param decided what a person decided against it, as long as the rule says what it said then; absent where nobody did
@@ -33,6 +34,7 @@ public record JudgementView(
         PartView part,
         List<PartView> parts,
         @Nullable String again,
+        WhichPartView which,
         String rule,
         StepView step,
         @Nullable DecisionView decided,
@@ -57,6 +59,7 @@ public record JudgementView(
      * @param cut what the last cut was asked to take, and took; absent before the first
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
      * @param form what it is like around its sections and down its axes, in words; absent with fewer than two sizes
+     * @param together to which size all are reworked that go together with it, and what each loses; absent where none is lost
      * @param runout how far its axis is bent, of an indicator; absent for any other feature
      * @param methods two methods on the same places; absent where there were none
      * @param open whether the walk still asks for something here
@@ -75,6 +78,7 @@ public record JudgementView(
             @Nullable String cut,
             @Nullable String envelope,
             @Nullable FormView form,
+            @Nullable String together,
             @Nullable String runout,
             @Nullable TwoMethodsView methods,
             boolean open,

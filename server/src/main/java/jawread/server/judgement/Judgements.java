@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import jawread.core.assess.Conditions;
@@ -17,6 +18,7 @@ import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
 import jawread.server.job.PlansInForce;
 import jawread.server.measure.Logs;
+import jawread.server.measure.ReadingMoves;
 import jawread.server.settings.ShopSettings;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Before;
@@ -63,6 +65,21 @@ public class Judgements {
                 revision.id(),
                 List.of(Subject.plan(job), Subject.readings(job), Subject.said(job), Subject.DRAWER, Subject.SHOP),
                 before -> judge(revision, parts, before.map(Before::value)));
+    }
+
+    /** The same as if readings had been moved. */
+    @Transactional(readOnly = true)
+    public JudgedPlan ifMoved(Plan plan, Map<UUID, ReadingMoves.To> moves) {
+        JudgedPlan now = of(plan);
+        Map<Long, PartLog> read = logs.asIfMoved(now.plan(), now.parts(), moves);
+        return new JudgedPlan(
+                now.plan(),
+                now.parts(),
+                new PartsOfPlan(now.assessed().parts().stream()
+                        .map(part -> part.after(new PartSnapshot(
+                                part.part(), now.plan().features(), read.get(part.part()), now.conditions())))
+                        .toList()),
+                now.conditions());
     }
 
     private JudgedPlan judge(PlanRevision revision, List<Part> parts, Optional<JudgedPlan> before) {

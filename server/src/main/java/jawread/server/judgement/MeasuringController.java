@@ -9,17 +9,14 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Origin;
-import jawread.core.assess.PlaceMark;
 import jawread.core.assess.ReadingMark;
 import jawread.core.assess.ReadingMark.Answer;
 import jawread.core.length.Length;
@@ -29,20 +26,13 @@ import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.door.TypedFigure;
 import jawread.server.live.Acknowledged;
-import jawread.server.live.Receipt;
 import jawread.server.live.Timing;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
 import jawread.server.measure.Marks.MakeMark;
 import jawread.server.measure.Marks.Marked;
 import jawread.server.measure.Marks.PutRight;
-import jawread.server.measure.PlaceMarks;
-import jawread.server.measure.PlaceMarks.MarkPlace;
 import jawread.server.measure.Readings;
-import jawread.server.measure.Rounds;
-import jawread.server.measure.Rounds.Cut;
-import jawread.server.measure.SizesSaid;
-import jawread.server.measure.SizesSaid.SaySize;
 import jawread.server.measure.TakenAt;
 import jawread.server.storage.SyncTime;
 import org.springframework.http.ResponseEntity;
@@ -61,36 +51,24 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api")
 class MeasuringController {
-    private final SizesSaid sizes;
     private final JsonMapper json;
     private final Readings readings;
     private final Marks marks;
-    private final Rounds rounds;
     private final Sheets sheets;
-    private final PlaceMarks placeMarks;
-    private final ThirdAxes axes;
     private final BenchOverview bench;
     private final ScreenTickets tickets;
 
     MeasuringController(
-            SizesSaid sizes,
             JsonMapper json,
             Readings readings,
             Marks marks,
-            Rounds rounds,
             Sheets sheets,
-            PlaceMarks placeMarks,
-            ThirdAxes axes,
             BenchOverview bench,
             ScreenTickets tickets) {
-        this.sizes = sizes;
         this.json = json;
         this.readings = readings;
         this.marks = marks;
-        this.rounds = rounds;
         this.sheets = sheets;
-        this.placeMarks = placeMarks;
-        this.axes = axes;
         this.bench = bench;
         this.tickets = tickets;
     }
@@ -143,37 +121,6 @@ class MeasuringController {
     /** @param one taken at the place of {@code other}, and the other way round */
     record SwapBody(
             UUID one, UUID other, String reason, @Nullable Long person) {}
-
-    /** @param kind SKIP, TAKE_UP or NOTE; any other is refused */
-    record PlaceMarkBody(
-            long part,
-            long feature,
-            int round,
-            long place,
-            PlaceMark.Kind kind,
-            @Size(max = 200, message = "text-longer") String reason,
-            @Nullable Long person) {}
-
-    /**
-     * @param asked what the cut set out to take off the size, as typed; absent when it was not said
-     * @param to how far from new the size lies that it was reworked to, whole picometres; 0 as new again; absent: it stays what it was
-     */
-    record RoundBody(
-            long part,
-            long feature,
-            int number,
-            @TypedFigure @Nullable String asked,
-            @Nullable Long to,
-            @Nullable Long person) {}
-
-    /** @param round from which on; 0 as found @param to as of a round; absent takes back what was said of it */
-    record SizeBody(
-            long part,
-            long feature,
-            int round,
-            @Nullable Long to,
-            @Size(max = 200, message = "text-longer") String reason,
-            @Nullable Long person) {}
 
     @Allowed(ANYONE)
     @GetMapping("/bench")
@@ -264,81 +211,7 @@ class MeasuringController {
                 tickets.whoStandsAt(request, body.person()).id())));
     }
 
-    /** Passes a place over, takes it up again, or notes something there. */
-    @Allowed(MEASURES)
-    @PutMapping("/place-marks/{id}")
-    Acknowledged<SheetView> markPlace(
-            @PathVariable UUID id, @RequestBody PlaceMarkBody body, HttpServletRequest request) {
-        Receipt receipt = placeMarks.make(new MarkPlace(
-                id,
-                body.part(),
-                body.feature(),
-                body.round(),
-                body.place(),
-                body.kind(),
-                body.reason(),
-                tickets.whoStandsAt(request, body.person()).id()));
-        return answer(receipt, body.part(), body.feature());
-    }
-
-    /** @param sections where the axis is taken */
-    record AxisBody(List<String> sections, @Nullable Long person) {}
-
-    /** Takes another axis on one part, besides those of the plan; once, however often it is asked. */
-    @Allowed(MEASURES)
-    @PutMapping("/parts/{part}/features/{feature}/axes/{degrees}")
-    Acknowledged<SheetView> takeAxis(
-            @PathVariable long part,
-            @PathVariable long feature,
-            @PathVariable BigDecimal degrees,
-            @RequestBody AxisBody body,
-            HttpServletRequest request) {
-        return answer(
-                axes.take(
-                        part,
-                        feature,
-                        degrees,
-                        body.sections(),
-                        tickets.whoStandsAt(request, body.person()).id()),
-                part,
-                feature);
-    }
-
-    /** A cut was taken: opens the next round of the feature. */
-    @Allowed(MEASURES)
-    @PutMapping("/rounds/{id}")
-    Acknowledged<SheetView> cutTaken(@PathVariable UUID id, @RequestBody RoundBody body, HttpServletRequest request) {
-        Receipt receipt = rounds.cutTaken(new Cut(
-                id,
-                body.part(),
-                body.feature(),
-                body.number(),
-                Optional.ofNullable(body.asked()).map(String::strip).filter(text -> !text.isEmpty()),
-                Optional.ofNullable(body.to()).map(Length::ofPicometres),
-                tickets.whoStandsAt(request, body.person()).id()));
-        return answer(receipt, body.part(), body.feature());
-    }
-
-    /** Says what size a feature of a part is: found so when it came in, or another than was said with a cut. */
-    @Allowed(MEASURES)
-    @PutMapping("/sizes/{id}")
-    Acknowledged<SheetView> saySize(@PathVariable UUID id, @RequestBody SizeBody body, HttpServletRequest request) {
-        Receipt receipt = sizes.say(new SaySize(
-                id,
-                body.part(),
-                body.feature(),
-                body.round(),
-                Optional.ofNullable(body.to()).map(Length::ofPicometres),
-                body.reason(),
-                tickets.whoStandsAt(request, body.person()).id()));
-        return answer(receipt, body.part(), body.feature());
-    }
-
     private Acknowledged<SheetView> answer(Marked marked) {
-        return answer(marked.receipt(), marked.part(), marked.feature());
-    }
-
-    private Acknowledged<SheetView> answer(Receipt receipt, long part, long feature) {
-        return Acknowledged.of(receipt, () -> sheets.of(part, feature));
+        return Acknowledged.of(marked.receipt(), () -> sheets.of(marked.part(), marked.feature()));
     }
 }

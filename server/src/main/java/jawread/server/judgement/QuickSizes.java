@@ -201,7 +201,7 @@ public class QuickSizes {
                 JobHead.called(name, unit),
                 Map.of(),
                 shop.demonstration(),
-                List.of(new NewPlan(
+                List.of(NewPlan.of(
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
                         List.of(feature),
                         List.of(PartHead.of(words.say("plan.first-part"), "")))),

@@ -12,6 +12,7 @@ import jawread.core.assess.Instrument;
 import jawread.core.assess.Instruments;
 import jawread.core.assess.Place;
 import jawread.core.assess.Reading;
+import jawread.core.assess.Reading.Moved;
 import jawread.core.assess.ReadingMark;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.length.Length;
@@ -19,6 +20,8 @@ import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
 import jawread.server.access.People;
 import jawread.server.comparator.ComparatorSettings;
+import jawread.server.job.Jobs;
+import jawread.server.job.PlansInForce;
 import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.scale.ScaleReadingView.AddendView;
@@ -37,6 +40,8 @@ class ReadingWords {
     private static final Kind<UUID, ReadingView> TOLD = Kind.small("reading told");
 
     private final Snapshots snapshots;
+    private final Jobs jobs;
+    private final PlansInForce plans;
     private final ComparatorSettings settings;
     private final People people;
     private final Words words;
@@ -45,12 +50,16 @@ class ReadingWords {
 
     ReadingWords(
             Snapshots snapshots,
+            Jobs jobs,
+            PlansInForce plans,
             ComparatorSettings settings,
             People people,
             Words words,
             Figures figures,
             ScaleWords scaleWords) {
         this.snapshots = snapshots;
+        this.jobs = jobs;
+        this.plans = plans;
         this.settings = settings;
         this.people = people;
         this.scaleWords = scaleWords;
@@ -61,7 +70,8 @@ class ReadingWords {
     /** A reading that nothing was said of since is for ever what it was: it is put into words once. */
     ReadingView of(Reading reading, FeatureAssessment of) {
         FeatureLog log = of.log();
-        if (!log.marksOf(reading).isEmpty() || !log.swapsOf(reading).isEmpty()) {
+        boolean isMoved = reading.entry().moved().isPresent();
+        if (isMoved || !log.marksOf(reading).isEmpty() || !log.swapsOf(reading).isEmpty()) {
             return view(reading, of);
         }
         return snapshots.of(TOLD, reading.id(), restsOn(reading), () -> view(reading, of));
@@ -83,7 +93,8 @@ class ReadingWords {
         FeatureLog log = of.log();
         Instruments instruments = of.of().conditions().instruments();
         Instrument read = instruments.readOn(reading);
-        List<SaidView> notes = Stream.concat(
+        List<SaidView> notes = Stream.of(
+                        reading.entry().moved().stream().map(this::said),
                         log.marksOf(reading).stream()
                                 .filter(mark -> mark.kind() != ReadingMark.Kind.STRIKE)
                                 .map(mark -> said(mark, reading, log)),
@@ -96,6 +107,7 @@ class ReadingWords {
                                                         "reason", swap.reason())),
                                         people.nameOf(swap.person()),
                                         swap.madeAt())))
+                .flatMap(each -> each)
                 .toList();
         return new ReadingView(
                 reading.id(),
@@ -118,6 +130,18 @@ class ReadingWords {
                                         "stops", figures.exactly(pins.stops(), reading.unit()))))
                         .orElse(null),
                 remark(reading, read, instruments.number(reading.with())).orElse(null));
+    }
+
+    private SaidView said(Moved moved) {
+        return new SaidView(
+                words.say(
+                        "reading.moved",
+                        Map.of(
+                                "part", plans.part(moved.part()).name(),
+                                "place", jobs.calledOf(moved.place()),
+                                "reason", moved.reason())),
+                people.nameOf(moved.person()),
+                moved.at());
     }
 
     /** A note as it is; what was answered to a doubt says what was done. */

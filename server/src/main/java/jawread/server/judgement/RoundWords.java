@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.GoTogether;
 import jawread.core.assess.MeasuredForm;
 import jawread.core.assess.PlaceAssessment;
 import jawread.core.assess.PlaceMark;
@@ -74,16 +76,27 @@ class RoundWords {
         this.readings = readings;
     }
 
-    RoundView of(RoundAssessment round, FeatureAssessment feature, Plan plan) {
+    /** @param cut what the cut before the round is kept under @param together what it goes together with */
+    RoundView of(
+            RoundAssessment round,
+            FeatureAssessment feature,
+            Plan plan,
+            Optional<UUID> cut,
+            Optional<GoTogether> together) {
         Job job = plan.job();
         List<PlaceView> places =
                 round.places().stream().map(place -> place(place, feature, job)).toList();
         return new RoundView(
                 round.number(),
                 name(round.number(), plan.roundNames()),
+                cut.orElse(null),
                 cut(round, feature, job),
                 round.round().to().map(to -> step(to, job.unit())).orElse(null),
-                proposed(round).orElse(null),
+                together.filter(of -> round == feature.inForce())
+                        .flatMap(of -> of.size().fromNew())
+                        .map(Length::picometres)
+                        .or(() -> proposed(round))
+                        .orElse(null),
                 places,
                 at(round),
                 verdict(round, feature, job),

@@ -8,6 +8,7 @@ import jawread.core.assess.Said;
 import jawread.server.access.People;
 import jawread.server.form.FormPictureView;
 import jawread.server.job.LimitsView;
+import jawread.server.judgement.WhichPartView.SamePartView;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.LengthText;
 
@@ -18,7 +19,10 @@ import jawread.server.words.LengthText;
  * @param shape what its section is drawn as
  * @param changed present where the plan no longer has this feature, or has it as another kind of size
  * @param again present until somebody has seen it: that readings under earlier revisions count again
- * @param underPlan by which revision it is judged, under which its readings were read, and which of them lie aside; none where all is of one
+ * @param asked a part of another job that bears its mark, of which nobody has said whether it is this one; absent where there is none
+ * @param takenBack cuts that are said never to have been taken
+ * @param underPlan by which revision it is judged, under which its readings were read, and which of them lie aside, and at
+ *     what size it came in; none where there is nothing to say
  * @param parts the parts of the plan, for going to another
  * @param features the features of the plan, for the drawn section and for going to another
  * @param rounds from "as found" on; the last is the one in force
@@ -35,6 +39,8 @@ public record SheetView(
         String shape,
         @Nullable ChangedView changed,
         @Nullable String again,
+        @Nullable SamePartView asked,
+        List<TakenBackView> takenBack,
         List<String> underPlan,
         PartView part,
         List<PartView> parts,
@@ -92,11 +98,15 @@ public record SheetView(
     /** @param pm how far from new, with its sign; 0 as new @param text the same as it is said */
     public record SizeStepView(long pm, String text) {}
 
+    /** @param cut what it was kept under */
+    public record TakenBackView(UUID cut, String sentence) {}
+
     /** @param feature its edition of now; absent where the plan no longer has it */
     public record ChangedView(@Nullable Long feature, String sentence) {}
 
     /**
      * @param name as found, after cut 1 …
+     * @param cutId what the cut before this round is kept under; absent as found
      * @param cut what the cut before this round was asked to take and what came off, once that is known
      * @param to the size that it is said to be from this round on; absent where nothing was said
      * @param proposed the step that it is to be reworked to next, by its places; absent where it is not lost, or none serves
@@ -107,6 +117,7 @@ public record SheetView(
     public record RoundView(
             int number,
             String name,
+            @Nullable UUID cutId,
             @Nullable CutView cut,
             @Nullable SizeStepView to,
             @Nullable Long proposed,

@@ -2,14 +2,17 @@ package jawread.server.judgement;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.assess.Feature;
 import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.GoTogether;
 import jawread.core.assess.Reading;
 import jawread.core.assess.RoundAssessment;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.server.access.People;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.drawer.AtHand.Weighed;
@@ -27,7 +30,9 @@ import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.judgement.SheetView.TakenBackView;
 import jawread.server.measure.CountsAgain;
+import jawread.server.measure.Rounds;
 import jawread.server.measure.TakenAt;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Kind;
@@ -57,6 +62,9 @@ public class Sheets {
     private final SpokenWords spoken;
     private final LimitsWords limits;
     private final CountsAgain again;
+    private final Rounds opened;
+    private final WhichPart which;
+    private final People people;
     private final UnderPlanWords underPlan;
     private final LivesWords lives;
     private final Figures figures;
@@ -75,6 +83,9 @@ public class Sheets {
             SpokenWords spoken,
             LimitsWords limits,
             CountsAgain again,
+            Rounds opened,
+            WhichPart which,
+            People people,
             UnderPlanWords underPlan,
             LivesWords lives,
             Figures figures,
@@ -91,6 +102,9 @@ public class Sheets {
         this.spoken = spoken;
         this.limits = limits;
         this.again = again;
+        this.opened = opened;
+        this.which = which;
+        this.people = people;
         this.underPlan = underPlan;
         this.lives = lives;
         this.figures = figures;
@@ -143,8 +157,14 @@ public class Sheets {
         Job job = plan.job();
         MethodsOfPlan methodsOf = methods.of(part.plan(), Optional.empty());
         Optional<GaugeAndReader> gauge = gauge(judged, methodsOf);
+        Optional<GoTogether> together = GoTogether.of(judged, plan.of(part));
         List<RoundView> roundViews = judged.rounds().stream()
-                .map(round -> rounds.of(round, judged, part.plan()))
+                .map(round -> rounds.of(
+                        round,
+                        judged,
+                        part.plan(),
+                        round.number() == 0 ? Optional.empty() : opened.cutOf(part, feature, round.number()),
+                        together))
                 .toList();
         List<FeatureView> features = plan.of(part).features().stream()
                 .map(each -> feature(each, job))
@@ -155,7 +175,9 @@ public class Sheets {
                 part.plan().shape().code(),
                 changed(part, feature, revision).orElse(null),
                 again.of(part).orElse(null),
-                underPlan.of(judged, plan),
+                which.asks(part).orElse(null),
+                takenBack(part, feature),
+                underPlan.of(judged, part, plan),
                 partWords.part(part, plan),
                 parts.stream().map(each -> partWords.part(each, plan)).toList(),
                 features,
@@ -170,6 +192,20 @@ public class Sheets {
                 quickWith(judged, methodsOf, gauge).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
+    }
+
+    private List<TakenBackView> takenBack(Part part, Feature feature) {
+        return opened.takenBack(part, feature).stream()
+                .map(each -> new TakenBackView(
+                        each.cut(),
+                        words.say(
+                                "cut."
+                                        + each.kind()
+                                                .name()
+                                                .toLowerCase(Locale.ROOT)
+                                                .replace('_', '-'),
+                                Map.of("person", people.nameOf(each.person()), "reason", each.reason()))))
+                .toList();
     }
 
     private Optional<GaugeAndReader> gauge(FeatureAssessment judged, MethodsOfPlan methodsOf) {

@@ -3,22 +3,33 @@ package jawread.server.judgement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.assess.FeatureAssessment;
+import jawread.server.form.ReworkWords;
+import jawread.server.job.Part;
+import jawread.server.measure.SizesCarried;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
-/** Says by which revision of the plan a feature is judged, under which its readings were read, and which of them lie aside. */
+/**
+ * Says by which revision of the plan a feature is judged, under which its readings were read, which of them lie aside, and at what size it
+ * came in.
+ */
 @Component
 class UnderPlanWords {
+    private final SizesCarried carried;
+    private final ReworkWords rework;
     private final Words words;
 
-    UnderPlanWords(Words words) {
+    UnderPlanWords(SizesCarried carried, ReworkWords rework, Words words) {
+        this.carried = carried;
+        this.rework = rework;
         this.words = words;
     }
 
     /** None where all that was read was read under what it is judged by. */
-    List<String> of(FeatureAssessment judged, JudgedPlan plan) {
+    List<String> of(FeatureAssessment judged, Part part, JudgedPlan plan) {
         var said = new ArrayList<String>();
         Map<Integer, Long> under = judged.readUnder();
         if (!under.isEmpty()) {
@@ -42,6 +53,17 @@ class UnderPlanWords {
         if (aside > 0) {
             said.add(words.say("plan.lie-aside", Map.of("count", aside)));
         }
+        Optional.ofNullable(carried.of(part, plan.plan()).get(judged.feature().key()))
+                .filter(came -> !came.to().isZero())
+                .ifPresent(came -> said.add(words.say(
+                        came.isListed() ? "plan.came-at" : "plan.came-unlisted",
+                        Map.of(
+                                "size",
+                                rework.step(came.to(), plan.job().unit()),
+                                "part",
+                                came.by().name(),
+                                "job",
+                                came.by().job().name()))));
         return List.copyOf(said);
     }
 }

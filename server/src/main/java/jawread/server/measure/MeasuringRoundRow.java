@@ -84,9 +84,10 @@ class MeasuringRoundRow extends Kept {
         return number > 0;
     }
 
-    RoundOrder.Opened opened() {
+    /** @param isTakenBack whether it was said since that the cut was never taken */
+    RoundOrder.Opened opened(boolean isTakenBack) {
         return new RoundOrder.Opened(
-                id, featureId, number, Optional.ofNullable(askedPm).map(Length::ofPicometres), openedAt);
+                id, featureId, number, Optional.ofNullable(askedPm).map(Length::ofPicometres), openedAt, isTakenBack);
     }
 
     Optional<String> askedTyped() {

@@ -13,6 +13,7 @@ import jawread.core.assess.PlaceMark;
 import jawread.core.assess.PlaceMark.Kind;
 import jawread.server.access.Person;
 import jawread.server.job.Part;
+import jawread.server.live.SaidRow;
 import org.hibernate.annotations.Immutable;
 
 /** A mark of a place as kept. */

@@ -16,6 +16,7 @@ import jawread.core.assess.ReadingMark.Kind;
 import jawread.core.length.Length;
 import jawread.core.misread.Slip;
 import jawread.server.access.Person;
+import jawread.server.live.SaidRow;
 import org.hibernate.annotations.Immutable;
 
 /** A mark of a reading as kept. */

@@ -38,6 +38,14 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
             where r.jobId = :job group by r.partId, r.placeId""")
     List<Readings.At> findCountByPlace(long job);
 
+    @Query("""
+            select new jawread.server.measure.FirstTaken$Taken(r.partId, min(r.takenAt)) from ReadingRow r
+            where r.partId in :parts group by r.partId""")
+    List<FirstTaken.Taken> findFirstTaken(Collection<Long> parts);
+
+    @Query("select r from ReadingRow r join fetch r.round left join fetch r.warmth where r.id in :ids order by r.seq")
+    List<ReadingRow> findAllByIds(Collection<UUID> ids);
+
     /** Whether a place was measured with a scale, by readings that count and are no quick check. */
     @Query("""
             select count(r) > 0 from ReadingRow r

@@ -21,6 +21,7 @@ import jawread.core.assess.Reading;
 import jawread.core.assess.Reading.Corrections;
 import jawread.core.assess.Reading.Entry;
 import jawread.core.assess.Reading.Figure;
+import jawread.core.assess.Reading.Moved;
 import jawread.core.assess.SetTo;
 import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
@@ -189,6 +190,10 @@ class ReadingRow extends Kept {
         return placeId;
     }
 
+    Instant keptAt() {
+        return keptAt;
+    }
+
     long person() {
         return person;
     }
@@ -254,22 +259,33 @@ class ReadingRow extends Kept {
                 && takenAt.equals(asked.takenAt());
     }
 
+    /** Where a reading counts. @param feature its key @param round by number */
+    record At(long part, UUID feature, PlaceKey place, int round) {}
+
     /**
-     * @param round as it counts by now
+     * @param at where it counts by now
      * @param under the revision that it was read under, where that held the feature to something else
      * @param setting of a comparator, where it was set by somebody here
+     * @param moved where it was taken elsewhere
      */
-    Reading reading(UUID feature, PlaceKey place, int round, Optional<Integer> under, Optional<SetTo> setting) {
+    Reading reading(At at, Optional<Integer> under, Optional<SetTo> setting, Optional<Moved> moved) {
         return new Reading(
                 id,
                 seq,
-                partId,
-                feature,
-                place,
-                round,
+                at.part(),
+                at.feature(),
+                at.place(),
+                at.round(),
                 with(),
                 new Entry(
-                        origin, typed(), Optional.ofNullable(parts).map(Parts::parse), person, takenAt, keptAt, under),
+                        origin,
+                        typed(),
+                        Optional.ofNullable(parts).map(Parts::parse),
+                        person,
+                        takenAt,
+                        keptAt,
+                        under,
+                        moved),
                 new Figure(
                         base(),
                         raw(),

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.UUID;
 import jawread.core.assess.ReadingSwap;
 import jawread.server.access.Person;
+import jawread.server.live.SaidRow;
 import org.hibernate.annotations.Immutable;
 
 /** A swap of two readings as kept. Both stay as they were read; from here on each counts at the other's place. */

@@ -121,7 +121,7 @@ public class Readings {
             if (!before.get()
                     .isKeptAs(
                             asked,
-                            rounds.asOne(part, edition, asked.round())::contains,
+                            rounds.asOne(part, edition, asked.round(), asked.takenAt())::contains,
                             () -> methods.method(asked.gauge(), asked.reader())
                                     .read()
                                     .base())) {
@@ -244,7 +244,7 @@ public class Readings {
                 && readings.existsWith(
                         asked.part(),
                         places.get(),
-                        rounds.asOne(part, feature, asked.round()),
+                        rounds.asOne(part, feature, asked.round(), asked.takenAt()),
                         method.read().id())) {
             var refusal = Refusal.of("check-with-same-gauge")
                     .with("gauge", method.read().shopNumber());

@@ -12,7 +12,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
-import jawread.core.assess.RoundOrder;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
@@ -22,7 +21,6 @@ import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
-import jawread.server.job.Lineage;
 import jawread.server.job.Part;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
@@ -39,6 +37,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Rounds {
     private final SizeSaidRepository sizes;
     private final RoundRepository rounds;
+    private final RoundLogs logs;
+    private final CutMarkRepository marks;
     private final Jobs jobs;
     private final People people;
     private final Journal journal;
@@ -50,6 +50,8 @@ public class Rounds {
     public Rounds(
             SizeSaidRepository sizes,
             RoundRepository rounds,
+            RoundLogs logs,
+            CutMarkRepository marks,
             Jobs jobs,
             People people,
             Journal journal,
@@ -59,6 +61,8 @@ public class Rounds {
             PlansInForce plans) {
         this.sizes = sizes;
         this.rounds = rounds;
+        this.logs = logs;
+        this.marks = marks;
         this.jobs = jobs;
         this.people = people;
         this.journal = journal;
@@ -97,14 +101,20 @@ public class Rounds {
         LengthUnit unit = part.job().unit();
         Optional<TypedLength> asked = cut.asked().map(text -> asked(text, unit));
         cut.to().ifPresent(to -> SizesSaid.refuseUnlisted(plans.judged(part.plan(), feature), to, words));
-        refuseUnless(
-                cut.number() > 0
-                        && cut.number() == opened(part, feature).order().last() + 1,
-                "round-not-next");
+        FeatureRounds opened = opened(part, feature);
+        refuseUnless(cut.number() > 0 && cut.number() == opened.order().last() + 1, "round-not-next");
         Person person = people.byId(cut.person());
         long seq = journal.write(part.job().id(), What.ROUND);
         rounds.save(new MeasuringRoundRow(
-                cut.id(), part, feature.id(), cut.number(), cut.asked(), asked, person, clock.instant()));
+                cut.id(),
+                part,
+                feature.id(),
+                // One that was taken back keeps its number.
+                opened.rows().stream().mapToInt(row -> row.number() + 1).reduce(cut.number(), Math::max),
+                cut.asked(),
+                asked,
+                person,
+                clock.instant()));
         if (cut.to().isPresent()) {
             sizes.save(new SizeSaidRow(
                     saidWith(cut),
@@ -124,13 +134,55 @@ public class Rounds {
         return UUID.nameUUIDFromBytes(("size of " + cut.id()).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** The cut that opened a round of a feature; empty where none did. */
-    Optional<UUID> cutOf(Part part, Feature feature, int number) {
-        return opened(part, feature)
-                .numbered(number)
+    /** @param id made by the browser, so that sending it twice says it once @param cut by what it was kept under */
+    public record MarkCut(UUID id, UUID cut, CutMark kind, String reason, long person) {}
+
+    /** A cut of which something was said: where it is. */
+    public record CutMarked(Receipt receipt, long part, long feature) {}
+
+    /** Says that a cut was never taken, or was after all. Refuses one that is not there with 404, and what is said of it already with 409. */
+    @Transactional
+    public CutMarked mark(MarkCut mark) {
+        MeasuringRoundRow cut = rounds.findById(mark.cut())
                 .filter(MeasuringRoundRow::isCut)
-                .map(MeasuringRoundRow::getId)
-                .findFirst();
+                .orElseThrow(
+                        () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-round", words.say("problem.no-such-round")));
+        long job = locks.ofPart(cut.partId());
+        Optional<CutMarkRow> before = marks.findById(mark.id());
+        if (before.isPresent()) {
+            refuseUnless(
+                    before.get().kind() == mark.kind() && before.get().roundId().equals(mark.cut()), "kept-otherwise");
+            return new CutMarked(Receipt.before(mark.id()), cut.partId(), cut.featureId());
+        }
+        CutMark stands = marks.findAllByPartIdInOrderByMadeAt(List.of(cut.partId())).stream()
+                .filter(row -> row.roundId().equals(mark.cut()))
+                .map(CutMarkRow::kind)
+                .reduce((earlier, last) -> last)
+                .orElse(CutMark.TAKEN);
+        refuseUnless(stands != mark.kind(), "cut-said-already");
+        Person person = people.byId(mark.person());
+        long seq = journal.write(job, What.ROUND);
+        marks.save(new CutMarkRow(mark.id(), cut, mark.kind(), mark.reason().strip(), person, clock.instant()));
+        return new CutMarked(Receipt.now(mark.id(), seq), cut.partId(), cut.featureId());
+    }
+
+    /** A cut that is said never to have been taken. @param cut what it was kept under */
+    public record TakenBack(UUID cut, CutMark kind, String reason, long person) {}
+
+    /** Those of a feature; the first said first. */
+    @Transactional(readOnly = true)
+    public List<TakenBack> takenBack(Part part, Feature feature) {
+        return marks.findAllByPartIdInOrderByMadeAt(List.of(part.id())).isEmpty()
+                ? List.of()
+                : opened(part, feature).takenBack().stream()
+                        .map(mark -> new TakenBack(mark.roundId(), mark.kind(), mark.reason(), mark.person()))
+                        .toList();
+    }
+
+    /** What the cut that opened a round of a feature is kept under; empty where none did. */
+    @Transactional(readOnly = true)
+    public Optional<UUID> cutOf(Part part, Feature feature, int number) {
+        return opened(part, feature).cut(number).map(MeasuringRoundRow::getId);
     }
 
     /** Whether anything was read on a part. */
@@ -139,28 +191,8 @@ public class Rounds {
         return rounds.existsByPartId(part.id());
     }
 
-    /** All rounds of a feature of a part, whatever editions they were opened under. */
-    private record Opened(List<MeasuringRoundRow> rows, RoundOrder order) {
-        static Opened of(List<MeasuringRoundRow> rows) {
-            return new Opened(
-                    rows,
-                    RoundOrder.of(rows.stream().map(MeasuringRoundRow::opened).toList()));
-        }
-
-        Stream<MeasuringRoundRow> numbered(int number) {
-            return rows.stream().filter(row -> order.numberOf(row.getId()) == number);
-        }
-
-        Optional<MeasuringRoundRow> firstCut() {
-            return rows.stream()
-                    .filter(MeasuringRoundRow::isCut)
-                    .min(Comparator.comparing(MeasuringRoundRow::openedAt));
-        }
-    }
-
-    private Opened opened(Part part, Feature feature) {
-        Lineage lineage = plans.lineage(plans.judging(part.plan(), feature));
-        return Opened.of(rounds.findAllByPartIdAndFeatureIdIn(part.id(), lineage.editionsOf(feature.key())));
+    private FeatureRounds opened(Part part, Feature feature) {
+        return logs.of(part.id(), feature.key(), plans.lineage(plans.judging(part.plan(), feature)));
     }
 
     /**
@@ -168,9 +200,9 @@ public class Rounds {
      * 409: its page did not know of the cut.
      */
     MeasuringRoundRow forReading(KeepReading reading, Part part, Feature feature, Person person) {
-        Opened opened = opened(part, feature);
-        refuseWhenOver(opened, reading.round(), reading.takenAt());
-        return opened.numbered(reading.round())
+        FeatureRounds opened = opened(part, feature);
+        refuseUnless(!opened.isOver(reading.round(), reading.takenAt()), "round-over");
+        return opened.meant(reading.round(), reading.takenAt())
                 .max(Comparator.comparing(MeasuringRoundRow::openedAt))
                 .orElseGet(() -> {
                     refuseUnless(reading.round() == 0, "no-such-round");
@@ -189,20 +221,17 @@ public class Rounds {
 
     /** Refuses what is to be written at a moment into a round that another one had followed by then. */
     void refuseWhenOver(Part part, Feature feature, int round, Instant at) {
-        refuseWhenOver(opened(part, feature), round, at);
+        refuseUnless(!opened(part, feature).isOver(round, at), "round-over");
     }
 
-    private void refuseWhenOver(Opened opened, int round, Instant at) {
-        boolean isOver = opened.numbered(round + 1)
-                .filter(MeasuringRoundRow::isCut)
-                .anyMatch(next -> next.openedAt().isBefore(at));
-        refuseUnless(!isOver, "round-over");
-    }
-
-    /** The rounds that are one with this one of a feature: "as found" may have been opened under several editions. */
-    Set<UUID> asOne(Part part, Feature feature, int number) {
-        return opened(part, feature)
-                .numbered(number)
+    /**
+     * The rounds that are one with this one of a feature: "as found" may have been opened under several editions, and a cut taken back.
+     *
+     * @param at when a page meant it by its number
+     */
+    Set<UUID> asOne(Part part, Feature feature, int number, Instant at) {
+        FeatureRounds opened = opened(part, feature);
+        return Stream.concat(opened.numbered(number), opened.meant(number, at))
                 .map(MeasuringRoundRow::getId)
                 .collect(Collectors.toSet());
     }
@@ -227,7 +256,6 @@ public class Rounds {
     private static boolean isKeptAs(Cut cut, MeasuringRoundRow kept) {
         return kept.partId() == cut.part()
                 && kept.featureId() == cut.feature()
-                && kept.number() == cut.number()
                 && kept.askedTyped().equals(cut.asked());
     }
 

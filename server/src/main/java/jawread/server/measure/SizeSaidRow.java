@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.core.length.Length;
 import jawread.server.access.Person;
+import jawread.server.live.SaidRow;
 import org.hibernate.annotations.Immutable;
 
 /** What size a feature of a part is said to be, as kept. */

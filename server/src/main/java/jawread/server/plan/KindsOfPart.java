@@ -53,7 +53,7 @@ public class KindsOfPart {
         refuseUnlessNamed(head);
         var part = PartHead.of(head.name() + " 1", "");
         journal.write(jobId, What.PLAN);
-        return jobs.add(job, new NewPlan(head, List.of(), List.of(part)), Optional.of(person));
+        return jobs.add(job, NewPlan.of(head, List.of(), List.of(part)), Optional.of(person));
     }
 
     /** Refuses a change made over another's with 412. */

@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import jawread.core.assess.Feature;
 import jawread.core.heat.Material;
 import jawread.server.access.Person;
 import jawread.server.job.Job;
@@ -17,6 +16,7 @@ import jawread.server.job.JobHead;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.NewPlan;
+import jawread.server.job.NewPlan.NewFeature;
 import jawread.server.job.PartHead;
 import jawread.server.job.PartShape;
 import jawread.server.job.Plan;
@@ -77,7 +77,7 @@ public class Planning {
     public Job open(JobHead head, String template, Person person) {
         refuseUnlessSound(head);
         List<NewPlan> plans = template.isEmpty()
-                ? List.of(new NewPlan(
+                ? List.of(NewPlan.of(
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
                         List.of(),
                         List.of(PartHead.of(words.say("plan.first-part"), ""))))
@@ -98,7 +98,7 @@ public class Planning {
                     new NewPlan(
                             plan.head(),
                             jobs.newest(plan).features().stream()
-                                    .map(Feature::asTyped)
+                                    .map(feature -> new NewFeature(feature.asTyped(), Optional.of(feature.origin())))
                                     .toList(),
                             jobs.partsOf(plan).stream()
                                     .map(part -> PartHead.of(part.name(), part.mark()))

@@ -46,7 +46,7 @@ final class Templates {
 
     private static NewPlan plan(List<Row> rows) {
         Row first = rows.get(0);
-        return new NewPlan(
+        return NewPlan.of(
                 new PlanHead(
                         first.text("plan"),
                         PartShape.of(first.text("shape")).orElseThrow(),

@@ -103,9 +103,7 @@ class OverTime {
                 along.code(),
                 words.say("over-time." + (allCounted ? along.code() : "not-counted")),
                 limits(feature, unit),
-                all.stream()
-                        .map(each -> view(each, inspected.partAt(each), unit))
-                        .toList(),
+                all.stream().map(each -> view(each, inspected, unit)).toList(),
                 series(all, inspected, feature, along, unit));
     }
 
@@ -126,7 +124,8 @@ class OverTime {
         return new TimedLimitView(words.say("over-time.limit." + name), figures.reading(size, unit, step));
     }
 
-    private InspectionView view(Inspection each, Part part, LengthUnit unit) {
+    private InspectionView view(Inspection each, Inspected inspected, LengthUnit unit) {
+        Part part = inspected.partAt(each);
         List<Length> values = each.round().values();
         return new InspectionView(
                 each.at(),
@@ -135,6 +134,7 @@ class OverTime {
                 part.job().name(),
                 words.say(each.isRework() ? "over-time.left" : "over-time.found"),
                 each.isRework(),
+                inspected.byMark().contains(part.id()),
                 values.isEmpty()
                         ? null
                         : figures.computed(

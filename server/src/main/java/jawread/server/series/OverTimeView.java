@@ -35,7 +35,7 @@ public record OverTimeView(
     /** @param name as new low, as new high, service */
     public record TimedLimitView(String name, LengthText size) {}
 
-    /** @param rework whether it is as it was left after a cut */
+    /** @param rework whether it is as it was left after a cut @param byMark whether only its mark says that it is the same part */
     public record InspectionView(
             Instant at,
             @Nullable String hours,
@@ -43,6 +43,7 @@ public record OverTimeView(
             String job,
             String round,
             boolean rework,
+            boolean byMark,
             @Nullable LengthText mean) {}
 
     /**

@@ -25,9 +25,7 @@ import jawread.server.job.Part;
 import jawread.server.live.Receipt;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Marks;
-import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.Readings;
-import jawread.server.measure.Rounds;
 import jawread.server.measure.TakenAt;
 import jawread.server.words.Problems;
 import jawread.server.words.Refused;
@@ -49,21 +47,11 @@ class MeasuringControllerTest {
 
     private final Readings readings = mock();
     private final Marks marks = mock();
-    private final Rounds rounds = mock();
     private final Sheets sheets = mock();
     private final Words words = mock();
     private final ScreenTickets tickets = mock();
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
-                    mock(),
-                    JsonMapper.builder().build(),
-                    readings,
-                    marks,
-                    rounds,
-                    sheets,
-                    mock(PlaceMarks.class),
-                    mock(ThirdAxes.class),
-                    mock(BenchOverview.class),
-                    tickets))
+                    JsonMapper.builder().build(), readings, marks, sheets, mock(BenchOverview.class), tickets))
             .setControllerAdvice(new Problems(words, List.of()))
             .build();
     private final UUID id = UUID.randomUUID();

@@ -69,6 +69,14 @@ class OverTimeTest {
                 part.path("features").get(0).path("id").asLong());
     }
 
+    /** A person says that two are one. */
+    private void same(Inspected one, Inspected other) {
+        Answer said = server.put(
+                "/api/parts/" + one.part() + "/same/" + UUID.randomUUID(),
+                Map.of("other", other.part(), "said", "SAME", "reason", "", "person", 1));
+        assertThat(said.status()).as(said.text()).isEqualTo(200);
+    }
+
     private void read(Inspected at, int round, String figure, String when) {
         JsonNode sheet = server.get("/api/parts/" + at.part() + "/features/" + at.feature() + "/sheet")
                 .json();
@@ -148,8 +156,20 @@ class OverTimeTest {
                 .isEqualTo("One inspection has no rate: two or more are wanted.");
         Inspected late = inspected("n-1", "2000");
         read(late, 0, "31.970", "2026-03-10T08:00:00.000Z");
-        assertThat(first(overTime(late, "")).path("sentence").asString())
+        assertThat(overTime(late, "").path("inspections"))
+                .as("its mark alone only proposes")
+                .hasSize(1);
+        assertThat(server.get("/api/parts/" + late.part() + "/judgement")
+                        .json()
+                        .path("which")
+                        .path("asked")
+                        .get(0)
+                        .path("part")
+                        .asLong())
                 .as("the same mark, whatever its case")
+                .isEqualTo(early.part());
+        same(late, early);
+        assertThat(first(overTime(late, "")).path("sentence").asString())
                 .startsWith("Two inspections give no more than a rate: 0.020 mm in 1000 hours.");
 
         Answer cut = server.put(
@@ -173,6 +193,7 @@ class OverTimeTest {
         read(early, 0, "31.990", "2024-03-10T08:00:00.000Z");
         Inspected late = inspected("N-2", "1000");
         read(late, 0, "31.970", "2026-03-10T08:00:00.000Z");
+        same(late, early);
         assertThat(first(overTime(late, "")).path("sentence").asString()).startsWith("The hours go back");
         assertThat(first(overTime(late, "?days=true")).path("state").asString()).isEqualTo("rate-only");
 
@@ -180,6 +201,7 @@ class OverTimeTest {
         read(still, 0, "31.990", "2024-03-10T08:00:00.000Z");
         Inspected again = inspected("N-3", "500");
         read(again, 0, "31.970", "2026-03-10T08:00:00.000Z");
+        same(still, again);
         assertThat(first(overTime(again, "")).path("sentence").asString())
                 .startsWith("All inspections stand at the same hours");
     }

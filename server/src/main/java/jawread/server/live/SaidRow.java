@@ -1,4 +1,4 @@
-package jawread.server.measure;
+package jawread.server.live;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Id;
@@ -6,11 +6,10 @@ import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
 import java.util.UUID;
 import jawread.server.access.Person;
-import jawread.server.live.Kept;
 
 /** Something said of what was kept before: who, when, and why. What it is said of is each one's own. */
 @MappedSuperclass
-abstract class SaidRow extends Kept {
+public abstract class SaidRow extends Kept {
     @Id
     private UUID id;
 
@@ -37,15 +36,15 @@ abstract class SaidRow extends Kept {
         return id;
     }
 
-    String reason() {
+    public String reason() {
         return reason;
     }
 
-    long person() {
+    public long person() {
         return person;
     }
 
-    Instant madeAt() {
+    public Instant madeAt() {
         return madeAt;
     }
 }
