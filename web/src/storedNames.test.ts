@@ -24,6 +24,7 @@ describe('what is kept in a browser keeps its name', () => {
     ['./measure/useMeasuring.ts', "useRemembered('sounds'"],
     ['./measure/useMeasuring.ts', "useRemembered('read back'"],
     ['./bench/QuickSize.tsx', "useRemembered('quick gauge'"],
+    ['./measure/Moved.tsx', "useRemembered('moved'"],
   ])('%s has %s', (file, words) => {
     expect(source(file)).toContain(words);
   });

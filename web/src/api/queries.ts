@@ -194,7 +194,7 @@ export const useMoving = (part: number, of: { feature?: number; place?: number }
 /** What a move would do. */
 export const useMoveAhead = (part: number, belonging: Belonging | undefined) =>
   useQuery({
-    queryKey: [...keys.sheets, 'move ahead', part, belonging],
+    queryKey: ['move ahead', part, belonging],
     queryFn: () =>
       answered(
         client.POST('/api/parts/{part}/moving', {
@@ -202,6 +202,8 @@ export const useMoveAhead = (part: number, belonging: Belonging | undefined) =>
           body: belonging ?? { readings: [], to: part },
         }),
       ),
+    // Once it is done it is no question any more: asked anew each time, and by nobody else.
+    gcTime: 0,
     enabled: belonging !== undefined,
   });
 

@@ -96,6 +96,7 @@ const judgement = (more: object = {}): Judgement =>
       sentence: 'Not all is measured yet.',
       rule: 'The rule.',
     },
+    which: { same: [], asked: [], more: 0 },
     decisions: [],
     drawn: [drawn(1, 'upper journal'), drawn(2, 'lower journal')],
     looked: [

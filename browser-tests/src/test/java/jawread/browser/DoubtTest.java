@@ -28,10 +28,6 @@ class DoubtTest extends AtTheBench {
                 .get(0);
     }
 
-    /** A gauge's number, as the page knows it. */
-    private static final String KEY_OF = """
-            async (number) => (await (await fetch('/api/gauges')).json()).find((gauge) => gauge.shopNumber === number).key""";
-
     /** A slip as somebody makes it: what is measured, with what, what is typed, and what is said of it. */
     private record Made(
             String kind, String limits, String unit, String gauge, String typed, String said, String shouldBe) {
@@ -53,25 +49,13 @@ class DoubtTest extends AtTheBench {
             new Made("depth", "0.332 \u00b10.002", "in", "D1", "0.457", "the figures in sight read", "0.332"),
             new Made("step", "118.44 \u00b10.01", "mm", "C2", "118.00", "the vernier left out", "118.44"));
 
-    /** The bore gauge on its ring of 3.25 in, so that its needle says something. */
-    private static final String SET_B1 = """
-            async (number) => {
-              const gauge = (await (await fetch('/api/gauges')).json()).find((each) => each.shopNumber === number);
-              const { masters } = await (await fetch(`/api/comparators/${gauge.id}?wanted=3.25`)).json();
-              const answer = await fetch(`/api/comparators/${gauge.id}/settings/${crypto.randomUUID()}`, {
-                method: 'PUT', headers: { 'Content-Type': 'application/json' },
-                body: JSON.stringify({ wanted: '3.25', master: masters[0].key, temperature: '', graduation: '0.0001',
-                  pressed: 'fall', rocked: 'rise', returned: '0' }) });
-              if (!answer.ok) throw new Error(await answer.text());
-            }""";
-
     @Test
     void each_family_of_slip_is_named_at_a_place() {
         Page page = ansasScreen(Chromium.desk());
-        page.evaluate(SET_B1, "B1");
+        Gauges.setB1(page);
         for (Made made : FAMILIES) {
             String path = planned(page, made.kind(), made.limits(), made.unit());
-            page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, made.gauge()));
+            page.navigate(server().address() + path + "?gauge=" + Gauges.keyOf(page, made.gauge()));
             assertThat(page.locator("[data-entry]")).isVisible();
             page.keyboard().type(made.typed() + "\n");
             Locator doubt = region(page, "In doubt");
@@ -86,7 +70,7 @@ class DoubtTest extends AtTheBench {
     void a_doubt_is_shown_on_the_drawn_scale_the_walk_goes_on_and_one_key_answers() {
         Page page = ansasScreen(Chromium.desk());
         String path = planned(page, "outside", "32 h9", "mm");
-        page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, "M6"));
+        page.navigate(server().address() + path + "?gauge=" + Gauges.keyOf(page, "M6"));
         assertThat(page.locator("[data-entry]")).isVisible();
         page.keyboard().type("32.470\n");
         assertThat(named(page, FIGURE, "As it was read: 32.470 mm")).isVisible();
@@ -121,7 +105,7 @@ class DoubtTest extends AtTheBench {
     void a_quick_check_is_one_key_away_and_finds_what_two_repeats_alike_cannot() {
         Page page = ansasScreen(Chromium.desk());
         String path = planned(page, "outside", "33 max", "mm");
-        page.navigate(server().address() + path + "?gauge=" + page.evaluate(KEY_OF, "M6"));
+        page.navigate(server().address() + path + "?gauge=" + Gauges.keyOf(page, "M6"));
         assertThat(page.locator("[data-entry]")).isVisible();
         page.keyboard().press("q");
         assertThat(seen(page, "Quick check with C2")).isVisible();
@@ -142,7 +126,7 @@ class DoubtTest extends AtTheBench {
     @Test
     void a_zero_found_off_doubts_exactly_what_was_read_since_in_two_jobs_and_is_answered_for_in_three_ways() {
         Page page = ansasScreen(Chromium.desk());
-        String mic = (String) page.evaluate(KEY_OF, "M6");
+        String mic = Gauges.keyOf(page, "M6");
         String first = planned(page, "outside", "32 h9", "mm");
         String second = planned(page, "outside", "40 h9", "mm");
         checkOfM6(page, "0", "nothing was done");

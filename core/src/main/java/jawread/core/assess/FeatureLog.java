@@ -91,8 +91,7 @@ public final class FeatureLog {
                 .distinct()
                 .boxed()
                 .toList()
-                .forEach(number ->
-                        all.add(number == 0 ? Round.AS_FOUND : new Round(number, Optional.empty(), Optional.empty())));
+                .forEach(number -> all.add(number == 0 ? Round.AS_FOUND : new Round(number, Optional.empty())));
         return all.size() == before.size()
                 ? before
                 : all.stream().sorted(Comparator.comparingInt(Round::number)).toList();

@@ -70,7 +70,7 @@ public final class RoundOrder {
 
     private void add(Opened opened) {
         if (opened.isCut()) {
-            rounds.add(new Round(last() + 1, opened.asked(), Optional.empty()));
+            rounds.add(new Round(last() + 1, opened.asked()));
             cuts.add(opened.at());
         } else if (rounds.isEmpty()) {
             rounds.add(Round.AS_FOUND);

@@ -7,7 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Readings that were taken one after the other, with no long pause between: what one person took in one go.
+ * Readings that were taken one after the other, with no long pause and no cut between: what one person took in one go.
  *
  * @param readings at least one, in the order in which they were taken
  */
@@ -25,7 +25,7 @@ public record Walk(List<Reading> readings) {
         all.stream()
                 .sorted(Comparator.comparing(Reading::takenAt).thenComparing(Reading::seq))
                 .forEach(reading -> {
-                    if (walks.isEmpty() || isAfterPause(walks.get(walks.size() - 1), reading)) {
+                    if (walks.isEmpty() || isAnother(walks.get(walks.size() - 1), reading)) {
                         walks.add(new ArrayList<>());
                     }
                     walks.get(walks.size() - 1).add(reading);
@@ -33,9 +33,12 @@ public record Walk(List<Reading> readings) {
         return walks.stream().map(Walk::new).toList();
     }
 
-    private static boolean isAfterPause(List<Reading> walk, Reading next) {
+    private static boolean isAnother(List<Reading> walk, Reading next) {
         Reading last = walk.get(walk.size() - 1);
-        return last.person() != next.person()
+        boolean isAfterCut =
+                walk.stream().anyMatch(each -> each.feature().equals(next.feature()) && each.round() != next.round());
+        return isAfterCut
+                || last.person() != next.person()
                 || Duration.between(last.takenAt(), next.takenAt()).compareTo(LONGEST_PAUSE) > 0;
     }
 }

@@ -11,6 +11,7 @@ import jawread.core.assess.GoTogether;
 import jawread.core.assess.MeasuredForm;
 import jawread.core.assess.PlaceAssessment;
 import jawread.core.assess.PlaceMark;
+import jawread.core.assess.Round;
 import jawread.core.assess.RoundAssessment;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.PlaceValue;
@@ -91,7 +92,11 @@ class RoundWords {
                 name(round.number(), plan.roundNames()),
                 cut.orElse(null),
                 cut(round, feature, job),
-                round.round().to().map(to -> step(to, job.unit())).orElse(null),
+                Optional.of(round.round())
+                        .filter(of -> !of.isCarried())
+                        .flatMap(Round::to)
+                        .map(to -> step(to, job.unit()))
+                        .orElse(null),
                 together.filter(of -> round == feature.inForce())
                         .flatMap(of -> of.size().fromNew())
                         .map(Length::picometres)

@@ -108,7 +108,7 @@ public record SheetView(
      * @param name as found, after cut 1 …
      * @param cutId what the cut before this round is kept under; absent as found
      * @param cut what the cut before this round was asked to take and what came off, once that is known
-     * @param to the size that it is said to be from this round on; absent where nothing was said
+     * @param to the size that it is said to be from this round on; absent where nothing was said in this job
      * @param proposed the step that it is to be reworked to next, by its places; absent where it is not lost, or none serves
      * @param at the place where the walk stands: the first that wants a reading, else the one that a cut is waited for, else the one read last
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it

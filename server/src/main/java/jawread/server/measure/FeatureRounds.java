@@ -117,14 +117,15 @@ record FeatureRounds(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<
      */
     List<Round> rounds(Optional<Length> cameAs) {
         Map<Integer, Optional<Length>> said = said();
-        Optional<Length> found = said.getOrDefault(0, Optional.empty()).or(() -> cameAs);
+        Optional<Length> found = said.getOrDefault(0, Optional.empty());
         List<Round> all = order.rounds();
-        if (found.isPresent() && all.stream().noneMatch(round -> round.number() == 0)) {
+        if (found.or(() -> cameAs).isPresent() && all.stream().noneMatch(round -> round.number() == 0)) {
             all = Stream.concat(Stream.of(Round.AS_FOUND), all.stream()).toList();
         }
         return all.stream()
-                .map(round ->
-                        round.at(round.number() == 0 ? found : said.getOrDefault(round.number(), Optional.empty())))
+                .map(round -> round.number() == 0 && found.isEmpty() && cameAs.isPresent()
+                        ? round.cameAt(cameAs.get())
+                        : round.saidToBe(said.getOrDefault(round.number(), Optional.empty())))
                 .toList();
     }
 

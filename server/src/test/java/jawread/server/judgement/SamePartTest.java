@@ -100,6 +100,10 @@ class SamePartTest {
         assertThat(sheet.path("feature").path("reworked").path("text").asString())
                 .isEqualTo("+2.00 mm");
         assertThat(sheet.path("underPlan").toString()).contains("came in at +2.00 mm", "same first");
+        assertThat(later.round(sheet).path("to").isMissingNode()
+                        || later.round(sheet).path("to").isNull())
+                .as("nobody said so here: there is nothing to take back")
+                .isTrue();
         // Worn again: stepped on from there.
         JsonNode worn = acts.read(later, 0, "53.20", "2026-03-10T15:00:00Z");
         assertThat(mark(later.round(worn))).isEqualTo("beyond-service");

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import jawread.server.RunningServer.Server;
+import jawread.server.Walk;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.Configuration;
 import org.junit.jupiter.api.Test;
@@ -88,7 +89,16 @@ class ShopFixturesTest {
             });
             answered(server, "/api/drawer");
             answered(server, "/api/doubts");
+        }
+    }
+
+    @Test
+    void what_schema_13_changes_for_a_part_is_said_on_its_page() throws Exception {
+        new KeptShop("schema-12-" + WORKED).unpackInto(folder);
+        try (var server = Server.open(folder)) {
+            JsonNode bench = answered(server, "/api/bench");
             eachPartSaysOnceWhatCountsAgain(server, bench);
+            whatOnlyItsMarkLinksStaysLinkedAndIsNotConfirmed(server, bench);
         }
     }
 
@@ -107,6 +117,19 @@ class ShopFixturesTest {
             }
         });
         assertThat(said).isNotEmpty().allMatch(each -> each.contains("again: ") && each.contains("under revision 1"));
+    }
+
+    /** Under schema 12 the mark alone told in which jobs one part stands. */
+    private static void whatOnlyItsMarkLinksStaysLinkedAndIsNotConfirmed(Server server, JsonNode bench) {
+        JsonNode spindle = Walk.named(bench.path("jobs"), "Sluice spindle")
+                .path("plans")
+                .get(0)
+                .path("parts")
+                .get(0);
+        JsonNode which = answered(server, "/api/parts/" + spindle.path("id").asLong() + "/judgement")
+                .path("which");
+        assertThat(which.path("same").findValuesAsString("how")).containsExactly("by-mark", "by-mark");
+        assertThat(which.path("asked").size()).isZero();
     }
 
     private static void eachPart(JsonNode bench, Consumer<JsonNode> visit) {

@@ -31,6 +31,7 @@ final class WorkedDay {
         cutsAndAnOldEdition();
         aThirdAxisAndASwap();
         aComparator();
+        whatAPartIs();
         aroundTheBench();
         planning();
     }
@@ -74,7 +75,7 @@ final class WorkedDay {
                         typed)),
                 List.of()));
         var renamed = new Walk(server, "shaft 2", "body, renamed");
-        done(renamed.keep(renamed.typed(0, "31.974")));
+        done(renamed.keep(renamed.typed(1, "31.974")));
     }
 
     private void aThirdAxisAndASwap() {
@@ -127,6 +128,49 @@ final class WorkedDay {
         put(
                 "/api/comparators/" + b1 + "/checks/" + UUID.randomUUID(),
                 Map.of("needle", "3", "done", "set-to-zero", "after", "0"));
+    }
+
+    /** Which part it is, what size, what was never cut, and what was read under the wrong name. */
+    private void whatAPartIs() {
+        var barrel = new OnFeature("Three-throw pump", "barrel 2", "barrel bore");
+        var plunger = new OnFeature("Three-throw pump", "plunger 2", "plunger");
+        put(
+                "/api/sizes/" + UUID.randomUUID(),
+                Map.of(
+                        "part",
+                        barrel.part,
+                        "feature",
+                        barrel.feature,
+                        "round",
+                        0,
+                        "to",
+                        762_000_000L,
+                        "reason",
+                        "",
+                        "person",
+                        1));
+        UUID cut = UUID.randomUUID();
+        put(
+                "/api/rounds/" + cut,
+                Map.of("part", barrel.part, "feature", barrel.feature, "number", 1, "asked", "0.01", "person", 1));
+        put(
+                "/api/cut-marks/" + UUID.randomUUID(),
+                Map.of("cut", cut, "kind", "NOT_TAKEN", "reason", "the same key twice", "person", 1));
+        put(barrel.path() + "/by-hand", Map.of("name", "gouge", "depth", "4.5", "degrees", "", "person", 1));
+        put(
+                "/api/parts/" + barrel.part + "/same/" + UUID.randomUUID(),
+                Map.of("other", plunger.part, "said", "OTHER", "reason", "", "person", 1));
+        var first = new OnFeature("Three-throw pump", "barrel 1", "barrel bore");
+        String wrong = first.read(first.places().get(0), "T1", "M4", "3.2514");
+        put(
+                "/api/parts/" + first.part + "/moves/" + UUID.randomUUID(),
+                Map.of(
+                        "belonging",
+                        Map.of("readings", List.of(wrong), "to", barrel.part),
+                        "reason",
+                        "the wrong barrel",
+                        "person",
+                        1));
     }
 
     private void aroundTheBench() {
