@@ -35,6 +35,13 @@ export function AtPlace({ measuring, open, doubts }: AtPlaceProps) {
         >
           Quick check with another gauge
         </button>
+        <button
+          type="button"
+          onClick={open.worst}
+          className="min-h-11 underline decoration-line underline-offset-4"
+        >
+          A place found by hand
+        </button>
         {sheet.left && <span className="py-2.5 text-quiet">{sheet.left}</span>}
       </p>
       <Tray measuring={measuring} />

@@ -94,8 +94,7 @@ class PartGoesOnTest extends AtTheBench {
         measure(page, "3.2952", "3.2949");
         assertThat(region(page, "So far")).containsText("beyond service");
         page.keyboard().press("j");
-        assertThat(page.getByRole(AriaRole.MAIN))
-                .containsText("+0.060 in");
+        assertThat(page.getByRole(AriaRole.MAIN)).containsText("+0.060 in");
         assertThat(region(page, "The same part elsewhere")).containsText("Spring pump");
 
         // A slip of the hand: it is taken back, and asked again.
@@ -115,8 +114,7 @@ class PartGoesOnTest extends AtTheBench {
         page.keyboard().press("b");
         Locator card = page.getByRole(DIALOG);
         assertThat(card).containsText("4 readings by Ansa");
-        card.getByLabel("It belongs to")
-                .selectOption(new SelectOption().setLabel("barrel 2"));
+        card.getByLabel("It belongs to").selectOption(new SelectOption().setLabel("barrel 2"));
         Locator ahead = card.getByRole(AriaRole.TABLE);
         assertThat(ahead).containsText("beyond service, 4 readings");
         assertThat(ahead).containsText("not measured, 0 readings");
