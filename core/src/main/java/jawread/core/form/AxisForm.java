@@ -12,7 +12,8 @@ import org.apache.commons.math3.stat.regression.SimpleRegression;
  * How a feature runs down one axis.
  *
  * @param places at how many sections it was measured
- * @param threshold only more than this is a difference: one step of the gauge, or what noise alone makes of so many places
+ * @param threshold only more than this is a difference: one step of the gauge, or what noise alone makes of so many places; of one place
+ *     alone there is none to tell
  * @param taper largest minus smallest; this, and what follows, is empty with fewer than two places
  * @param endDifference last section measured minus first, with its sign
  * @param slope of the least-squares line of size against depth, in µm per mm, which is thou per inch; empty, too, where the

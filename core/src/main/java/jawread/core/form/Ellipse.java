@@ -35,6 +35,7 @@ public record Ellipse(Length mean, double cosine, double sine) {
         double half = Math.toDegrees(Math.atan2(sine, cosine)) / 2;
         return micrometres() < NO_DIRECTION
                 ? OptionalDouble.empty()
-                : OptionalDouble.of(half < 0 ? half + HALF_TURN : half);
+                // A hair below zero is rounded to a half turn, which is none.
+                : OptionalDouble.of((half < 0 ? half + HALF_TURN : half) % HALF_TURN);
     }
 }

@@ -15,6 +15,8 @@ import org.apache.commons.math3.linear.RealMatrix;
 final class EllipseFit {
     private static final BigDecimal HALF_TURN = BigDecimal.valueOf(180);
     private static final int FEWEST_AXES = 3;
+    /** Of more the ovality would be known so much worse than any place. */
+    private static final double MOST_SPREAD = 5;
 
     /** D, A and B of sizes: the inverse normal matrix times the transposed design. */
     private final RealMatrix solving;
@@ -36,12 +38,12 @@ final class EllipseFit {
                 * Math.sqrt(largestEigenvalue(inverse.getEntry(1, 1), inverse.getEntry(1, 2), inverse.getEntry(2, 2)));
     }
 
-    /** Empty where fewer than three axes differ modulo 180°. */
+    /** Empty where fewer than three axes differ modulo 180°, or stand too near each other to tell an ellipse. */
     static Optional<EllipseFit> across(List<BigDecimal> degrees) {
         return degrees.size() < FEWEST_AXES
                         || degrees.stream().map(EllipseFit::halfTurn).distinct().count() < FEWEST_AXES
                 ? Optional.empty()
-                : Optional.of(new EllipseFit(degrees));
+                : Optional.of(new EllipseFit(degrees)).filter(fit -> fit.spread <= MOST_SPREAD);
     }
 
     /** Of a symmetric matrix of two rows. */

@@ -22,18 +22,24 @@ public sealed interface GaugeError {
         }
     }
 
-    /** The U of its calibration, expanded with k = 2 (ISO/IEC Guide 98-3). */
-    record Calibrated(Length expanded) implements GaugeError {
+    /**
+     * The U of its calibration, expanded with k = 2 (ISO/IEC Guide 98-3), and what that found: an error does not vanish because it is known.
+     *
+     * @param found the largest error; zero where it gives none
+     */
+    record Calibrated(Length expanded, Length found) implements GaugeError {
         public Calibrated {
-            if (expanded.isNegative()) {
-                throw new IllegalArgumentException("A calibration's U is zero or above, not " + expanded);
+            if (expanded.isNegative() || found.isNegative()) {
+                throw new IllegalArgumentException("A calibration's U and the error it found are zero or above, not "
+                        + expanded + " and " + found);
             }
         }
 
         @Override
         public double variance() {
             double half = expanded.micrometres() / 2;
-            return half * half;
+            double e = found.micrometres();
+            return half * half + e * e / 3;
         }
     }
 }

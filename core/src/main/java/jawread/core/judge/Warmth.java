@@ -36,16 +36,12 @@ public record Warmth(
         return most * most / 3;
     }
 
-    /** w²: a tenth of each coefficient in doubt, for a correction made. */
+    /** w²: a tenth of each coefficient in doubt, as far as both are from 20 °C: not measuring a temperature is not knowing it. */
     double expansionVariance(double length) {
-        return temperatures
-                .map(at -> {
-                    double part = partAlpha * (at.part() - 20);
-                    double scale = scaleAlpha * (at.scale() - 20);
-                    double most = COEFFICIENT_IN_DOUBT * length;
-                    return most * most * (part * part + scale * scale) / 3;
-                })
-                .orElse(0.0);
+        double part = partAlpha * temperatures.map(at -> at.part() - 20).orElse(fromTwenty);
+        double scale = scaleAlpha * temperatures.map(at -> at.scale() - 20).orElse(fromTwenty);
+        double most = COEFFICIENT_IN_DOUBT * length;
+        return most * most * (part * part + scale * scale) / 3;
     }
 
     /** m²: two materials, no thermometer. */

@@ -1,5 +1,6 @@
 package jawread.core.length;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -37,9 +38,9 @@ public enum LengthUnit {
         this.mostDecimals = mostDecimals;
     }
 
-    /** What a typed suffix stands for, or empty when it is no unit of length known here. */
+    /** What a typed suffix stands for, in any case, or empty when it is no unit of length known here. */
     public static Optional<LengthUnit> ofSuffix(String suffix) {
-        return Optional.ofNullable(SUFFIXES.get(suffix));
+        return Optional.ofNullable(SUFFIXES.get(suffix.toLowerCase(Locale.ROOT)));
     }
 
     public String symbol() {

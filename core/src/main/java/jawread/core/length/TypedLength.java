@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
  * {@code 27 mm} are one length with two resolutions.
  *
  * <p>Accepted: {@code 1.2505}, {@code 1,2505}, {@code .5}, {@code 5.}, {@code 43/64}, {@code 1 3/8}, {@code 1-3/8}, each
- * with a sign before and a unit behind. One comma or one point is the decimal mark, always.
+ * with a sign before and a unit behind, in any case, and whatever {@link PlainText} makes so. One comma or one point is the decimal mark,
+ * always.
  *
  * @param length the length typed, whole picometres
  * @param unit the unit it was typed in: its suffix, else the default
@@ -26,7 +27,7 @@ public record TypedLength(Length length, LengthUnit unit, OptionalInt decimals, 
     }
 
     private static final Pattern SIGNS_NUMBER_SUFFIX =
-            Pattern.compile("(?<signs>[-+\u2212\\s]*)(?<number>.*?)\\s*(?<suffix>[\\p{L}\"]*)", Pattern.DOTALL);
+            Pattern.compile("(?<signs>[-+\\s]*)(?<number>.*?)\\s*(?<suffix>[\\p{L}\"]*)", Pattern.DOTALL);
     private static final Pattern DECIMAL = Pattern.compile("(?<whole>[0-9]*)[.,]?(?<decimals>[0-9]*)");
     private static final Pattern FRACTION =
             Pattern.compile("(?:(?<whole>[0-9]+)(?:\\s+|\\s*-\\s*))?(?<over>[0-9]+)\\s*/\\s*(?<under>[0-9]+)");
@@ -41,7 +42,7 @@ public record TypedLength(Length length, LengthUnit unit, OptionalInt decimals, 
      * {@code too-large}, {@code unknown-unit}.
      */
     public static Outcome<TypedLength> parse(String text, LengthUnit defaultUnit, Kind kind) {
-        String trimmed = text.strip();
+        String trimmed = text.length() > LONGEST_TEXT ? text.strip() : PlainText.of(text);
         if (trimmed.isEmpty()) {
             return Outcome.refused("empty");
         }

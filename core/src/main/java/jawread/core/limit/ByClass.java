@@ -8,9 +8,10 @@ import jawread.core.length.Refusal;
 
 /** A tolerance class or a fit: {@code 25 k6}, {@code 44 H8/f7}. Of a fit the limits of the part at hand are taken. */
 final class ByClass implements LimitForm {
+    private static final String CLASS = "(?!to|in|mm|um)[A-Za-z]{1,2}\\d{1,2}";
     /** Ends in a class: a letter or two and a grade. */
     private static final Pattern TEXT =
-            Pattern.compile(".*\\d[\\w\" ]*\\s[A-Za-z]{1,2}\\d{1,2}(\\s*/\\s*[A-Za-z]{1,2}\\d{1,2})?");
+            Pattern.compile(".*\\d[.,]?(?: *(?i:mm|inches|inch|in|\"))? *" + CLASS + "(?: *[/-] *" + CLASS + ")?");
 
     /** The tables are in whole micrometres; half a grade may end on a half one. */
     private static final Length MICROMETRE = Length.ofMicrometres(1);

@@ -14,7 +14,6 @@ import jawread.core.length.TypedLength.Kind;
  */
 final class ByGeneralTolerance implements LimitForm {
     private static final Pattern CLASS = Pattern.compile("(.+?)\\s+(?:(?:ISO\\s*)?2768\\s*-?\\s*)?([fmcv])(?:[HKL])?");
-    private static final Pattern BARE = Pattern.compile("[\\d.,/\\s-]*\\d[.,]?\\s*(?:[a-zA-Z\u00b5\u03bc]+|\")?");
 
     @Override
     public Optional<Outcome<TypedLimits>> read(String text, TitleBlock block, FeatureKind kind) {
@@ -25,7 +24,7 @@ final class ByGeneralTolerance implements LimitForm {
                             .then(of -> of.at(size.length()))
                             .map(tolerance -> around(size, tolerance))));
         }
-        return BARE.matcher(text).matches()
+        return WrittenFigure.of(text).filter(figure -> !figure.isSigned()).isPresent()
                 ? Optional.of(TypedLength.parse(text, block.unit(), Kind.SIZE)
                         .then(size -> block.toleranceOf(size).map(tolerance -> around(size, tolerance))))
                 : Optional.empty();

@@ -27,14 +27,14 @@ public record Fit(Length nominal, Optional<Limits> hole, Optional<Limits> shaft)
     }
 
     private static final Pattern TEXT =
-            Pattern.compile("(.+?)\\s*([A-Za-z]{1,2})(\\d{1,2})(?:\\s*/\\s*([A-Za-z]{1,2})(\\d{1,2}))?");
+            Pattern.compile("(.+?) *([A-Za-z]{1,2})(\\d{1,2})(?: *[/-] *([A-Za-z]{1,2})(\\d{1,2}))?");
 
     /**
-     * From what stands on a drawing; the hole comes first. Refusals: {@code bad-text}, and those of
+     * From what stands on a drawing; the hole comes first, and is judged whole before the shaft. Refusals: {@code bad-text}, and those of
      * {@link ToleranceClass#at}.
      */
     public static Outcome<Fit> parse(String text, LengthUnit defaultUnit) {
-        Matcher written = TEXT.matcher(text.strip());
+        Matcher written = TEXT.matcher(DrawingText.of(text).text());
         if (!written.matches()) {
             return badText(text);
         }

@@ -38,7 +38,7 @@ public enum GeneralTolerance {
         return code;
     }
 
-    /** Exact. Refusals: {@code size-not-in-tables} under 0.5 or over 1000 mm, {@code no-value-at-size}. */
+    /** Exact. Refusals: {@code size-not-in-tables} under 0.5 or over 4000 mm, {@code no-value-at-size}. */
     public Outcome<Length> at(Length nominal) {
         return rowOf(nominal)
                 .map(row -> row.has(code)
@@ -49,7 +49,7 @@ public enum GeneralTolerance {
                 .orElseGet(() -> Outcome.refused(Refusal.of("size-not-in-tables")
                         .with("size", nominal)
                         .with("least", Length.ofMillimetres("0.5"))
-                        .with("most", Length.ofMillimetres("1000"))));
+                        .with("most", Length.ofMillimetres("4000"))));
     }
 
     /** The very first size, 0.5 mm, belongs to the first range. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.length.PlainText;
 
 /** What to look at again in limits that were understood: each is told at once, none is refused. */
 public enum LimitDoubt {
@@ -19,8 +20,12 @@ public enum LimitDoubt {
     MILLIMETRE_LOOKING,
     /** A class of ISO 286 in an inch job: its tables are metric, and were converted exactly. */
     CLASS_IS_METRIC,
-    /** Nothing between the limits: no part can be shown to be in. */
-    NO_ZONE,
+    /** Whole-number deviations without a unit that make a zone so wide: micrometres, most likely. */
+    MICROMETRES_MEANT,
+    /** A class that the table gives other limits than the deviations written behind it, which count. */
+    CLASS_DIFFERS,
+    /** Something was written beside them that says nothing of the size. */
+    LEFT_OUT,
     /** A zone this wide beside the size is often a point in the wrong place. */
     WIDE_ZONE;
 
@@ -34,6 +39,9 @@ public enum LimitDoubt {
     private static final Length SMALL = Length.ofMillimetres("3");
 
     private static final BigDecimal WIDE = new BigDecimal("0.1");
+
+    private static final Pattern WHOLE_DEVIATIONS =
+            Pattern.compile(".*?\\d *\\(?(?:[+-] *\\d+(?: *[/,; ] *[+-]? *\\d+)?|(?:±|\\+/-) *\\d+)\\)?");
 
     private static final Pattern UNIT_SAID =
             Pattern.compile("(?i).*(?:\\bmm\\b|\\din\\b|\\bin\\b|\"|\\bthou\\b|\\btenths?\\b|[\u00b5\u03bc]m).*");
@@ -58,13 +66,21 @@ public enum LimitDoubt {
         if (unit.isInch() && typed.fit().isPresent()) {
             found.add(CLASS_IS_METRIC);
         }
-        zone(typed.limits()).ifPresent(zone -> {
-            if (zone.isZero()) {
-                found.add(NO_ZONE);
-            } else if (isWide(zone, typed.limits())) {
-                found.add(WIDE_ZONE);
-            }
-        });
+        if (typed.byClass().filter(table -> !table.equals(typed.limits())).isPresent()) {
+            found.add(CLASS_DIFFERS);
+        }
+        if (!typed.leftOut().isEmpty()) {
+            found.add(LEFT_OUT);
+        }
+        zone(typed.limits())
+                .filter(zone -> isWide(zone, typed.limits()))
+                .ifPresent(zone -> found.add(
+                        !unitSaid
+                                        && WHOLE_DEVIATIONS
+                                                .matcher(PlainText.of(text))
+                                                .matches()
+                                ? MICROMETRES_MEANT
+                                : WIDE_ZONE));
         return List.copyOf(found);
     }
 

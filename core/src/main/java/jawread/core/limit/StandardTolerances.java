@@ -5,7 +5,7 @@ import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
 import jawread.core.table.Table;
 
-/** The tables of ISO 286-1 up to 500 mm, IT4 to IT13: how wide a grade is, and where a letter lies. Exact. */
+/** The tables of ISO 286-1 up to 3150 mm, IT4 to IT16: how wide a grade is, and where a letter lies. Exact. */
 final class StandardTolerances {
     private static final Table GRADES = Table.beside(StandardTolerances.class, "iso286-grades.csv");
     private static final Table SHAFTS = Table.beside(StandardTolerances.class, "iso286-shafts.csv");
@@ -16,7 +16,7 @@ final class StandardTolerances {
     static Outcome<Length> grade(Length size, int grade) {
         String column = "IT" + grade;
         return SizeRange.rowOf(GRADES, size)
-                .map(row -> GRADES.columns().contains(column)
+                .map(row -> GRADES.columns().contains(column) && row.has(column)
                         ? Outcome.of(SizeRange.micrometres(row, column))
                         : Outcome.<Length>refused(
                                 Refusal.of("grade-not-in-tables").with("grade", column)))
@@ -38,6 +38,6 @@ final class StandardTolerances {
         return Outcome.refused(Refusal.of("size-not-in-tables")
                 .with("size", size)
                 .with("least", Length.ZERO)
-                .with("most", Length.ofMillimetres("500")));
+                .with("most", Length.ofMillimetres("3150")));
     }
 }

@@ -12,8 +12,8 @@ import jawread.core.length.Refusal;
  *
  * <p>Shafts c to h: the fundamental deviation is the upper one, es, and ei = es − IT; js: ±IT/2; k (0 for grades other than
  * 4 to 7), m to u: it is the lower one, ei, and es = ei + IT. Holes C to H: EI = −es of the same letter; JS: ±IT/2; K, M, N up
- * to grade 8 and P to U up to grade 7, over 3 mm: ES = −ei + Δ with Δ = IT(n) − IT(n−1), up to 3 mm Δ = 0; beyond those
- * grades ES = −ei, of N 0 over 3 mm.
+ * to grade 8 and P to U up to grade 7, over 3 mm and up to 500 mm: ES = −ei + Δ with Δ = IT(n) − IT(n−1), else Δ = 0; beyond those
+ * grades ES = −ei, of N over 3 and up to 500 mm 0. K and M beyond theirs are refused.
  *
  * @param letter as written, {@code H}, {@code js}
  */
@@ -24,6 +24,7 @@ public record ToleranceClass(String letter, int grade) {
     private static final String SYMMETRIC = "js";
 
     private static final Length SMALL = Length.ofMillimetres("3");
+    private static final Length LARGE = Length.ofMillimetres("500");
 
     /** M6 over 250 up to 315 mm lies 9 µm below the nominal, an exception of the standard. */
     private static final Length M6_ABOVE = Length.ofMillimetres("250");
@@ -35,14 +36,18 @@ public record ToleranceClass(String letter, int grade) {
     }
 
     /**
-     * Its limits at a nominal size. Exact. Refusals: {@code letter-not-supported} (mixed case too), {@code size-not-in-tables},
-     * {@code grade-not-in-tables}, {@code class-not-supported}, {@code no-value-at-size}.
+     * Its limits at a nominal size. Exact. Refusals, the first that holds: {@code letter-not-supported} (mixed case too),
+     * {@code class-not-supported}, {@code size-not-in-tables}, {@code grade-not-in-tables}, {@code no-value-at-size}.
      */
     public Outcome<Limits> at(Length nominal) {
         String shaft = letter.toLowerCase(Locale.ROOT);
         boolean oneCase = letter.equals(shaft) || letter.equals(shaft.toUpperCase(Locale.ROOT));
         if (!oneCase || !(UPPER.contains(shaft) || LOWER.contains(shaft) || shaft.equals(SYMMETRIC))) {
             return Outcome.refused(Refusal.of("letter-not-supported").with("letter", letter));
+        }
+        if (isHole() && grade > lastWithDelta(shaft) && (shaft.equals("k") || shaft.equals("m"))) {
+            return Outcome.refused(
+                    Refusal.of("class-not-supported").with("letter", letter).with("grade", grade));
         }
         return StandardTolerances.grade(nominal, grade)
                 .then(width -> lowest(nominal, shaft, width)
@@ -68,21 +73,20 @@ public record ToleranceClass(String letter, int grade) {
         return letter.equals("k") && (grade < 4 || grade > 7);
     }
 
+    private static int lastWithDelta(String shaft) {
+        return WITH_DELTA_TO_GRADE_8.contains(shaft) ? 8 : 7;
+    }
+
     /** ES of the holes K to U. */
     private Outcome<Length> upperOfHole(Length nominal, String shaft, Length width) {
-        boolean small = nominal.compareTo(SMALL) <= 0;
-        int lastWithDelta = WITH_DELTA_TO_GRADE_8.contains(shaft) ? 8 : 7;
-        if (grade > lastWithDelta && (shaft.equals("k") || shaft.equals("m"))) {
-            return Outcome.refused(
-                    Refusal.of("class-not-supported").with("letter", letter).with("grade", grade));
-        }
-        if (grade > lastWithDelta && shaft.equals("n") && !small) {
+        boolean isBetween = nominal.compareTo(SMALL) > 0 && nominal.compareTo(LARGE) <= 0;
+        if (grade > lastWithDelta(shaft) && shaft.equals("n") && isBetween) {
             return Outcome.of(Length.ZERO);
         }
         if (letter.equals("M") && grade == 6 && nominal.compareTo(M6_ABOVE) > 0 && nominal.compareTo(M6_UP_TO) <= 0) {
             return Outcome.of(Length.ofMicrometres(-9));
         }
-        Outcome<Length> delta = small || grade > lastWithDelta
+        Outcome<Length> delta = !isBetween || grade > lastWithDelta(shaft)
                 ? Outcome.of(Length.ZERO)
                 : StandardTolerances.grade(nominal, grade - 1).map(width::minus);
         return delta.then(more -> StandardTolerances.deviation(nominal, shaft).map(more::minus));

@@ -1,7 +1,6 @@
 package jawread.core.limit;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -16,11 +15,20 @@ import jawread.core.length.TypedLength;
  * @param resolution the finer of the figures' stated resolutions
  * @param nominal the size that a deviation, a class or a general tolerance was put to; empty for bare limits
  * @param fit the class or fit that was written, if one was: of a fit the mating part has its limits there too
+ * @param leftOut what was typed with them that says nothing of the size: {@code 2X}, {@code TYP}; empty where nothing was
+ * @param byClass what the table says of a class that stood before deviations, which count; empty where none did
  */
 public record TypedLimits(
-        Limits limits, boolean turned, Length resolution, Optional<Length> nominal, Optional<Fit> fit) {
-    /** A sign for a diameter before the figure says what the kind says already. */
-    private static final Pattern DIAMETER = Pattern.compile("^[\u00d8\u2300\u00f8]\\s*");
+        Limits limits,
+        boolean turned,
+        Length resolution,
+        Optional<Length> nominal,
+        Optional<Fit> fit,
+        String leftOut,
+        Optional<Limits> byClass) {
+    private TypedLimits(Limits limits, boolean turned, Length resolution, Optional<Length> nominal, Optional<Fit> fit) {
+        this(limits, turned, resolution, nominal, fit, "", Optional.empty());
+    }
 
     static TypedLimits of(Limits limits, TypedLength one, TypedLength other) {
         Length finer = one.resolution().compareTo(other.resolution()) <= 0 ? one.resolution() : other.resolution();
@@ -34,6 +42,14 @@ public record TypedLimits(
     /** The same of a size that lies so much farther; it is no class of the nominal size any more. */
     public TypedLimits shifted(Length by) {
         return new TypedLimits(limits.shifted(by), turned, resolution, nominal, by.isZero() ? fit : Optional.empty());
+    }
+
+    private TypedLimits without(String left) {
+        return new TypedLimits(limits, turned, resolution, nominal, fit, left, byClass);
+    }
+
+    TypedLimits besideClass(Optional<Limits> table) {
+        return new TypedLimits(limits, turned, resolution, nominal, fit, leftOut, table);
     }
 
     TypedLimits asTurned() {
@@ -62,13 +78,13 @@ public record TypedLimits(
      * @param kind says which part of a fit is meant; a bare figure for a runout is the largest allowed
      */
     public static Outcome<TypedLimits> parse(String text, TitleBlock block, FeatureKind kind) {
-        String trimmed = DIAMETER.matcher(text.strip()).replaceFirst("");
-        if (trimmed.isEmpty()) {
+        var drawing = DrawingText.of(text);
+        if (drawing.text().isEmpty()) {
             return Outcome.refused("empty");
         }
         Outcome<TypedLimits> read =
-                kind == FeatureKind.RUNOUT ? largest(trimmed, block) : written(trimmed, block, kind);
-        return read.then(TypedLimits::aboveZero);
+                kind == FeatureKind.RUNOUT ? largest(drawing.text(), block) : written(drawing.text(), block, kind);
+        return read.then(TypedLimits::aboveZero).map(typed -> typed.without(drawing.leftOut()));
     }
 
     private static Outcome<TypedLimits> written(String text, TitleBlock block, FeatureKind kind) {
@@ -76,8 +92,7 @@ public record TypedLimits(
                 .map(form -> form.read(text, block, kind))
                 .flatMap(Optional::stream)
                 .findFirst()
-                .orElseGet(() ->
-                        Outcome.refused(Refusal.of("limits-not-understood").with("text", text)));
+                .orElseGet(() -> LimitForm.notUnderstood(text));
     }
 
     private static Outcome<TypedLimits> largest(String text, TitleBlock block) {
@@ -87,13 +102,14 @@ public record TypedLimits(
                         .map(most -> of(Limits.atMost(most.length()), most, most)));
     }
 
-    /** A tolerance larger than the size it stands by is a slip of the pen. */
+    /** A tolerance larger than the size it stands by is a slip of the pen; so is a part larger than any that is measured by hand. */
     private static Outcome<TypedLimits> aboveZero(TypedLimits typed) {
-        return typed.limits()
-                .low()
-                .filter(Length::isNegative)
-                .map(low -> Outcome.<TypedLimits>refused(
-                        Refusal.of("limit-below-zero").with("limit", low)))
-                .orElse(Outcome.of(typed));
+        Optional<Length> low = typed.limits().low().filter(Length::isNegative);
+        if (low.isPresent()) {
+            return Outcome.refused(Refusal.of("limit-below-zero").with("limit", low.get()));
+        }
+        return typed.limits().stated().stream().anyMatch(limit -> limit.compareTo(Length.LARGEST_SIZE) > 0)
+                ? Outcome.refused("too-large")
+                : Outcome.of(typed);
     }
 }

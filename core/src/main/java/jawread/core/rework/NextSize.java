@@ -13,7 +13,7 @@ import jawread.core.limit.Limits;
  * @param needed how far the finished limit on the part's side must lie at the least
  * @param size the first that serves; empty where none does
  * @param stockPerSide what comes off each side at each place, to the middle of that size's limits; empty where none serves
- * @param oneSideNeeded the same as {@code needed}, were all the wear on one side
+ * @param oneSideNeeded the same as {@code needed}, were all the wear on one side of what was new at the limit on the part's side
  * @param oneSideSize the first that serves then
  */
 public record NextSize(
@@ -39,10 +39,13 @@ public record NextSize(
         Length worst = places.stream()
                 .max(wears == Wears.LARGER ? Comparator.naturalOrder() : Comparator.reverseOrder())
                 .orElseThrow();
-        Length middle = asNew.middle().orElseThrow();
-        Length wear = worst.minus(middle).abs();
+        // It may have been new there, and worn by all that has gone since.
+        Length asNewThere = (wears == Wears.LARGER ? asNew.low() : asNew.high()).orElseThrow();
+        Length gone = wears == Wears.LARGER ? worst.minus(asNewThere) : asNewThere.minus(worst);
+        Length wear = gone.isNegative() ? Length.ZERO : gone;
         Length needed = beyond(wears, worst, cleanUp.times(2).plus(expanded));
-        Length oneSideNeeded = beyond(wears, middle, wear.plus(cleanUp).times(2).plus(expanded));
+        Length oneSideNeeded =
+                beyond(wears, asNewThere, wear.plus(cleanUp).times(2).plus(expanded));
         Optional<FinishedSize> size = first(wears, listed, needed);
         return new NextSize(
                 needed,

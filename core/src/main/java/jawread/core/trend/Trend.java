@@ -23,6 +23,8 @@ public record Trend(
     public enum State {
         /** Two inspections: no more than the rate between them. */
         RATE_ONLY,
+        /** The line has met the service limit at the last inspection already: there is nothing to forecast. */
+        PAST,
         /** The slope is within its own 90 % interval of zero. */
         NOT_MEASURABLE,
         /** It gains metal: measured otherwise, or another part. */
@@ -43,8 +45,9 @@ public record Trend(
      *
      * @param points in the order in which they were inspected
      * @param service empty where there is none: then nothing is forecast
+     * @param known standard uncertainty of a point, in µm
      */
-    public static Outcome<Trend> of(Wears wears, List<Point> points, Optional<Length> service) {
+    public static Outcome<Trend> of(Wears wears, List<Point> points, Optional<Length> service, double known) {
         if (points.size() < 2) {
             return Outcome.refused(Refusal.of("too-few-inspections").with("count", points.size()));
         }
@@ -56,12 +59,13 @@ public record Trend(
         if (points.get(0).hours() == points.get(points.size() - 1).hours()) {
             return Outcome.refused("hours-all-equal");
         }
-        TrendLine line = TrendLine.through(points);
+        TrendLine line = TrendLine.through(points, known);
         if (points.size() == 2) {
             return Outcome.of(new Trend(
                     State.RATE_ONLY, line.slope(), Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty()));
         }
-        State state = state(wears, line);
+        boolean isPast = service.filter(limit -> hasMet(wears, line, limit)).isPresent();
+        State state = isPast ? State.PAST : state(wears, line);
         Optional<Length> limit = service.filter(any -> state == State.WEARING);
         return Outcome.of(new Trend(
                 state,
@@ -70,6 +74,11 @@ public record Trend(
                 limit.map(to -> OptionalDouble.of(line.meets(to))).orElse(OptionalDouble.empty()),
                 limit.map(to -> OptionalDouble.of(line.bandMeets(to, wears == Wears.LARGER)))
                         .orElse(OptionalDouble.empty())));
+    }
+
+    private static boolean hasMet(Wears wears, TrendLine line, Length service) {
+        double last = line.at(line.lastHours());
+        return wears == Wears.LARGER ? last >= service.micrometres() : last <= service.micrometres();
     }
 
     private static State state(Wears wears, TrendLine line) {

@@ -16,6 +16,7 @@ import org.apache.commons.statistics.distribution.TDistribution;
  * @param hoursSquares sum of squared distances of the hours from their mean
  * @param deviation s of the sizes about the line, with n − 2; 0 for two points
  * @param student t at 0.95 with n − 2 degrees of freedom; 0 for two points
+ * @param known standard uncertainty of a point: points that lie on a line by luck are known no better
  */
 public record TrendLine(
         int count,
@@ -26,11 +27,14 @@ public record TrendLine(
         double slope,
         double hoursSquares,
         double deviation,
-        double student) {
+        double student,
+        double known) {
     private static final double UPPER_TAIL = 0.05;
+    /** Of the normal distribution, at the same. */
+    private static final double NORMAL = 1.645;
 
     /** Of two inspections or more whose hours differ. */
-    static TrendLine through(List<Trend.Point> points) {
+    static TrendLine through(List<Trend.Point> points, double known) {
         Trend.Point first = points.get(0);
         var line = new SimpleRegression();
         for (Trend.Point point : points) {
@@ -63,12 +67,18 @@ public record TrendLine(
                 slope,
                 line.getXSumSquares(),
                 n > 2 ? Math.sqrt(squares / (n - 2)) : 0,
-                n > 2 ? TDistribution.of(n - 2.0).inverseSurvivalProbability(UPPER_TAIL) : 0);
+                n > 2 ? TDistribution.of(n - 2.0).inverseSurvivalProbability(UPPER_TAIL) : 0,
+                known);
     }
 
     /** Half of the 90 % interval of the slope, in µm per hour. */
     public double slopeHalfWidth() {
-        return student * deviation / Math.sqrt(hoursSquares);
+        return chance() / Math.sqrt(hoursSquares);
+    }
+
+    /** t·s, and no less than the gauge itself leaves open. */
+    private double chance() {
+        return Math.max(student * deviation, NORMAL * known);
     }
 
     /** The size at some hours, in µm. */
@@ -79,7 +89,7 @@ public record TrendLine(
     /** Half the width of the band at some hours, in µm. */
     public double band(double hours) {
         double away = hours - first.hours() - meanHours;
-        return student * deviation * Math.sqrt(1 + 1.0 / count + away * away / hoursSquares);
+        return chance() * Math.sqrt(1 + 1.0 / count + away * away / hoursSquares);
     }
 
     /** The hours at which the line comes to a size. The slope is not zero. */
@@ -100,9 +110,9 @@ public record TrendLine(
         if (grows ? edge >= size.micrometres() : edge <= size.micrometres()) {
             return lastHours;
         }
-        // (left − k·x)² = (t·s)²·(1 + 1/n + x²/Sxx), the earlier of both solutions; x from the mean hours on.
+        // (left − k·x)² = c²·(1 + 1/n + x²/Sxx), the earlier of both solutions; x from the mean hours on.
         double left = left(size);
-        double chance = student * deviation * student * deviation;
+        double chance = chance() * chance();
         double a = slope * slope - chance / hoursSquares;
         double b = slope * left;
         double c = left * left - chance * (1 + 1.0 / count);

@@ -155,7 +155,7 @@ public final class MadePart {
                                 one.gauge().leastCount(),
                                 one.gauge().range(),
                                 Optional.empty(),
-                                Optional.of(new GaugeError.Calibrated(Length.ofMicrometres(20))),
+                                Optional.of(new GaugeError.Calibrated(Length.ofMicrometres(20), Length.ZERO)),
                                 Optional.empty(),
                                 true),
                         one.scale(),

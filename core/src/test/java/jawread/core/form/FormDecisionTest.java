@@ -105,17 +105,18 @@ class FormDecisionTest {
     void a_fit_is_guarded_by_how_well_its_axes_hold_it() {
         var even = around(ovalAt45("0", "45", "90", "135")).fit().orElseThrow();
         assertThat(even.standard(1)).isCloseTo(Math.sqrt(2), org.assertj.core.api.Assertions.within(1e-12));
-        // Three axes close together hardly hold the ellipse.
-        var narrow = around(ovalAt45("0", "10", "20")).fit().orElseThrow();
-        assertThat(narrow.standard(1)).isGreaterThan(10);
+        // Three axes close together hardly hold the ellipse, and closer ones not at all.
+        var narrow = around(ovalAt45("0", "34", "68")).fit().orElseThrow();
+        assertThat(narrow.standard(1)).isBetween(2.5, 5.0);
+        assertThat(around(ovalAt45("0", "10", "20")).fit()).isEmpty();
 
         var limit = Optional.of(new FormLimit(Length.ofMicrometres(15), false));
         assertThat(FormDecision.of(DecisionRule.GUARDED, even, limit, 1).word()).contains(Word.OUT);
-        assertThat(FormDecision.of(DecisionRule.GUARDED, narrow, limit, 1).word())
+        assertThat(FormDecision.of(DecisionRule.GUARDED, narrow, limit, 4).word())
                 .contains(Word.TOO_CLOSE);
-        assertThat(FormDecision.of(DecisionRule.GUARDED, narrow, limit, 1).cannotProve())
+        assertThat(FormDecision.of(DecisionRule.GUARDED, narrow, limit, 4).cannotProve())
                 .isTrue();
-        assertThat(FormDecision.of(DecisionRule.PLAIN, narrow, limit, 1).word()).contains(Word.OUT);
+        assertThat(FormDecision.of(DecisionRule.PLAIN, narrow, limit, 4).word()).contains(Word.OUT);
         assertThat(FormDecision.of(DecisionRule.GUARDED, even, Optional.empty(), 1)
                         .word())
                 .isEmpty();

@@ -81,8 +81,9 @@ class FormVectorsTest {
     }
 
     private static void down(VectorRow row, List<AxisForm> down) {
-        assertThat(VectorLength.pmList(
-                        down.stream().map(axis -> Optional.of(axis.threshold())).toList()))
+        assertThat(VectorLength.pmList(down.stream()
+                        .map(axis -> axis.taper().map(measured -> axis.threshold()))
+                        .toList()))
                 .isEqualTo(row.get("threshold_pm"));
         assertThat(VectorLength.pmList(down.stream().map(AxisForm::taper).toList()))
                 .isEqualTo(row.get("taper_pm"));
@@ -172,7 +173,7 @@ class FormVectorsTest {
                 .runAll(row -> {
                     String said = VBlock.lobeHeight(
                                     Integer.parseInt(row.get("lobes")),
-                                    Integer.parseInt(row.get("angle_deg")),
+                                    new BigDecimal(row.get("angle_deg")),
                                     VectorLength.in(row, "spread"))
                             .fold(FormVectorsTest::pm, refusal -> refusal.code());
                     assertThat(said).isEqualTo(row.has("error") ? row.get("error") : row.get("lobe_height_pm"));

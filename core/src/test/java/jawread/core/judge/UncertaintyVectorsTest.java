@@ -22,6 +22,7 @@ class UncertaintyVectorsTest {
                         "estimated",
                         "mpe_um",
                         "ucal_um",
+                        "found_um",
                         "s_um",
                         "n",
                         "um_um",
@@ -44,7 +45,8 @@ class UncertaintyVectorsTest {
     private static void run(VectorRow row) {
         Length division = micrometres(row, "division_um");
         GaugeError error = row.has("ucal_um")
-                ? new GaugeError.Calibrated(micrometres(row, "ucal_um"))
+                ? new GaugeError.Calibrated(
+                        micrometres(row, "ucal_um"), row.has("found_um") ? micrometres(row, "found_um") : Length.ZERO)
                 : new GaugeError.Permitted(micrometres(row, "mpe_um"));
         Optional<Temperatures> temperatures = row.yes("temperatures")
                 ? Optional.of(new Temperatures(number(row, "part_T"), number(row, "scale_T")))

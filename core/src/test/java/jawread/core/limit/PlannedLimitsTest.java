@@ -75,7 +75,7 @@ class PlannedLimitsTest {
         "A 20.000/20.005; B 20.005/20.010, accepted",
         "A 20.000/20.005; A 20.005/20.010, grade-twice",
         "20.000/20.005, grade-without-stamp",
-        "A 20.000/x, no-number"
+        "A 20.000/x, limits-not-understood"
     })
     void grades_are_stamped_each_once(String text, String became) {
         assertThat(codeOf(SizeGrades.parse(text, TitleBlock.in(MILLIMETRE), FeatureKind.BORE)))
@@ -96,7 +96,11 @@ class PlannedLimitsTest {
                 "25.00 mm ± 0.05 | INCH | ''",
                 "3.2500 +0.0018/0 | INCH | ''",
                 "1.25 H8 | INCH | class-is-metric",
-                "32 / 32 | MILLIMETRE | no-zone",
+                "25 +8/-3 | MILLIMETRE | micrometres-meant",
+                "25 +8/-3 µm | MILLIMETRE | ''",
+                "25 H7 (+0.021/0) | MILLIMETRE | ''",
+                "25 H7 (+0.031/0) | MILLIMETRE | class-differs",
+                "2X 25 ± 0.1 TYP | MILLIMETRE | left-out",
                 "25 +0.2/-2.5 | MILLIMETRE | wide-zone"
             })
     void what_is_doubtful_is_told(String text, LengthUnit unit, String doubts) {

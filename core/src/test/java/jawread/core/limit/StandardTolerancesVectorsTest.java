@@ -83,25 +83,42 @@ class StandardTolerancesVectorsTest {
                         "metric_pm",
                         "metric_error_pm",
                         "fraction_pm",
-                        "fraction_error_pm")
-                .runAll(row -> {
-                    TappingDrill drill = drill(row);
-                    assertThat(List.of(
-                                    String.valueOf(drill.computed().picometres()),
-                                    VectorLength.pm(drill.nearestMetric()),
-                                    VectorLength.pm(error(drill, drill.nearestMetric())),
-                                    VectorLength.pm(drill.nearestFraction()),
-                                    VectorLength.pm(error(drill, drill.nearestFraction()))))
-                            .containsExactly(
-                                    row.get("drill_pm"),
-                                    row.get("metric_pm"),
-                                    row.get("metric_error_pm"),
-                                    row.get("fraction_pm"),
-                                    row.get("fraction_error_pm"));
-                });
+                        "fraction_error_pm",
+                        "named",
+                        "named_pm",
+                        "named_error_pm",
+                        "error")
+                .runAll(row -> assertThat(drill(row)
+                                .fold(
+                                        StandardTolerancesVectorsTest::columns,
+                                        refusal -> List.of("", "", "", "", "", "", "", "", refusal.code())))
+                        .containsExactly(
+                                row.get("drill_pm"),
+                                row.get("metric_pm"),
+                                row.get("metric_error_pm"),
+                                row.get("fraction_pm"),
+                                row.get("fraction_error_pm"),
+                                row.get("named"),
+                                row.get("named_pm"),
+                                row.get("named_error_pm"),
+                                row.get("error")));
     }
 
-    private static TappingDrill drill(VectorRow row) {
+    private static List<String> columns(TappingDrill drill) {
+        Optional<TappingDrill.Named> named = drill.nearestNamed();
+        return List.of(
+                String.valueOf(drill.computed().picometres()),
+                VectorLength.pm(drill.nearestMetric()),
+                VectorLength.pm(error(drill, drill.nearestMetric())),
+                VectorLength.pm(drill.nearestFraction()),
+                VectorLength.pm(error(drill, drill.nearestFraction())),
+                named.map(TappingDrill.Named::name).orElse(""),
+                VectorLength.pm(named.map(TappingDrill.Named::size)),
+                VectorLength.pm(error(drill, named.map(TappingDrill.Named::size))),
+                "");
+    }
+
+    private static Outcome<TappingDrill> drill(VectorRow row) {
         Length diameter = VectorLength.in(row, "D");
         var engagement = new BigDecimal(row.get("engagement"));
         return row.has("pitch")

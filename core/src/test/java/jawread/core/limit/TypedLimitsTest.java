@@ -125,14 +125,14 @@ class TypedLimitsTest {
             value = {
                 "32 | no-tolerance",
                 "2 ± 3 | limit-below-zero",
-                "1200 m | size-not-in-tables",
+                "4200 m | size-not-in-tables",
                 "32 ± x | no-number",
                 "'' | empty",
-                "31.9 / 3.2.0 | group-separator",
-                "25 +0.1/x | no-number",
+                "31.9 / 3.2.0 | limits-not-understood",
+                "25 +0.1/x | limits-not-understood",
                 "25 H7 | class-of-a-hole",
                 "25 zc6 | letter-not-supported",
-                "25 k15 | grade-not-in-tables",
+                "25 k17 | grade-not-in-tables",
                 "min | limits-not-understood"
             })
     void what_is_not_understood_is_refused_by_name(String text, String code) {

@@ -25,6 +25,7 @@ class TrendVectorsTest {
                         "hours",
                         "sizes_mm",
                         "service_mm",
+                        "u_um",
                         "at_hours",
                         "slope_um_per_h",
                         "slope_half_um_per_h",
@@ -39,7 +40,8 @@ class TrendVectorsTest {
                     Trend trend = Trend.of(
                                     row.get("feature").equals("bore") ? Wears.LARGER : Wears.SMALLER,
                                     points(row),
-                                    Optional.of(Length.ofMillimetres(row.get("service_mm"))))
+                                    Optional.of(Length.ofMillimetres(row.get("service_mm"))),
+                                    Double.parseDouble(row.get("u_um")))
                             .orThrow();
                     assertThat(trend.state().code()).isEqualTo(row.get("state"));
                     VectorStatistic.isSame(row, "slope_um_per_h", trend.slope());
@@ -80,7 +82,8 @@ class TrendVectorsTest {
                 Arrays.stream(hours)
                         .mapToObj(at -> new Point(at, Length.ofMillimetres("44")))
                         .toList(),
-                Optional.empty());
+                Optional.empty(),
+                0);
     }
 
     private static String refused(double... hours) {
@@ -105,7 +108,8 @@ class TrendVectorsTest {
                                 new Point(0, Length.ofMillimetres("80")),
                                 new Point(1000, Length.ofMillimetres("80.01")),
                                 new Point(2000, Length.ofMillimetres("80.02"))),
-                        Optional.empty())
+                        Optional.empty(),
+                        0)
                 .orThrow();
         assertThat(trend.state()).isEqualTo(Trend.State.WEARING);
         assertThat(trend.meets()).isEmpty();

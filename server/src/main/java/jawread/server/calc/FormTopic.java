@@ -64,7 +64,9 @@ class FormTopic implements CalcTopic {
         return Outcome.of(new CalcAnswer()
                 .withPms(
                         "threshold_pm",
-                        down.stream().map(axis -> Optional.of(axis.threshold())).toList())
+                        down.stream()
+                                .map(axis -> axis.taper().map(measured -> axis.threshold()))
+                                .toList())
                 .withPms(
                         "out_of_round_pm",
                         around.stream().map(OutOfRound::difference).toList())

@@ -8,6 +8,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.limit.TappingDrill;
+import jawread.core.limit.TappingDrill.Named;
 import org.springframework.stereotype.Component;
 
 /** The drill for a tapped hole, and the nearest ones there are. The thread by its pitch, or by its number to the inch. */
@@ -25,22 +26,37 @@ class TappingTopic implements CalcTopic {
 
     @Override
     public List<String> outputs() {
-        return List.of("drill_pm", "metric_pm", "metric_error_pm", "fraction_pm", "fraction_error_pm");
+        return List.of(
+                "drill_pm",
+                "metric_pm",
+                "metric_error_pm",
+                "fraction_pm",
+                "fraction_error_pm",
+                "named",
+                "named_pm",
+                "named_error_pm");
     }
 
     @Override
     public Outcome<Map<String, Object>> answer(CalcRow row) {
-        TappingDrill drill = drill(row);
-        return Outcome.of(new CalcAnswer()
+        return drill(row).map(TappingTopic::columns);
+    }
+
+    private static Map<String, Object> columns(TappingDrill drill) {
+        Optional<Named> named = drill.nearestNamed();
+        return new CalcAnswer()
                 .withPm("drill_pm", Optional.of(drill.computed()))
                 .withPm("metric_pm", drill.nearestMetric())
                 .withPm("metric_error_pm", drill.nearestMetric().map(chosen -> chosen.minus(drill.computed())))
                 .withPm("fraction_pm", drill.nearestFraction())
                 .withPm("fraction_error_pm", drill.nearestFraction().map(chosen -> chosen.minus(drill.computed())))
-                .columns());
+                .with("named", named.map(Named::name).orElse(null))
+                .withPm("named_pm", named.map(Named::size))
+                .withPm("named_error_pm", named.map(chosen -> chosen.size().minus(drill.computed())))
+                .columns();
     }
 
-    private static TappingDrill drill(CalcRow row) {
+    private static Outcome<TappingDrill> drill(CalcRow row) {
         Length diameter = row.length("D");
         BigDecimal engagement = row.number("engagement");
         return row.optionalLength("pitch")

@@ -27,7 +27,7 @@ class TrendTopic implements CalcTopic {
 
     @Override
     public List<String> inputs() {
-        return List.of(FormSizesOfRow.FEATURE, HOURS, SIZES, SERVICE, AT);
+        return List.of(FormSizesOfRow.FEATURE, HOURS, SIZES, SERVICE, "u_um", AT);
     }
 
     @Override
@@ -49,7 +49,8 @@ class TrendTopic implements CalcTopic {
         Optional<Length> service = row.text(SERVICE).isEmpty()
                 ? Optional.empty()
                 : Optional.of(row.length(SERVICE, row.text(SERVICE), LengthUnit.MILLIMETRE));
-        return Trend.of(FormSizesOfRow.wears(row), points(row), service).map(trend -> columns(row, trend));
+        double known = row.notNegative("u_um").doubleValue();
+        return Trend.of(FormSizesOfRow.wears(row), points(row), service, known).map(trend -> columns(row, trend));
     }
 
     private static List<Point> points(CalcRow row) {

@@ -33,6 +33,7 @@ class UncertaintyTopic implements CalcTopic {
                 "estimated",
                 "mpe_um",
                 "ucal_um",
+                "found_um",
                 "s_um",
                 "n",
                 "um_um",
@@ -59,7 +60,11 @@ class UncertaintyTopic implements CalcTopic {
                 row.yes("estimated") ? division.half() : division,
                 row.text("ucal_um").isEmpty()
                         ? new GaugeError.Permitted(row.notNegative("mpe_um", LengthUnit.MICROMETRE))
-                        : new GaugeError.Calibrated(row.notNegative("ucal_um", LengthUnit.MICROMETRE)),
+                        : new GaugeError.Calibrated(
+                                row.notNegative("ucal_um", LengthUnit.MICROMETRE),
+                                row.text("found_um").isEmpty()
+                                        ? Length.ZERO
+                                        : row.notNegative("found_um", LengthUnit.MICROMETRE)),
                 Optional.of(row.notNegative("s_um", LengthUnit.MICROMETRE)),
                 row.count("n"),
                 row.notNegative("um_um", LengthUnit.MICROMETRE),

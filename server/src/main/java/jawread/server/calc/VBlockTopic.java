@@ -27,7 +27,7 @@ class VBlockTopic implements CalcTopic {
 
     @Override
     public Outcome<Map<String, Object>> answer(CalcRow row) {
-        return VBlock.lobeHeight(row.count("lobes"), row.count("angle_deg"), row.notNegativeLength("spread"))
+        return VBlock.lobeHeight(row.count("lobes"), row.number("angle_deg"), row.notNegativeLength("spread"))
                 .map(height -> new CalcAnswer()
                         .withPm("lobe_height_pm", Optional.of(height))
                         .columns());

@@ -62,7 +62,8 @@ public class Methods {
                 gauge.range(),
                 gauge.spread(),
                 gauge.calibration()
-                        .<GaugeError>map(of -> new GaugeError.Calibrated(of.expanded()))
+                        .<GaugeError>map(of -> new GaugeError.Calibrated(
+                                of.expanded(), of.error().abs()))
                         .or(() -> gauge.error().map(GaugeError.Permitted::new)),
                 gauge.reach(),
                 gauge.mayMeasure());

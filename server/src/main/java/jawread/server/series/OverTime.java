@@ -197,7 +197,9 @@ class OverTime {
         return Trend.of(
                         wears,
                         seen.stream().map(at -> new Point(at.x(), at.size())).toList(),
-                        service)
+                        service,
+                        // The inspection that is known least.
+                        seen.stream().mapToDouble(Seen::expanded).max().orElse(0) / 2)
                 .fold(
                         trend -> new SeriesView(
                                 name,
@@ -218,6 +220,15 @@ class OverTime {
         String rate = words.say("over-time.rate." + along.code(), Map.of("rate", rate(trend.slope(), along, unit)));
         return switch (trend.state()) {
             case RATE_ONLY -> words.say("over-time.rate-only", Map.of("rate", rate));
+            case PAST ->
+                words.say(
+                        "over-time.past",
+                        Map.of(
+                                "rate",
+                                rate,
+                                "service",
+                                figures.reading(service.orElseThrow(), unit, step)
+                                        .withUnit()));
             case NOT_MEASURABLE ->
                 words.say(
                         "over-time.not-measurable",

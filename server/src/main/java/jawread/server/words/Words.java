@@ -72,9 +72,14 @@ public class Words {
         return say(key, said);
     }
 
-    /** What is wrong and what would be right; lengths in the unit the person works in. */
+    /**
+     * What is wrong and what would be right; lengths in the unit the person works in. Where the refusal says what was likely meant, and there
+     * is a sentence for that, it is said.
+     */
     public String say(Refusal refusal, LengthUnit unit) {
-        return say("refusal." + refusal.code(), refusal.facts(), unit);
+        String key = "refusal." + refusal.code();
+        String likely = key + "." + refusal.facts().getOrDefault("likely", "");
+        return say(has(likely) ? likely : key, refusal.facts(), unit);
     }
 
     private Object said(Object fact, LengthUnit unit) {

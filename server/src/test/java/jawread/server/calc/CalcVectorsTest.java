@@ -39,6 +39,7 @@ class CalcVectorsTest {
         this.server = server;
         this.topics = List.of(
                 server.bean(TypedTopic.class),
+                server.bean(LimitsTopic.class),
                 server.bean(ReadingsTopic.class),
                 server.bean(SettingTopic.class),
                 server.bean(MisreadTopic.class),
