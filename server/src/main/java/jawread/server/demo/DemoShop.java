@@ -143,9 +143,10 @@ class DemoShop implements SmartLifecycle {
             reading(seats, 0, tilde).halfTheSeats();
             demoChecks.afterTheSeats(tilde);
             reading(drum, 0, tilde).theDrumShaft();
-            reading(shafts, 0, ansa).theMorningsShafts(rounds);
             earlier("first", "7200", 0, 6, spindle, tilde);
             earlier("second", "14300", 1, 3, spindle, tilde);
+            // What was touched last lies on top of the bench.
+            reading(shafts, 0, ansa).theMorningsShafts(rounds);
         }
     }
 }
