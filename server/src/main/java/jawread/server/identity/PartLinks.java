@@ -1,9 +1,11 @@
 package jawread.server.identity;
 
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.identity.PartLinkRow.Pair;
@@ -12,26 +14,31 @@ import jawread.server.identity.PartLinkRow.Pair;
 record PartLinks(Map<Pair, Sameness> said) {
     /** All that hangs together with these parts. */
     static PartLinks from(Set<Long> parts, PartLinkRepository links) {
-        var said = new HashMap<Pair, Sameness>();
-        var seen = new HashSet<Long>();
-        Set<Long> next = parts;
-        while (!next.isEmpty()) {
-            seen.addAll(next);
-            links.findAllOf(next).forEach(row -> said.put(row.pair(), row.said()));
-            var known = new PartLinks(said);
-            next = seen.stream()
-                    .flatMap(known::sameAs)
-                    .filter(part -> !seen.contains(part))
-                    .collect(Collectors.toSet());
-        }
-        return new PartLinks(said);
+        var known = new PartLinks(new HashMap<>());
+        reach(parts, found -> {
+            links.findAllOf(found).forEach(row -> known.said.put(row.pair(), row.said()));
+            return known.sameAs(found);
+        });
+        return new PartLinks(Map.copyOf(known.said));
     }
 
-    private Stream<Long> sameAs(long part) {
-        return said.entrySet().stream()
-                .filter(each ->
-                        each.getValue() == Sameness.SAME && each.getKey().has(part))
-                .map(each -> each.getKey().beside(part));
+    /** All that is reached from these, step by step. */
+    private static Set<Long> reach(Set<Long> parts, Function<Set<Long>, Stream<Long>> step) {
+        var all = new HashSet<Long>();
+        Set<Long> next = parts;
+        while (!next.isEmpty()) {
+            all.addAll(next);
+            next = step.apply(next).filter(part -> !all.contains(part)).collect(Collectors.toSet());
+        }
+        return all;
+    }
+
+    private Stream<Long> sameAs(Set<Long> parts) {
+        return parts.stream()
+                .flatMap(part -> said.entrySet().stream()
+                        .filter(each -> each.getValue() == Sameness.SAME
+                                && each.getKey().has(part))
+                        .map(each -> each.getKey().beside(part)));
     }
 
     /** A part and all that were said to be the same, one by way of the other. */
@@ -40,20 +47,14 @@ record PartLinks(Map<Pair, Sameness> said) {
     }
 
     Set<Long> all(Set<Long> parts) {
-        var all = new HashSet<Long>();
-        Set<Long> next = parts;
-        while (!next.isEmpty()) {
-            all.addAll(next);
-            next = all.stream()
-                    .flatMap(this::sameAs)
-                    .filter(part -> !all.contains(part))
-                    .collect(Collectors.toSet());
-        }
-        return all;
+        return reach(parts, this::sameAs);
     }
 
-    /** Whether somebody said of any of these that another is not it. */
-    boolean areTwo(Set<Long> parts, long other) {
-        return parts.stream().anyMatch(part -> said.get(Pair.of(part, other)) == Sameness.OTHER);
+    /** Whether somebody said of one that another, or one that is the same as that, is not it. */
+    boolean areTwo(Collection<Long> one, Collection<Long> other) {
+        return one.stream()
+                .anyMatch(part -> other.stream()
+                        .filter(each -> each.longValue() != part.longValue())
+                        .anyMatch(each -> said.get(Pair.of(part, each)) == Sameness.OTHER));
     }
 }

@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -62,17 +62,16 @@ public class SameParts {
     /** The part itself wherever else it stands; the oldest job first. */
     @Transactional(readOnly = true)
     public List<Same> with(Part part) {
-        var known = PartLinks.from(Set.of(part.id()), links);
-        Set<Long> confirmed = known.one(part.id());
         List<Part> byMark = part.isToldByMark()
-                ? marked(part).stream()
-                        .filter(Part::isToldByMark)
-                        .filter(other -> !known.areTwo(confirmed, other.id()))
-                        .toList()
+                ? marked(part).stream().filter(Part::isToldByMark).toList()
                 : List.of();
-        Set<Long> perhaps = byMark.stream().map(Part::id).collect(Collectors.toSet());
-        Set<Long> all = new LinkedHashSet<>(confirmed);
-        all.addAll(PartLinks.from(perhaps, links).all(perhaps));
+        PartLinks known = said(part, byMark);
+        Set<Long> confirmed = known.one(part.id());
+        Set<Long> all = new HashSet<>(confirmed);
+        byMark.stream()
+                .map(other -> known.one(other.id()))
+                .filter(other -> !known.areTwo(confirmed, other))
+                .forEach(all::addAll);
         all.remove(part.id());
         return jobs.partsListed(all).stream()
                 .map(other -> new Same(other, confirmed.contains(other.id())))
@@ -94,28 +93,34 @@ public class SameParts {
                 && !links.findAllOf(parts.stream().map(Part::id).toList()).isEmpty();
     }
 
-    /** Parts of other jobs that bear the same mark, and of which nobody has said whether they are this one; the newest job first. */
+    /**
+     * Parts of other jobs that bear the same mark, and of which nobody has said whether they are this one; the newest job first. Those that
+     * are said to be one stand together: whoever says that one of them is this says so of all.
+     */
     @Transactional(readOnly = true)
-    public List<Part> alike(Part part) {
-        var known = PartLinks.from(Set.of(part.id()), links);
-        Set<Long> confirmed = known.one(part.id());
-        var proposed = new ArrayList<Part>();
-        var taken = new HashSet<Long>();
+    public List<List<Part>> alike(Part part) {
         List<Part> marked = marked(part);
+        PartLinks known = said(part, marked);
+        Set<Long> confirmed = known.one(part.id());
+        var proposed = new LinkedHashMap<Set<Long>, List<Part>>();
         for (int i = marked.size() - 1; i >= 0; i--) {
             Part other = marked.get(i);
             boolean isHeld = part.isToldByMark() && other.isToldByMark();
+            Set<Long> one = known.one(other.id());
             if (!isHeld
                     && other.job().id() != part.job().id()
                     && !confirmed.contains(other.id())
-                    && !known.areTwo(confirmed, other.id())
-                    && !taken.contains(other.id())) {
-                proposed.add(other);
-                // Whoever says that it is this one says so of all that it is.
-                taken.addAll(PartLinks.from(Set.of(other.id()), links).one(other.id()));
+                    && !known.areTwo(confirmed, one)) {
+                proposed.computeIfAbsent(one, each -> new ArrayList<>()).add(other);
             }
         }
-        return List.copyOf(proposed);
+        return List.copyOf(proposed.values());
+    }
+
+    /** What was said of a part and of others. */
+    private PartLinks said(Part part, List<Part> others) {
+        return PartLinks.from(
+                Stream.concat(Stream.of(part), others.stream()).map(Part::id).collect(Collectors.toSet()), links);
     }
 
     private List<Part> marked(Part part) {

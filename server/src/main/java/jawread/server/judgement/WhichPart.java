@@ -63,11 +63,15 @@ class WhichPart {
 
     /** Those that were measured before this part was, and have a feature of it. */
     private List<Part> asked(Part part) {
-        List<Part> alike = same.alike(part);
-        Map<Long, Instant> before = times.before(part, alike);
+        List<List<Part>> alike = same.alike(part);
+        Map<Long, Instant> before =
+                times.before(part, alike.stream().flatMap(List::stream).toList());
         return alike.stream()
-                .filter(other -> before.containsKey(other.id()))
-                .filter(other -> isOfSuch(part, other))
+                .flatMap(one -> one.stream()
+                        .filter(other -> before.containsKey(other.id()))
+                        .filter(other -> isOfSuch(part, other))
+                        .findFirst()
+                        .stream())
                 .toList();
     }
 

@@ -149,6 +149,33 @@ class SamePartTest {
     }
 
     @Test
+    void parts_that_are_one_are_asked_for_once_and_not_where_one_of_them_is_not_this() {
+        OneFeature first = marked("in a row", "R-1");
+        acts.read(first, 0, "50.20");
+        OneFeature second = marked("in a row", "R-1");
+        OneFeature later = marked("in a row", "R-1");
+        assertThat(acts.same(first.part, second.part, "SAME").status()).isEqualTo(200);
+        assertThat(asked(later))
+                .as("the other of the two nobody has measured yet")
+                .containsExactly(first.part);
+        acts.read(second, 0, "50.20");
+        assertThat(asked(later)).containsExactly(second.part);
+        assertThat(acts.same(later.part, first.part, "OTHER").status()).isEqualTo(200);
+        assertThat(asked(later)).isEmpty();
+        assertThat(acts.same(later.part, first.part, "OPEN").status()).isEqualTo(200);
+        assertThat(asked(later)).containsExactly(second.part);
+    }
+
+    private static List<Long> asked(OneFeature one) {
+        return one.judgement()
+                .path("which")
+                .path("asked")
+                .valueStream()
+                .map(each -> each.path("part").asLong())
+                .toList();
+    }
+
+    @Test
     void a_plan_that_does_not_list_the_size_says_what_it_was_and_judges_by_its_own() {
         OneFeature first = marked("unlisted", "U-1");
         acts.read(first, 0, "52.20");
