@@ -18,7 +18,7 @@ import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
 import jawread.server.job.PlansInForce;
 import jawread.server.measure.Logs;
-import jawread.server.measure.ReadingMoves;
+import jawread.server.measure.MovedTo;
 import jawread.server.settings.ShopSettings;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Before;
@@ -69,7 +69,7 @@ public class Judgements {
 
     /** The same as if readings had been moved. */
     @Transactional(readOnly = true)
-    public JudgedPlan ifMoved(Plan plan, Map<UUID, ReadingMoves.To> moves) {
+    public JudgedPlan ifMoved(Plan plan, Map<UUID, MovedTo> moves) {
         JudgedPlan now = of(plan);
         Map<Long, PartLog> read = logs.asIfMoved(now.plan(), now.parts(), moves);
         return new JudgedPlan(

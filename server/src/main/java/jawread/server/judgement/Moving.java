@@ -23,9 +23,9 @@ import jawread.server.judgement.MovingView.MovePlaceView;
 import jawread.server.judgement.MovingView.MoveSideView;
 import jawread.server.judgement.MovingView.MoveToView;
 import jawread.server.judgement.MovingView.WalkView;
+import jawread.server.measure.MovedTo;
 import jawread.server.measure.ReadingMoves;
 import jawread.server.measure.ReadingMoves.Belonging;
-import jawread.server.measure.ReadingMoves.To;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -114,7 +114,7 @@ class Moving {
     /** What comes of it on both sides. Refused as {@link ReadingMoves#goingTo} refuses. */
     @Transactional(readOnly = true)
     MoveAheadView ahead(Belonging belonging) {
-        Map<UUID, To> going = moves.goingTo(belonging);
+        Map<UUID, MovedTo> going = moves.goingTo(belonging);
         Part from = plans.part(belonging.from());
         JudgedPlan now = judgements.of(from.plan());
         JudgedPlan then = judgements.ifMoved(from.plan(), going);

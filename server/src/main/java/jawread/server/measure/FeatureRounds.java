@@ -24,20 +24,27 @@ record FeatureRounds(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<
     static final FeatureRounds NONE = of(List.of(), List.of(), List.of());
 
     static FeatureRounds of(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<SizeSaidRow> sizes) {
-        Map<UUID, CutMark> last = last(marks);
+        Map<UUID, CutMarkRow> standing = standing(marks);
         return new FeatureRounds(
                 rows,
                 marks,
                 sizes,
                 RoundOrder.of(rows.stream()
-                        .map(row -> row.opened(last.getOrDefault(row.getId(), CutMark.TAKEN) != CutMark.TAKEN))
+                        .map(row -> row.opened(isTakenBack(standing, row.getId())))
                         .toList()));
     }
 
-    private static Map<UUID, CutMark> last(List<CutMarkRow> marks) {
-        var last = new HashMap<UUID, CutMark>();
-        marks.forEach(mark -> last.put(mark.roundId(), mark.kind()));
-        return last;
+    /** What was said last of each cut of which anything was. */
+    private static Map<UUID, CutMarkRow> standing(List<CutMarkRow> marks) {
+        var standing = new HashMap<UUID, CutMarkRow>();
+        marks.forEach(mark -> standing.put(mark.roundId(), mark));
+        return standing;
+    }
+
+    private static boolean isTakenBack(Map<UUID, CutMarkRow> standing, UUID cut) {
+        return Optional.ofNullable(standing.get(cut))
+                .filter(mark -> mark.kind() != CutMark.TAKEN)
+                .isPresent();
     }
 
     /** As it was known at a moment. */
@@ -68,7 +75,7 @@ record FeatureRounds(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<
                 .flatMap(List::stream);
     }
 
-    /** What a reading in a round counts in, and whether the next cut, by when it was told, came before a moment. */
+    /** Whether the cut that ended a round was told before a moment. */
     boolean isOver(int number, Instant moment) {
         return numbered(number + 1)
                 .filter(MeasuringRoundRow::isCut)
@@ -89,14 +96,12 @@ record FeatureRounds(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<
     }
 
     private boolean isTakenBack(UUID cut) {
-        return last(marks).getOrDefault(cut, CutMark.TAKEN) != CutMark.TAKEN;
+        return isTakenBack(standing(marks), cut);
     }
 
     /** The cuts that are said not to have been taken, by the mark that says so. */
     List<CutMarkRow> takenBack() {
-        var standing = new HashMap<UUID, CutMarkRow>();
-        marks.forEach(mark -> standing.put(mark.roundId(), mark));
-        return standing.values().stream()
+        return standing(marks).values().stream()
                 .filter(mark -> mark.kind() != CutMark.TAKEN)
                 .sorted(Comparator.comparing(CutMarkRow::madeAt))
                 .toList();
@@ -104,9 +109,9 @@ record FeatureRounds(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<
 
     /** The rounds of which nothing counts. */
     Set<UUID> aside() {
-        return last(marks).entrySet().stream()
-                .filter(each -> each.getValue() == CutMark.ASIDE)
-                .map(Map.Entry::getKey)
+        return standing(marks).values().stream()
+                .filter(mark -> mark.kind() == CutMark.ASIDE)
+                .map(CutMarkRow::roundId)
                 .collect(Collectors.toSet());
     }
 

@@ -2,7 +2,6 @@ package jawread.server.measure;
 
 import java.time.Instant;
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -40,7 +39,7 @@ public class FirstTaken {
         Map<Long, Instant> first =
                 of(Stream.concat(Stream.of(part), others.stream()).toList());
         Instant own = first.getOrDefault(part.id(), Instant.MAX);
-        return List.copyOf(others).stream()
+        return others.stream()
                 .filter(other -> first.getOrDefault(other.id(), Instant.MAX).isBefore(own))
                 .collect(Collectors.toMap(Part::id, other -> first.get(other.id())));
     }

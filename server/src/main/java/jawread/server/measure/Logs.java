@@ -93,7 +93,7 @@ public class Logs {
 
     /** The same as if readings had been moved. @param moves by the reading: where it would belong; of what was never moved it has none */
     @Transactional(readOnly = true)
-    public Map<Long, PartLog> asIfMoved(PlanRevision revision, List<Part> parts, Map<UUID, ReadingMoves.To> moves) {
+    public Map<Long, PartLog> asIfMoved(PlanRevision revision, List<Part> parts, Map<UUID, MovedTo> moves) {
         return anew(revision, parts, Optional.empty(), moves).logs();
     }
 
@@ -122,7 +122,7 @@ public class Logs {
     }
 
     private Known anew(
-            PlanRevision revision, List<Part> parts, Optional<Counted> before, Map<UUID, ReadingMoves.To> asIfMoved) {
+            PlanRevision revision, List<Part> parts, Optional<Counted> before, Map<UUID, MovedTo> asIfMoved) {
         Lineage lineage = plans.lineage(revision);
         List<Long> ids = parts.stream().map(Part::id).toList();
         Map<OnPart, FeatureRounds> opened = rounds.of(ids, lineage);

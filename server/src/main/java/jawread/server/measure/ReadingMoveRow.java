@@ -33,7 +33,7 @@ class ReadingMoveRow extends SaidRow {
 
     protected ReadingMoveRow() {}
 
-    ReadingMoveRow(UUID id, UUID move, ReadingRow reading, At to, String reason, Person person, Instant madeAt) {
+    ReadingMoveRow(UUID id, UUID move, ReadingRow reading, MovedTo to, String reason, Person person, Instant madeAt) {
         super(id, reason, person, madeAt);
         this.moveId = move;
         this.readingId = reading.getId();
@@ -41,9 +41,6 @@ class ReadingMoveRow extends SaidRow {
         this.partId = to.part();
         this.placeId = to.place();
     }
-
-    /** A place on a part. */
-    record At(long part, long place) {}
 
     UUID moveId() {
         return moveId;
@@ -53,8 +50,8 @@ class ReadingMoveRow extends SaidRow {
         return readingId;
     }
 
-    At to() {
-        return new At(partId, placeId);
+    MovedTo to() {
+        return new MovedTo(partId, placeId);
     }
 
     Reading.Moved moved(ReadingRow from) {

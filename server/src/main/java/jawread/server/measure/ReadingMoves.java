@@ -66,9 +66,6 @@ public class ReadingMoves {
         this.words = words;
     }
 
-    /** A place on a part. */
-    public record To(long part, long place) {}
-
     /**
      * What belongs where.
      *
@@ -123,8 +120,8 @@ public class ReadingMoves {
         }
         Map<UUID, ReadingRow> rows =
                 rows(made.stream().map(ReadingMoveRow::readingId).toList());
-        var back = new HashMap<UUID, To>();
-        rows.forEach((reading, row) -> back.put(reading, new To(row.partId(), row.placeId())));
+        var back = new HashMap<UUID, MovedTo>();
+        rows.forEach((reading, row) -> back.put(reading, new MovedTo(row.partId(), row.placeId())));
         for (ReadingMoveRow each : moves.findAllByReadingIdInOrderByMadeAt(rows.keySet())) {
             if (each.moveId().equals(move)) {
                 continue;
@@ -132,24 +129,18 @@ public class ReadingMoves {
             if (each.madeAt().isAfter(made.get(0).madeAt())) {
                 throw Refused.of(HttpStatus.CONFLICT, "moved-again", words.say("problem.moved-again"));
             }
-            back.put(each.readingId(), new To(each.to().part(), each.to().place()));
+            back.put(each.readingId(), each.to());
         }
         return keep(id, back, words.say("move.undone"), people.byId(person));
     }
 
-    private Receipt keep(UUID id, Map<UUID, To> going, String reason, Person person) {
+    private Receipt keep(UUID id, Map<UUID, MovedTo> going, String reason, Person person) {
         Map<UUID, ReadingRow> rows = rows(going.keySet());
         long job = rows.values().iterator().next().jobId();
         long seq = journal.write(job, What.MARK);
         var now = clock.instant();
-        going.forEach((reading, to) -> moves.save(new ReadingMoveRow(
-                UUID.randomUUID(),
-                id,
-                rows.get(reading),
-                new ReadingMoveRow.At(to.part(), to.place()),
-                reason,
-                person,
-                now)));
+        going.forEach((reading, to) ->
+                moves.save(new ReadingMoveRow(UUID.randomUUID(), id, rows.get(reading), to, reason, person, now)));
         return Receipt.now(id, seq);
     }
 
@@ -163,7 +154,7 @@ public class ReadingMoves {
      * place that is not there on that part; and where nothing would move.
      */
     @Transactional(readOnly = true)
-    public Map<UUID, To> goingTo(Belonging belonging) {
+    public Map<UUID, MovedTo> goingTo(Belonging belonging) {
         Part from = plans.part(belonging.from());
         Part to = plans.part(belonging.to());
         if (from.plan().id() != to.plan().id()) {
@@ -174,8 +165,8 @@ public class ReadingMoves {
         Optional<Feature> feature =
                 belonging.feature().map(id -> jobs.featureOf(to, id)).map(edition -> plans.judged(to.plan(), edition));
         Map<UUID, ReadingRow> rows = rows(belonging.readings());
-        Map<UUID, To> standing = standing(rows);
-        var going = new LinkedHashMap<UUID, To>();
+        Map<UUID, MovedTo> standing = standing(rows);
+        var going = new LinkedHashMap<UUID, MovedTo>();
         for (UUID reading : new HashSet<>(belonging.readings())) {
             if (!standing.containsKey(reading) || standing.get(reading).part() != from.id()) {
                 throw refused("move-not-here");
@@ -193,7 +184,7 @@ public class ReadingMoves {
                     .or(() -> alike(seat.place(), own, other, from, to))
                     .orElseThrow(() -> refused("move-no-place"));
             if (to.id() != from.id() || there.id() != seat.place().id()) {
-                going.put(reading, new To(to.id(), there.id()));
+                going.put(reading, new MovedTo(to.id(), there.id()));
             }
         }
         if (going.isEmpty()) {
@@ -222,13 +213,12 @@ public class ReadingMoves {
     }
 
     /** Where each stands by now. */
-    private Map<UUID, To> standing(Map<UUID, ReadingRow> rows) {
-        var standing = new HashMap<UUID, To>();
-        rows.forEach((reading, row) -> standing.put(reading, new To(row.partId(), row.placeId())));
+    private Map<UUID, MovedTo> standing(Map<UUID, ReadingRow> rows) {
+        var standing = new HashMap<UUID, MovedTo>();
+        rows.forEach((reading, row) -> standing.put(reading, new MovedTo(row.partId(), row.placeId())));
         if (!rows.isEmpty()) {
             moves.findAllByReadingIdInOrderByMadeAt(rows.keySet())
-                    .forEach(row -> standing.put(
-                            row.readingId(), new To(row.to().part(), row.to().place())));
+                    .forEach(row -> standing.put(row.readingId(), row.to()));
         }
         return standing;
     }

@@ -92,7 +92,7 @@ class ReadingsCounted {
             Set<Long> parts,
             Map<OnPart, FeatureRounds> opened,
             Optional<Counted> before,
-            Map<UUID, ReadingMoves.To> asIfMoved) {
+            Map<UUID, MovedTo> asIfMoved) {
         Lineage lineage = plans.lineage(revision);
         Map<UUID, Integer> numbers = new HashMap<>();
         Set<UUID> off = new HashSet<>();
@@ -134,17 +134,16 @@ class ReadingsCounted {
                 others.stream().map(ReadingRow::partId).collect(Collectors.toSet()));
     }
 
-    private Map<UUID, Going> moves(long job, Map<UUID, ReadingMoves.To> asIfMoved) {
+    private Map<UUID, Going> moves(long job, Map<UUID, MovedTo> asIfMoved) {
         var last = new HashMap<UUID, Going>();
         moves.findAllByJobIdOrderByMadeAt(job)
                 .forEach(row -> last.put(row.readingId(), new Going(row.to(), Optional.of(row))));
-        asIfMoved.forEach((reading, to) ->
-                last.put(reading, new Going(new ReadingMoveRow.At(to.part(), to.place()), Optional.empty())));
+        asIfMoved.forEach((reading, to) -> last.put(reading, new Going(to, Optional.empty())));
         return last;
     }
 
     /** @param row empty where it is only held to be moved */
-    private record Going(ReadingMoveRow.At to, Optional<ReadingMoveRow> row) {}
+    private record Going(MovedTo to, Optional<ReadingMoveRow> row) {}
 
     /** Where readings count. */
     private record Where(
