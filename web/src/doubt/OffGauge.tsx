@@ -6,6 +6,7 @@ import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
 import { Moment } from '../ui/Moment';
+import { Worded } from '../ui/Worded';
 
 const WAYS = {
   READ_AGAIN: ['Read them again', 'They count no longer; the walk asks for them anew.'],
@@ -140,16 +141,7 @@ export function OffGauge({ zero }: { zero: Zero }) {
           ))}
         </fieldset>
         {way === 'SHIFTED' && <Moment label="Off since" value={since} onPick={setSince} />}
-        <label className="flex flex-col gap-1">
-          <span className="font-semibold">Why</span>
-          <input
-            value={reason}
-            maxLength={200}
-            autoComplete="off"
-            onChange={(event) => setReason(event.target.value)}
-            className="min-h-touch w-full border-2 border-line bg-paper px-4"
-          />
-        </label>
+        <Worded label="Why" value={reason} onType={setReason} />
         {answer.error && (
           <p role="alert" className="font-semibold">
             {answer.error.message}

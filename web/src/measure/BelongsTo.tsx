@@ -8,6 +8,7 @@ import { Choice } from '../ui/Choice';
 import { counted } from '../ui/counted';
 import { momentSaid, timeSaid } from '../ui/days';
 import { Dialog } from '../ui/Dialog';
+import { Worded } from '../ui/Worded';
 import { useMovedLast } from './Moved';
 import type { Measuring } from './useMeasuring';
 
@@ -121,16 +122,7 @@ export function BelongsTo({ measuring, open, onClose }: BelongsToProps) {
           </p>
         )}
         {belonging && ahead.data && <Ahead ahead={ahead.data} />}
-        <label className="flex flex-col gap-1">
-          <span className="font-semibold">Why</span>
-          <input
-            value={reason}
-            maxLength={200}
-            autoComplete="off"
-            onChange={(event) => setReason(event.target.value)}
-            className="min-h-touch w-full border-2 border-line bg-paper px-4"
-          />
-        </label>
+        <Worded label="Why" value={reason} onType={setReason} />
         {move.error && (
           <p role="alert" className="font-semibold">
             {move.error.message}

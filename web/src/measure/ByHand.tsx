@@ -4,6 +4,7 @@ import type { Problem } from '../api/client';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { refusedAt } from '../ui/refusedAt';
+import { Worded } from '../ui/Worded';
 import type { Measuring } from './useMeasuring';
 
 interface ByHandProps {
@@ -38,23 +39,6 @@ export function ByHand({ measuring, open, onClose }: ByHandProps) {
       () => undefined,
     );
   };
-  const field = (label: string, value: string, onType: (text: string) => void, at: string) => (
-    <label className="flex flex-col gap-1">
-      <span className="font-semibold">{label}</span>
-      <input
-        value={value}
-        autoComplete="off"
-        aria-invalid={refused(at) !== undefined}
-        onChange={(event) => onType(event.target.value)}
-        className="min-h-touch w-full border-2 border-line bg-paper px-4"
-      />
-      {refused(at) && (
-        <span role="alert" className="font-semibold">
-          {refused(at)}
-        </span>
-      )}
-    </label>
-  );
   return (
     <Dialog
       title="A place found by hand"
@@ -64,14 +48,19 @@ export function ByHand({ measuring, open, onClose }: ByHandProps) {
       holdsFocus
     >
       <form onSubmit={send} className="mt-4 flex flex-col gap-4">
-        {field('What it is called', name, setName, 'name')}
-        {field(
-          `How deep, ${sheet.job.unit}; empty where you do not know`,
-          depth,
-          setDepth,
-          'depth',
-        )}
-        {field('At which angle, °; empty where you do not know', degrees, setDegrees, 'degrees')}
+        <Worded label="What it is called" value={name} onType={setName} refused={refused('name')} />
+        <Worded
+          label={`How deep, ${sheet.job.unit}; empty where you do not know`}
+          value={depth}
+          onType={setDepth}
+          refused={refused('depth')}
+        />
+        <Worded
+          label="At which angle, °; empty where you do not know"
+          value={degrees}
+          onType={setDegrees}
+          refused={refused('degrees')}
+        />
         {failure && !['name', 'depth', 'degrees'].some((at) => refused(at)) && (
           <p role="alert" className="font-semibold">
             {failure.message}

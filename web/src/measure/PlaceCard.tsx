@@ -5,6 +5,7 @@ import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
 import { Dialog } from '../ui/Dialog';
+import { Worded } from '../ui/Worded';
 import type { Measuring } from './useMeasuring';
 
 interface PlaceCardProps {
@@ -62,17 +63,7 @@ export function PlaceCard({ measuring, open, onClose, onBelongs }: PlaceCardProp
         return at && <InRound key={each.number} name={each.name} place={at} />;
       })}
       <form onSubmit={note} className="mt-5 flex flex-col gap-3">
-        <label htmlFor="place-words" className="font-semibold">
-          A note, or why it is passed over
-        </label>
-        <input
-          id="place-words"
-          value={words}
-          maxLength={200}
-          autoComplete="off"
-          onChange={(event) => setWords(event.target.value)}
-          className="min-h-touch w-full border-2 border-line bg-paper px-4"
-        />
+        <Worded label="A note, or why it is passed over" value={words} onType={setWords} />
         {mark.error && (
           <p role="alert" className="font-semibold">
             {mark.error.message}
