@@ -291,6 +291,7 @@ class ArchitectureTest {
             "form.Runout",
             "form.Wear",
             "assess.Doubt$Misread",
+            "assess.Doubt$Contradicted",
             "assess.Doubt$ZeroMoved",
             "assess.MeasuredForm",
             "assess.PlaceAssessment",

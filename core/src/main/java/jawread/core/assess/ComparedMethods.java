@@ -29,6 +29,11 @@ public record ComparedMethods(
      */
     public record Found(Place place, Length size, double expanded, Length resolution) {}
 
+    /** The one whose U is smaller: where both have a value it decides, and the other stands beside. */
+    public ReadWith deciding() {
+        return expanded(first) <= expanded(second) ? one : other;
+    }
+
     /** Empty where fewer than two places were measured by two methods; of more than two, those that were put to most places. */
     public static Optional<ComparedMethods> of(FeatureAssessment feature) {
         var byMethod = new LinkedHashMap<ReadWith, Map<Long, Found>>();
@@ -65,7 +70,7 @@ public record ComparedMethods(
                             size,
                             feature.of()
                                     .conditions()
-                                    .uncertainty(feature.of().kind(), value, size, Standing.of(of))
+                                    .uncertainty(feature.of().kind(), value, of.size(), size, Standing.of(of))
                                     .expanded(),
                             of.stream()
                                     .map(Reading::leastCount)

@@ -46,17 +46,16 @@ public record Conditions(Rules rules, Instruments instruments, Material material
     }
 
     /**
-     * How well the value of a place is known. Of several gauges read with the one that knows least: a better one beside it makes
-     * its readings no better.
+     * How well the value of a place is known. Of readings that rest on different settings or temperatures those that know least.
      *
-     * @param standing one or more
+     * @param counting n
+     * @param standing one or more of one method
      */
-    public Uncertainty uncertainty(FeatureKind kind, PlaceValue value, Length size, Standing standing) {
+    public Uncertainty uncertainty(FeatureKind kind, PlaceValue value, int counting, Length size, Standing standing) {
         Length spread = value.spread(standing.spread(), standing.values());
         Length resolution = standing.resolution();
         return differently(standing.readings()).stream()
-                .map(reading ->
-                        Uncertainty.of(measuredBy(reading, kind, spread, resolution, Math.max(1, value.used()), size)))
+                .map(reading -> Uncertainty.of(measuredBy(reading, kind, spread, resolution, counting, size)))
                 .max(Comparator.comparing(Uncertainty::standard))
                 .orElseThrow();
     }

@@ -2,6 +2,7 @@ package jawread.core.assess;
 
 import jawread.core.doubt.Finding;
 import jawread.core.doubt.ZeroStrip.Moved;
+import jawread.core.length.Length;
 import jawread.core.misread.Reference;
 
 /** Why a reading is in doubt. Derived each time; only what a person answers is kept. */
@@ -24,6 +25,19 @@ public sealed interface Doubt {
 
         public boolean isAgainst(Reference.Kind kind) {
             return finding.against().kind() == kind;
+        }
+    }
+
+    /**
+     * Another method at the place says what cannot be true beside it.
+     *
+     * @param reading the last of the method that knows less
+     * @param explained √(U1² + U2²)
+     */
+    record Contradicted(Reading reading, Instrument on, Length apart, Length explained) implements Doubt {
+        @Override
+        public double times() {
+            return explained.isZero() ? Double.MAX_VALUE : apart.micrometres() / explained.micrometres();
         }
     }
 

@@ -23,17 +23,22 @@ final class Doubts {
     private final JudgedFeature feature;
     private final PlaceLog log;
     private final Standing standing;
+    private final Optional<PlaceSize.Contradiction> contradiction;
     private final Optional<Length> beside;
-    private final Optional<Length> criticalRange;
     private final List<Check> checks;
 
-    /** @param beside the median of the other places of the round; empty where too few have a value */
-    Doubts(JudgedFeature feature, PlaceLog log, Standing standing, Optional<Length> beside) {
+    /** @param contradiction of two methods at the place @param beside the median of the other places of the round; empty where too few have a value */
+    Doubts(
+            JudgedFeature feature,
+            PlaceLog log,
+            Standing standing,
+            Optional<PlaceSize.Contradiction> contradiction,
+            Optional<Length> beside) {
         this.feature = feature;
         this.log = log;
         this.standing = standing;
         this.beside = beside;
-        this.criticalRange = criticalRange(standing);
+        this.contradiction = contradiction;
         this.checks = log.standingQuick().stream().map(this::check).toList();
     }
 
@@ -61,9 +66,15 @@ final class Doubts {
     /** In the order of the readings, quick checks last; one reading may be in doubt for two causes. */
     List<Doubt> all() {
         var doubts = new ArrayList<Doubt>();
-        if (!areAllNear()) {
-            IntStream.range(0, standing.count()).forEach(at -> misread(at).ifPresent(doubts::add));
+        // Repeats are those of one method.
+        for (Standing method : standing.byMethod()) {
+            Optional<Length> range = criticalRange(method);
+            if (!areAllNear(method, range)) {
+                IntStream.range(0, method.count())
+                        .forEach(at -> misread(method, range, at).ifPresent(doubts::add));
+            }
         }
+        contradiction.flatMap(this::contradicted).ifPresent(doubts::add);
         checks.forEach(check -> check.slipped()
                 .ifPresent(
                         finding -> doubts.add(new Doubt.Misread(check.reading(), readOn(check.reading()), finding))));
@@ -82,40 +93,43 @@ final class Doubts {
      * Whether every reading agrees with all there is, before it is asked how well each is known: that only makes the bands wider. Of a
      * hundred places nearly all do; and where the smallest and the largest do, so does what lies between.
      */
-    private boolean areAllNear() {
-        Length apart = standing.largest().minus(standing.smallest());
-        return standing.count() == 0
+    private boolean areAllNear(Standing method, Optional<Length> criticalRange) {
+        Length apart = method.largest().minus(method.smallest());
+        return method.count() == 0
                 || criticalRange
                                 .filter(range -> !References.areAlike(apart, range))
                                 .isEmpty()
-                        && beside.filter(median -> !isNear(References.places(
-                                        median,
-                                        form(),
-                                        feature.demand().limits(),
-                                        standing.leastSpread(),
-                                        Length.ZERO)))
+                        && beside.filter(median -> !isNear(
+                                        method,
+                                        References.places(
+                                                median,
+                                                form(),
+                                                feature.demand().limits(),
+                                                method.leastSpread(),
+                                                Length.ZERO)))
                                 .isEmpty()
                         && References.drawing(feature.demand(), Length.ZERO)
-                                .filter(drawing -> !isNear(drawing))
+                                .filter(drawing -> !isNear(method, drawing))
                                 .isEmpty()
                         && checks.stream()
                                 .allMatch(check -> isNear(
+                                        method,
                                         References.quick(check.reading().value(), check.expanded(), Length.ZERO)));
     }
 
-    private boolean isNear(Reference reference) {
-        return reference.agreesWith(standing.smallest()) && reference.agreesWith(standing.largest());
+    private static boolean isNear(Standing method, Reference reference) {
+        return reference.agreesWith(method.smallest()) && reference.agreesWith(method.largest());
     }
 
-    private Optional<Doubt> misread(int at) {
-        Reading reading = standing.readings().get(at);
+    private Optional<Doubt> misread(Standing method, Optional<Length> criticalRange, int at) {
+        Reading reading = method.readings().get(at);
         if (!canBeMisread(reading)) {
             return Optional.empty();
         }
         Length own = expanded(reading);
         List<Reference> references = Stream.of(
                         quick(reading, own),
-                        criticalRange.map(range -> References.repeats(standing.values(), at, range)),
+                        criticalRange.map(range -> References.repeats(method.values(), at, range)),
                         beside.map(median -> References.places(
                                 median, form(), feature.demand().limits(), reading.spread(), own)),
                         References.drawing(feature.demand(), own))
@@ -125,6 +139,14 @@ final class Doubts {
         return Finding.of(reading.asKept(readOn(reading)), references)
                 .filter(finding -> !isStillToBeCut(reading, finding))
                 .map(finding -> new Doubt.Misread(reading, readOn(reading), finding));
+    }
+
+    private Optional<Doubt> contradicted(PlaceSize.Contradiction of) {
+        List<Reading> other = of.other().readings();
+        Reading last = other.get(other.size() - 1);
+        return hasAnswered(last)
+                ? Optional.empty()
+                : Optional.of(new Doubt.Contradicted(last, readOn(last), of.apart(), of.explained()));
     }
 
     /** A rough size on its way to the drawing is far from it as a matter of course: only a slip would make that worth a word. */

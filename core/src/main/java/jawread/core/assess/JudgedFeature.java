@@ -1,6 +1,7 @@
 package jawread.core.assess;
 
 import jawread.core.judge.Demand;
+import jawread.core.judge.PlaceAverage;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
 import jawread.core.limit.TypedLimits;
@@ -22,6 +23,12 @@ public record JudgedFeature(Feature feature, Demand demand, Conditions condition
 
     public FeatureKind kind() {
         return demand.kind();
+    }
+
+    /** How the repeats at a place become its value; the worst of them asks how far wear has gone, where somebody said how far it may. */
+    PlaceAverage average() {
+        PlaceAverage chosen = conditions.rules().average(kind());
+        return chosen.isWorst() && demand.service().isEmpty() ? PlaceAverage.MEAN : chosen;
     }
 
     /** Those a size is drawn between. */

@@ -28,7 +28,13 @@ public record PlaceAssessment(
 
     /** The same held against all there is. */
     PlaceAssessment doubted(JudgedFeature feature, Optional<Length> median) {
-        return new PlaceAssessment(place, log, counted, size, median, new Doubts(feature, log, counted, median).all());
+        return new PlaceAssessment(
+                place,
+                log,
+                counted,
+                size,
+                median,
+                new Doubts(feature, log, counted, size.contradiction(), median).all());
     }
 
     /** The readings that count: those not struck. */
@@ -98,14 +104,18 @@ public record PlaceAssessment(
     Optional<FormPlace> measured(Length usual) {
         return value().value()
                 .flatMap(of -> uncertainty()
-                        .map(known ->
-                                new FormPlace(place, of, known, resolution().orElse(usual), counted.spread())));
+                        .map(known -> new FormPlace(
+                                place,
+                                of,
+                                known,
+                                resolution().orElse(usual),
+                                size.by().spread())));
     }
 
-    /** The step it is shown by: the coarsest of the gauges read with; empty before the first reading. */
+    /** The step it is shown by: the coarsest of the readings that its value rests on; empty before the first reading. */
     public Optional<Length> resolution() {
         return counted.count() > 0
-                ? Optional.of(counted.step())
+                ? Optional.of(size.by().step())
                 : readings().stream().map(Reading::leastCount).max(Length::compareTo);
     }
 

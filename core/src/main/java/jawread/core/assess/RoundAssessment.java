@@ -9,6 +9,7 @@ import jawread.core.judge.SizeJudgement.Side;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.judge.WearLadder.Wears;
 import jawread.core.length.Length;
+import jawread.core.limit.FeatureKind;
 import jawread.core.limit.Limits;
 
 /**
@@ -45,16 +46,18 @@ public record RoundAssessment(
                             .orElseGet(() -> PlaceAssessment.sized(feature, there.get(at), read));
                 })
                 .toList();
-        // What a hand found worn differs from the others by what it is.
+        // What a hand found worn differs from the others by what it is, and so do sections of what runs out or is bent.
+        boolean areAlike = feature.kind() != FeatureKind.RUNOUT;
         List<Optional<Length>> beside = References.besideEach(sized.stream()
-                .map(place ->
-                        place.value().value().filter(size -> !place.place().isByHand()))
+                .map(place -> place.value()
+                        .value()
+                        .filter(size -> areAlike && !place.place().isByHand()))
                 .toList());
         List<PlaceAssessment> places = IntStream.range(0, sized.size())
                 .mapToObj(at -> {
                     PlaceAssessment place = sized.get(at);
-                    Optional<Length> others =
-                            beside.get(at).filter(size -> !place.place().isByHand());
+                    Optional<Length> others = beside.get(at)
+                            .filter(size -> areAlike && !place.place().isByHand());
                     boolean holds = before.filter(of -> of.isAt(at, place)).isPresent()
                             && place.beside().equals(others);
                     return holds ? place : place.doubted(feature, others);

@@ -1,7 +1,9 @@
 package jawread.core.assess;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 
@@ -13,10 +15,9 @@ import jawread.core.length.LengthUnit;
  * @param largest of them
  * @param spread the largest s of any; zero without one
  * @param leastSpread the smallest s of any; zero without one
- * @param step the coarsest least count: read with two gauges, a place is judged by the coarser one, for the finer cannot make the other's
- *     readings better; 1 µm without one
- * @param resolution d: the finest division, or half of one where tenths were judged; of figures written shorter than the gauge shows,
- *     what was written; 1 µm without one
+ * @param step the coarsest least count; 1 µm without one
+ * @param resolution d: a division, or half of one where tenths were judged, of figures written shorter than the gauge shows what was
+ *     written; of several the coarsest; 1 µm without one
  */
 public record Standing(
         List<Reading> readings,
@@ -54,9 +55,24 @@ public record Standing(
             spread = larger(spread, reading.spread());
             leastSpread = smaller(leastSpread, reading.spread());
             step = larger(step, reading.leastCount());
-            resolution = smaller(resolution, reading.judgedTo());
+            resolution = larger(resolution, reading.judgedTo());
         }
         return new Standing(readings, List.copyOf(values), smallest, largest, spread, leastSpread, step, resolution);
+    }
+
+    /** Those of each method by themselves, in the order in which they were read with first. */
+    List<Standing> byMethod() {
+        boolean isOne = readings.isEmpty()
+                || readings.stream()
+                        .allMatch(each -> each.with().equals(readings.get(0).with()));
+        return isOne
+                ? List.of(this)
+                : readings.stream()
+                        .collect(Collectors.groupingBy(Reading::with, LinkedHashMap::new, Collectors.toList()))
+                        .values()
+                        .stream()
+                        .map(Standing::of)
+                        .toList();
     }
 
     private static Length smaller(Length one, Length other) {

@@ -30,6 +30,11 @@ public enum PlaceAverage {
         return code;
     }
 
+    /** Whether one of the readings stands for all. */
+    public boolean isWorst() {
+        return this == WORST_BORE || this == WORST_SHAFT;
+    }
+
     Length of(List<Length> readings) {
         return switch (this) {
             case MEAN -> Length.meanOf(readings);

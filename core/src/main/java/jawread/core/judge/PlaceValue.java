@@ -1,8 +1,10 @@
 package jawread.core.judge;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import jawread.core.length.Length;
+import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
  * What the readings at a place come to.
@@ -25,8 +27,11 @@ public record PlaceValue(
                 Optional.empty());
     }
 
+    private static final double UPPER_TAIL = 0.025;
+
     /**
-     * s that its uncertainty rests on: of a scattered place that of its own readings, when they lie farther apart than is usual.
+     * s that its uncertainty rests on: of a scattered place that of its own readings, when they lie farther apart than is usual; times half of
+     * Student's t at 0.975, for so few readings do not tell it well.
      *
      * @param usual s of single readings by these hands with this method
      * @param readings those not struck
@@ -36,6 +41,11 @@ public record PlaceValue(
             return usual;
         }
         Length own = Spread.deviationOf(readings);
-        return own.compareTo(usual) > 0 ? own : usual;
+        return own.compareTo(usual) > 0 ? own.times(ofFew(readings.size())) : usual;
+    }
+
+    /** @param count two or more */
+    private static BigDecimal ofFew(int count) {
+        return BigDecimal.valueOf(TDistribution.of(count - 1.0).inverseSurvivalProbability(UPPER_TAIL) / 2);
     }
 }

@@ -20,20 +20,20 @@ public record Risk(double fraction) {
     /** From both tails, never as one minus nearly one. @param standard u in µm, zero or above */
     static Risk of(Length size, Limits limits, double standard) {
         double below = limits.low()
-                .map(low -> NORMAL.cumulativeProbability(ratio(low.minus(size), standard)))
+                .map(low -> NORMAL.cumulativeProbability(ratio(low.minus(size), standard, Double.NEGATIVE_INFINITY)))
                 .orElse(0.0);
         double above = limits.high()
-                .map(high -> NORMAL.survivalProbability(ratio(high.minus(size), standard)))
+                .map(high -> NORMAL.survivalProbability(ratio(high.minus(size), standard, Double.POSITIVE_INFINITY)))
                 .orElse(0.0);
         return new Risk(below + above);
     }
 
-    /** With nothing in doubt a size lies just where it lies; on the limit it is in. */
-    private static double ratio(Length distance, double standard) {
+    /** With nothing in doubt a size lies just where it lies. @param onIt on the limit it is in */
+    private static double ratio(Length distance, double standard, double onIt) {
         if (standard > 0) {
             return distance.micrometres() / standard;
         }
-        return distance.isNegative() ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
+        return distance.isZero() ? onIt : distance.isNegative() ? Double.NEGATIVE_INFINITY : Double.POSITIVE_INFINITY;
     }
 
     /** In per cent with two significant digits, three above 99: {@code 5.0 %}, {@code < 0.1 %}. */

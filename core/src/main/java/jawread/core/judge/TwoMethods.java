@@ -39,7 +39,12 @@ public record TwoMethods(double mean, double deviation, double explained) {
         return Outcome.of(new TwoMethods(
                 mean,
                 Math.sqrt(Spread.squares(apart, mean) / (apart.length - 1)),
-                Math.hypot(firstExpanded, secondExpanded)));
+                explained(firstExpanded, secondExpanded)));
+    }
+
+    /** √(U1² + U2²): as far as both methods' U lets two values of theirs differ. */
+    public static double explained(double firstExpanded, double secondExpanded) {
+        return Math.hypot(firstExpanded, secondExpanded);
     }
 
     /** The lower limit of agreement. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jawread.core.length.Outcome;
+import jawread.core.length.PlainText;
 import jawread.core.length.Refusal;
 
 /**
@@ -20,7 +21,13 @@ public record Axis(String name, BigDecimal degrees) {
 
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
     private static final double HALF_TURN = 180;
-    private static final Pattern WRITTEN = Pattern.compile("(.*?)\\s*(\\d+(?:[.,]\\d+)?)\\s*(?:\u00b0|deg)?");
+    /** A name does not end in what belongs to a figure: {@code -30} is no axis called "-". */
+    private static final Pattern WRITTEN =
+            Pattern.compile("(|.*[^\\d.,+\\s-] *|.*[^+\\s-] +)(\\d+(?:[.,]\\d+)?) *(?:\u00b0|deg)?");
+    /** {@code 0 60 120}. */
+    private static final Pattern ANGLES = Pattern.compile("\\d+(?:[.,]\\d+)?\u00b0?(?: +\\d+(?:[.,]\\d+)?\u00b0?)+");
+    /** Nearer to each other than this they are one axis, and no ellipse is told by them. */
+    private static final BigDecimal LEAST_APART = new BigDecimal("0.25");
 
     /** An angle that is its own name. */
     public static Axis at(int degrees) {
@@ -33,11 +40,13 @@ public record Axis(String name, BigDecimal degrees) {
 
     /**
      * {@code thrust 0, cross 90}, {@code 0; 45; 90}. Refuses an angle that is none ({@code bad-angle}) and one that is there
-     * already ({@code axis-twice}).
+     * already ({@code axis-twice}): two contacts tell a quarter of a degree from none at the best. Apart by blanks they are angles alone.
      */
     public static Outcome<List<Axis>> parse(String text) {
         Outcome<List<Axis>> all = Outcome.of(List.of());
-        for (String each : Listed.items(text)) {
+        String plain = PlainText.of(text);
+        List<String> items = ANGLES.matcher(plain).matches() ? List.of(plain.split(" +")) : Listed.items(plain);
+        for (String each : items) {
             all = all.then(before -> one(each).then(axis -> axis.beside(before)));
         }
         return all;
@@ -61,14 +70,15 @@ public record Axis(String name, BigDecimal degrees) {
         if (degrees.compareTo(FULL_TURN) >= 0) {
             return Outcome.refused(Refusal.of("bad-angle").with("text", text));
         }
-        String name = written.group(1).isEmpty() ? written.group(2) + "\u00b0" : written.group(1);
+        String before = written.group(1).strip();
+        String name = before.isEmpty() ? written.group(2) + "\u00b0" : before;
         return Outcome.of(new Axis(name, degrees));
     }
 
     private Outcome<List<Axis>> beside(List<Axis> before) {
         if (before.stream()
-                .anyMatch(each ->
-                        each.name().equalsIgnoreCase(name) || each.degrees().compareTo(degrees) == 0)) {
+                .anyMatch(each -> each.name().equalsIgnoreCase(name)
+                        || each.degrees().subtract(degrees).abs().compareTo(LEAST_APART) < 0)) {
             return Outcome.refused(Refusal.of("axis-twice").with("name", name));
         }
         var all = new ArrayList<>(before);

@@ -18,7 +18,9 @@ import jawread.core.length.TypedLength;
  * @param depth from the feature's named face; empty where nobody has said how long the feature is
  */
 public record Section(String name, Optional<Length> depth) {
-    private static final Pattern WRITTEN = Pattern.compile("(.*?)\\s*((?:[\\d.,][\\d.,/\\s]*)(?:mm|in|\")?)?");
+    private static final String FIGURE = "(?:(?:\\d+(?: +|-))?\\d+/\\d+|[\\d.,][\\d.,/]*)(?: *(?:mm|in|\"))?";
+    /** Apart by a blank: a name may end in a digit. */
+    private static final Pattern WRITTEN = Pattern.compile("(?:(.*?) +)?(" + FIGURE + ")");
 
     /**
      * {@code top 12, middle 60, bottom 110}: a name, a depth or both, apart by commas or semicolons; a depth alone is its own
@@ -39,11 +41,11 @@ public record Section(String name, Optional<Length> depth) {
 
     private static Outcome<Section> read(String text, LengthUnit unit) {
         Matcher written = WRITTEN.matcher(text);
-        if (!written.matches() || written.group(2) == null) {
+        if (!written.matches()) {
             return Outcome.of(new Section(text, Optional.empty()));
         }
-        String figure = written.group(2).strip();
-        String name = written.group(1).isEmpty() ? figure : written.group(1);
+        String figure = written.group(2);
+        String name = written.group(1) == null || written.group(1).isEmpty() ? figure : written.group(1);
         return TypedLength.parse(figure, unit, TypedLength.Kind.SIZE)
                 .map(typed -> new Section(name, Optional.of(typed.length())));
     }

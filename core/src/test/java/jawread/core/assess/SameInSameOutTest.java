@@ -199,7 +199,7 @@ class SameInSameOutTest {
                 .flatMap(feature -> feature.inForce().places().stream())
                 .toList();
         assertThat(places.stream().map(PlaceAssessment::verdict).collect(Collectors.toSet()))
-                .contains(SizeVerdict.IN_DOUBT, SizeVerdict.NOT_MEASURED, SizeVerdict.IN, SizeVerdict.METAL_LEFT);
+                .contains(SizeVerdict.IN_DOUBT, SizeVerdict.NOT_MEASURED, SizeVerdict.IN, SizeVerdict.TOO_CLOSE);
         assertThat(places.stream()
                         .flatMap(place -> place.doubts().stream())
                         .map(Object::getClass)

@@ -29,8 +29,10 @@ class PlaceValueTest {
     void scattered_ones_rest_on_their_own_spread_where_that_is_larger() {
         List<Length> scattered = mm("31.970", "31.971", "31.950");
         assertThat(of(scattered).state()).isEqualTo(RepeatState.SCATTERED);
-        // About their mean, 31.963667: 6.333, 7.333 and 13.667 um, squared and summed 280.667, over 2, rooted.
-        assertThat(of(scattered).spread(USUAL, scattered).micrometres()).isBetween(11.84, 11.85);
+        // About their mean, 31.963667: 6.333, 7.333 and 13.667 um, squared and summed 280.667, over 2, rooted: 11.846;
+        // times half of
+        // Student's t at 0.975 with two degrees of freedom, 4.3027.
+        assertThat(of(scattered).spread(USUAL, scattered).micrometres()).isBetween(25.48, 25.49);
         Length wide = Length.ofMillimetres("0.02");
         assertThat(of(scattered).spread(wide, scattered)).isEqualTo(wide);
     }

@@ -45,6 +45,8 @@ class PlacesTest {
             value = {
                 "top 10, bottom 90 | 0; 90 | '' | top, 0° 10; bottom, 0° 90; top, 90° 10; bottom, 90° 90",
                 "top 10, bottom 90 | thrust 0 | '' | top 10; bottom 90",
+                "s1 20, s2 40 | 0 | '' | s1 20; s2 40",
+                "s1 | 0 60 120 | '' | 0° ?; 60° ?; 120° ?",
                 "middle 50 | thrust 0, cross 90 | '' | thrust 50; cross 50",
                 // To the nearer edge of the ports, which is itself clear.
                 "top 10, middle 50, bottom 90 | thrust 0 | 47-60 inlet ports | top 10; middle 47; bottom 90",
@@ -88,6 +90,8 @@ class PlacesTest {
                 "low 120 | 0 | '' | '' | section-beyond",
                 "top 1..2 | 0 | '' | '' | group-separator",
                 "top 10 | 0; 0 | '' | '' | axis-twice",
+                "top 10 | 0; 90; 90.0001 | '' | '' | axis-twice",
+                "top 10 | -30 | '' | '' | bad-angle",
                 "top 10 | 360 | '' | '' | bad-angle",
                 "top 10 | thrust | '' | '' | bad-angle",
                 "top 10 | 0 | ports | '' | bad-band",

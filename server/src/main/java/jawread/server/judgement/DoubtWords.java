@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jawread.core.assess.Doubt;
+import jawread.core.assess.Doubt.Contradicted;
 import jawread.core.assess.Doubt.Misread;
 import jawread.core.assess.Doubt.ZeroMoved;
 import jawread.core.assess.Instrument;
@@ -56,6 +57,9 @@ class DoubtWords {
         } else {
             misreads.forEach(misread -> views.add(one(misread)));
         }
+        place.doubts().stream()
+                .flatMap(doubt -> doubt instanceof Contradicted between ? Stream.of(between) : Stream.empty())
+                .forEach(between -> views.add(contradicted(between)));
         place.doubts().stream()
                 .flatMap(doubt -> doubt instanceof ZeroMoved moved ? Stream.of(moved) : Stream.empty())
                 .collect(groupingBy(moved -> moved.moved().look().id(), LinkedHashMap::new, toList()))
@@ -122,6 +126,21 @@ class DoubtWords {
                                                 .orElse(""))),
                 words.say(reading.quick() ? "doubt.settle.quick" : "doubt.settle"),
                 List.of(doubted(misread)),
+                null);
+    }
+
+    private DoubtView contradicted(Contradicted between) {
+        return new DoubtView(
+                "misread",
+                words.say(
+                        "doubt.contradicted",
+                        Map.of(
+                                "figure", size(between.reading()).withUnit(),
+                                "gauge", between.on().number(),
+                                "apart", length(between.apart(), between.reading()),
+                                "explained", length(between.explained(), between.reading()))),
+                words.say("doubt.settle.contradicted"),
+                List.of(doubted(between, Optional.empty(), Optional.empty())),
                 null);
     }
 

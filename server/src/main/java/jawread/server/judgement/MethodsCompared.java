@@ -39,11 +39,18 @@ class MethodsCompared {
                         instruments.number(of.other()),
                         of.second(),
                         of.compared(),
+                        instruments.number(of.deciding()),
                         unit));
     }
 
     private TwoMethodsView view(
-            String one, List<Found> first, String other, List<Found> second, TwoMethods methods, LengthUnit unit) {
+            String one,
+            List<Found> first,
+            String other,
+            List<Found> second,
+            TwoMethods methods,
+            String deciding,
+            LengthUnit unit) {
         Length step = Stream.concat(first.stream(), second.stream())
                 .map(Found::resolution)
                 .min(Length::compareTo)
@@ -72,16 +79,20 @@ class MethodsCompared {
                 explained,
                 methods.differs(),
                 words.say(
-                        methods.differs() ? "methods.differ" : "methods.agree",
-                        Map.of(
-                                "first", one,
-                                "second", other,
-                                "count", places.size(),
-                                "which", words.say(methods.mean() < 0 ? "methods.below" : "methods.above"),
-                                "mean",
-                                        shown(Length.nearest(Math.abs(methods.mean())), unit, step)
-                                                .withUnit(),
-                                "explained", explained.withUnit())));
+                                methods.differs() ? "methods.differ" : "methods.agree",
+                                Map.of(
+                                        "first", one,
+                                        "second", other,
+                                        "count", places.size(),
+                                        "which", words.say(methods.mean() < 0 ? "methods.below" : "methods.above"),
+                                        "mean",
+                                                shown(Length.nearest(Math.abs(methods.mean())), unit, step)
+                                                        .withUnit(),
+                                        "explained", explained.withUnit()))
+                        + " "
+                        + words.say(
+                                "methods.decides",
+                                Map.of("deciding", deciding, "beside", deciding.equals(one) ? other : one)));
     }
 
     private LengthText shown(Length length, LengthUnit unit, Length step) {

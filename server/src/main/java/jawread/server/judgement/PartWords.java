@@ -28,9 +28,11 @@ public class PartWords {
         this.words = words;
     }
 
-    /** Of a feature of a part: that of its round in force. */
+    /** Of a feature of a part: that of its round in force; one that its form alone decides says so. */
     public VerdictView verdict(FeatureAssessment feature) {
-        return verdicts.brief(feature.verdict(), feature.side());
+        return feature.inForce().isDecidedByForm()
+                ? verdicts.ofForm(feature.verdict(), feature.side(), "")
+                : verdicts.brief(feature.verdict(), feature.side());
     }
 
     PartView part(Part part, JudgedPlan plan) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import jawread.core.judge.DecisionRule;
 import jawread.core.judge.SizeJudgement;
+import jawread.core.judge.WearLadder.Step;
 import jawread.core.length.Length;
 import jawread.core.limit.Limits;
 import jawread.server.judgement.VerdictWords.Sized;
@@ -24,10 +25,14 @@ class RuleWords {
         this.figures = figures;
     }
 
-    /** How likely it is really outside its limits, in a sentence. */
+    /** How likely it is really outside its limits, in a sentence; past use is only what has worn. */
     String risk(SizeJudgement judged) {
+        boolean isOfWear = judged.ladder()
+                .filter(ladder -> ladder.step() != Step.WRONG_WAY
+                        && ladder.tooCloseTo().filter(Step.WRONG_WAY::equals).isEmpty())
+                .isPresent();
         return words.say(
-                judged.ladder().isPresent() ? "risk.worn" : "risk",
+                isOfWear ? "risk.worn" : "risk",
                 Map.of("risk", judged.decision().risk().shown()));
     }
 
