@@ -2,6 +2,7 @@ package jawread.core.assess;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.core.judge.PinBracket;
 import jawread.core.judge.PlaceValue;
 import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeJudgement;
@@ -94,6 +95,17 @@ public record PlaceAssessment(
     /** Whether it is a bracket: as wide as it is, with no risk to reckon. */
     public boolean isBetweenPins() {
         return standing().stream().anyMatch(reading -> reading.pins().isPresent());
+    }
+
+    /** The pins that would settle it; none where it does not lie between two, and no limit between them. */
+    public List<Length> settledBy(Limits limits) {
+        List<PinBracket> tries =
+                standing().stream().flatMap(reading -> reading.pins().stream()).toList();
+        return tries.isEmpty()
+                ? List.of()
+                : PinBracket.within(tries)
+                        .map(bracket -> bracket.settledBy(limits))
+                        .orElse(List.of());
     }
 
     public Side side() {

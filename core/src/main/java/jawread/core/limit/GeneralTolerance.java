@@ -48,8 +48,8 @@ public enum GeneralTolerance {
                                 .with("size", nominal)))
                 .orElseGet(() -> Outcome.refused(Refusal.of("size-not-in-tables")
                         .with("size", nominal)
-                        .with("least", Length.ofMillimetres("0.5"))
-                        .with("most", Length.ofMillimetres("4000"))));
+                        .with("least", "0.5 mm")
+                        .with("most", "4000 mm")));
     }
 
     /** The very first size, 0.5 mm, belongs to the first range. */

@@ -37,7 +37,8 @@ final class StandardTolerances {
     private static <T> Outcome<T> notInTables(Length size) {
         return Outcome.refused(Refusal.of("size-not-in-tables")
                 .with("size", size)
-                .with("least", Length.ZERO)
-                .with("most", Length.ofMillimetres("3150")));
+                .with("least", "0")
+                // The tables are metric, whatever the job's unit.
+                .with("most", "3150 mm"));
     }
 }

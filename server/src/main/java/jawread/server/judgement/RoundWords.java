@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.GoTogether;
 import jawread.core.assess.MeasuredForm;
@@ -165,13 +166,20 @@ class RoundWords {
                     round.verdict(), round.side(), stories.deciding(round.form().orElseThrow(), job.unit()));
         }
         return round.deciding()
-                .map(place -> verdict(place, sized(place, feature, job)))
+                .map(place -> verdict(place, sized(place, feature, job), feature, job))
                 .orElseGet(() -> verdicts.withoutSize(round.verdict()));
     }
 
-    private VerdictView verdict(PlaceAssessment place, Optional<Sized> sized) {
+    private VerdictView verdict(PlaceAssessment place, Optional<Sized> sized, FeatureAssessment feature, Job job) {
         if (place.verdict() == SizeVerdict.IN_DOUBT) {
             return verdicts.inDoubt(place.apparent());
+        }
+        if (place.verdict() == SizeVerdict.TOO_CLOSE && place.isBetweenPins()) {
+            return verdicts.betweenPins(
+                    place.side(),
+                    place.settledBy(feature.of().limits()).stream()
+                            .map(pin -> figures.exactly(pin, job.unit()))
+                            .collect(Collectors.joining(words.say("doubt.or"))));
         }
         return sized.map(verdicts::of).orElseGet(() -> verdicts.withoutSize(place.verdict()));
     }
@@ -264,7 +272,7 @@ class RoundWords {
                         .map(of -> rules.risk(of.judged()))
                         .orElse(null),
                 repeats(place, job, step),
-                verdict(place, sized),
+                verdict(place, sized, feature, job),
                 doubts.of(place),
                 place.quick().stream()
                         .map(reading -> readings.of(reading, feature))

@@ -53,6 +53,17 @@ class VerdictWords {
         return new VerdictView(verdict.code(), side.code(), word(verdict), "", null, null);
     }
 
+    /** Where a limit lies between two pins. @param pins that would settle it */
+    VerdictView betweenPins(Side side, String pins) {
+        return new VerdictView(
+                SizeVerdict.TOO_CLOSE.code(),
+                side.code(),
+                word(SizeVerdict.TOO_CLOSE),
+                words.say("verdict.too-close.pins", Map.of("pins", pins)),
+                null,
+                null);
+    }
+
     /** Of a place without a size. */
     VerdictView withoutSize(SizeVerdict verdict) {
         return new VerdictView(
