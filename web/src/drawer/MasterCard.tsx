@@ -66,7 +66,7 @@ export function MasterCard({ master, materials, onClose }: MasterCardProps) {
         />
         {field('size', typed.kind === 'block-set' ? 'Stacks up to' : 'Named by', '40')}
         {field('certified', 'Certified size', 'none yet')}
-        {field('expanded', 'Its U', '0.001')}
+        {field('expanded', typed.kind === 'block-set' ? 'U of one block' : 'Its U', '0.001')}
         <Choice
           label="Of"
           value={typed.material}

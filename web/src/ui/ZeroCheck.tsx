@@ -67,7 +67,7 @@ export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
       <p className="text-quiet">
         Wipe both faces, look for light between them, then{' '}
         {on === FACES ? 'close it gently' : 'put it on the master'} and read. Up to {allowed.text}{' '}
-        {allowed.unit} off may stay; more is set to zero, or taken off each reading.
+        {allowed.unit} off may stay; more is set to zero. What is left is taken off each reading.
       </p>
       <div className="grid gap-3 tablet:grid-cols-3">
         <Choice

@@ -101,7 +101,9 @@ public record Conditions(Rules rules, Instruments instruments, Material material
         return new MeasuredBy(
                 method.gauge().kind().isComparator(),
                 reading.pins().map(pins -> pins.width()).orElse(resolution),
-                usage.flatMap(method::error).orElse(new GaugeError.Permitted(Length.ZERO)),
+                usage.flatMap(method::error)
+                        .orElse(new GaugeError.Permitted(Length.ZERO))
+                        .ofSeveral(instruments.readOn(reading).piecesOf(reading.raw())),
                 reading.pins().isPresent() ? Optional.empty() : Optional.of(spread),
                 readings,
                 reading.setting()

@@ -2,10 +2,13 @@ package jawread.core.assess;
 
 import java.util.Optional;
 import jawread.core.doubt.ZeroStrip;
+import jawread.core.gauge.Condition;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.judge.GaugeError;
 import jawread.core.length.Length;
+import jawread.core.scale.Feeler;
 import jawread.core.scale.Scale;
+import jawread.core.stack.FeelerGap;
 
 /**
  * A gauge of the drawer as it stands.
@@ -27,5 +30,29 @@ public record Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Leng
     /** Whether a laboratory has said how well it measures. */
     public boolean isCalibrated() {
         return gauge.ownError().filter(GaugeError.Calibrated.class::isInstance).isPresent();
+    }
+
+    /** How it stands, but for the date of its calibration, which hangs on the day. */
+    public Condition condition() {
+        if (!gauge.kind().hasZero()) {
+            return Condition.IN_ORDER;
+        }
+        if (gauge.kind().isComparator() && zeros.sets().isEmpty()) {
+            return Condition.NEVER_SET;
+        }
+        if (zeros.isNew()) {
+            return Condition.NEVER_CHECKED;
+        }
+        return zeros.isLeftOff() ? Condition.FOUND_OFF : Condition.IN_ORDER;
+    }
+
+    /** How many leaves make a thickness, the fewest; one of any gauge that is not laid together. */
+    int piecesOf(Length thickness) {
+        return scale.filter(Feeler.class::isInstance)
+                .map(Feeler.class::cast)
+                .flatMap(feeler ->
+                        FeelerGap.of(feeler.leaves(), thickness.minus(base)).go())
+                .map(laid -> laid.leaves().size())
+                .orElse(1);
     }
 }

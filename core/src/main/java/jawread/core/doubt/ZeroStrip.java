@@ -53,6 +53,20 @@ public record ZeroStrip(List<Look> looks, List<Long> sets) {
                 : Optional.empty();
     }
 
+    /** Whether nobody ever looked at it, nor set it. */
+    public boolean isNew() {
+        return looks.isEmpty() && sets.isEmpty();
+    }
+
+    /** Whether the last look left more than may be left, and nobody set it since. */
+    public boolean isLeftOff() {
+        if (looks.isEmpty()) {
+            return false;
+        }
+        Look last = looks.get(looks.size() - 1);
+        return last.check().isOff(last.allowed()) && sets.stream().noneMatch(set -> set > last.at());
+    }
+
     /** Looked for by halves: a gauge is looked at every day, and each of its readings asks. */
     private int firstFrom(long moment) {
         int from = 0;

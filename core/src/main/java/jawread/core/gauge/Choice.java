@@ -6,6 +6,7 @@ import jawread.core.judge.Uncertainty;
 /**
  * A method weighed for a feature.
  *
+ * @param condition of the gauge, or of its reader where that is worse
  * @param uncertainty of a place's value; empty for a method that cannot be put to it
  * @param ratio T / (2·U) of the hardest question; empty where there is no zone to decide
  * @param hardest the question it does worst on
@@ -14,13 +15,14 @@ import jawread.core.judge.Uncertainty;
  */
 public record Choice(
         Method method,
+        Condition condition,
         Fitness fitness,
         Optional<Uncertainty> uncertainty,
         Optional<Double> ratio,
         Optional<Question> hardest,
         int repeats,
         long seconds) {
-    static Choice refused(Method method, Fitness why) {
-        return new Choice(method, why, Optional.empty(), Optional.empty(), Optional.empty(), 0, 0);
+    static Choice refused(Method method, Condition condition, Fitness why) {
+        return new Choice(method, condition, why, Optional.empty(), Optional.empty(), Optional.empty(), 0, 0);
     }
 }

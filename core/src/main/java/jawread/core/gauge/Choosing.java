@@ -3,6 +3,7 @@ package jawread.core.gauge;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import jawread.core.gauge.Question.About;
 import jawread.core.judge.RepeatSchool;
 import jawread.core.judge.Uncertainty;
@@ -12,12 +13,13 @@ import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 
 /**
- * Which method a feature is measured with: the quickest that can decide its limits; where none can, the one that comes nearest.
+ * Which method a feature is measured with: the quickest that can decide its limits; where none can, the one that comes nearest. One that
+ * is due, or was found off, comes after all that do as well; of the others those first that read in the job's unit.
  *
- * @param unit the job is written in: of gauges as good and as quick the one that reads in it
+ * @param unit the job is written in
  * @param sizes that must lie in range: the limits, or the one there is
  * @param size where the uncertainty is reckoned: the middle of the limits
- * @param questions zones to be decided; none where one limit alone is given
+ * @param questions zones to be decided; none where equal limits leave no room: no gauge decides those
  * @param depth of the deepest place in a hole, from the end it is reached from; empty where it is not a hole, or nobody said how deep
  * @param places how many
  */
@@ -41,13 +43,17 @@ public record Choosing(
      * Every method with what speaks for or against it, the proposed one first.
      *
      * @param masters that a comparator can be set on
+     * @param conditions of each method
      */
-    public List<Choice> among(List<Method> methods, SettingMasters masters) {
+    public List<Choice> among(List<Method> methods, SettingMasters masters, Function<Method, Condition> conditions) {
         return methods.stream()
-                .map(method -> judged(method, masters))
+                .map(method -> judged(method, masters, conditions.apply(method)))
                 .sorted(Comparator.comparing(Choice::fitness)
-                        .thenComparing(choice -> choice.fitness() == Fitness.GOOD ? choice.seconds() : 0L)
+                        .thenComparing(choice -> choice.condition().isUntrusted())
                         .thenComparing(choice -> choice.fitness() == Fitness.GOOD && readsOtherwise(choice.method()))
+                        .thenComparing(
+                                choice -> choice.fitness() == Fitness.GOOD && choice.condition() != Condition.IN_ORDER)
+                        .thenComparing(choice -> choice.fitness() == Fitness.GOOD ? choice.seconds() : 0L)
                         .thenComparing(
                                 choice -> choice.ratio().map(ratio -> -ratio).orElse(0.0))
                         .thenComparing(Choice::seconds))
@@ -58,26 +64,26 @@ public record Choosing(
         return method.read().unit().isInch() != unit.isInch();
     }
 
-    private Choice judged(Method method, SettingMasters masters) {
+    private Choice judged(Method method, SettingMasters masters, Condition condition) {
         Optional<Usage> usage = method.usage(kind);
         if (!method.gauge().mayMeasure() || !method.read().mayMeasure()) {
-            return Choice.refused(method, Fitness.NOT_FIT);
+            return Choice.refused(method, condition, Fitness.NOT_FIT);
         }
         if (usage.isEmpty()) {
-            return Choice.refused(method, Fitness.WRONG_KIND);
+            return Choice.refused(method, condition, Fitness.WRONG_KIND);
         }
         if (!isInRange(method, usage.get())) {
-            return Choice.refused(method, Fitness.WRONG_RANGE);
+            return Choice.refused(method, condition, Fitness.WRONG_RANGE);
         }
         Optional<Length> reach = method.gauge().ownReach().or(() -> usage.get().reach());
         if (depth.isPresent() && reach.isPresent() && depth.get().compareTo(reach.get()) > 0) {
-            return Choice.refused(method, Fitness.OUT_OF_REACH);
+            return Choice.refused(method, condition, Fitness.OUT_OF_REACH);
         }
         Optional<Length> um = method.gauge().kind().isComparator()
                 ? masters.expandedFor(method.gauge(), size)
                 : Optional.of(Length.ZERO);
-        return um.map(expanded -> weighed(method, usage.get(), expanded))
-                .orElseGet(() -> Choice.refused(method, Fitness.NO_MASTER));
+        return um.map(expanded -> weighed(method, condition, usage.get(), expanded))
+                .orElseGet(() -> Choice.refused(method, condition, Fitness.NO_MASTER));
     }
 
     private boolean isInRange(Method method, Usage usage) {
@@ -88,7 +94,7 @@ public record Choosing(
                         && usage.to().stream().allMatch(to -> size.compareTo(to) <= 0));
     }
 
-    private Choice weighed(Method method, Usage usage, Length masterExpanded) {
+    private Choice weighed(Method method, Condition condition, Usage usage, Length masterExpanded) {
         int readings = repeatsWith(method);
         var uncertainty = Uncertainty.of(method.measures(usage, size, readings, masterExpanded, warmth));
         long seconds = places == 0 ? 0 : usage.setUpSeconds() + (long) places * readings * usage.secondsAReading();
@@ -96,7 +102,14 @@ public record Choosing(
                 questions.stream().min(Comparator.comparing(question -> ratio(question, uncertainty)));
         Optional<Double> ratio = hardest.map(question -> ratio(question, uncertainty));
         return new Choice(
-                method, fitness(method, usage, ratio), Optional.of(uncertainty), ratio, hardest, readings, seconds);
+                method,
+                condition,
+                fitness(method, usage, ratio),
+                Optional.of(uncertainty),
+                ratio,
+                hardest,
+                readings,
+                seconds);
     }
 
     /** One reading does only where the turning point is seen. */
@@ -116,7 +129,8 @@ public record Choosing(
         if (asksOvality && method.gauge().kind().missesOvality()) {
             return Fitness.CANNOT_SEE;
         }
-        boolean good = questions.stream().allMatch(question -> school.isGood(method, question, ratio.orElse(0.0)));
+        boolean good = !questions.isEmpty()
+                && questions.stream().allMatch(question -> school.isGood(method, question, ratio.orElse(0.0)));
         if (good) {
             return Fitness.GOOD;
         }

@@ -111,6 +111,16 @@ public record GaugeKind(
         return scales.contains(scale.kind());
     }
 
+    /** No error smaller is permitted to such a gauge: half a graduation of a dial, a least count of a vernier. */
+    Length leastError(Length leastCount) {
+        String usual = scales.isEmpty() ? "" : scales.get(0);
+        return switch (usual) {
+            case "vernier" -> leastCount;
+            case "dial", "bore-dial" -> leastCount.half();
+            default -> Length.ZERO;
+        };
+    }
+
     /** The range such a gauge usually has. */
     public Range usualRange(LengthUnit unit) {
         return unit.isInch() ? usualInches : usualMillimetres;

@@ -12,7 +12,7 @@ import jawread.core.stack.Wringing;
  *
  * @param number on it
  * @param size its certified size, else the size it is named by; of a block set the largest stack it is used for
- * @param expanded its U, zero or above
+ * @param expanded its U, zero or above; of a block set that of one block
  * @param blocks those there are of a block set; empty for anything else
  */
 public record Master(String number, Kind kind, Length size, Length expanded, Optional<BlockSet> blocks) {
@@ -47,6 +47,14 @@ public record Master(String number, Kind kind, Length size, Length expanded, Opt
             case BLOCK_SET -> wanted.compareTo(size) <= 0;
             case BAR, PIN, BLOCK -> false;
         };
+    }
+
+    /** Its U at a size: of a stack that of its blocks by √n, each as far out by itself as any. */
+    Length expandedAt(Length size) {
+        return blocks.map(set -> Wringing.of(set, size, Length.ZERO).blocks().size())
+                .filter(pieces -> pieces > 1)
+                .map(pieces -> Length.nearest(expanded.micrometres() * Math.sqrt(pieces)))
+                .orElse(expanded);
     }
 
     /** The size it gives a comparator that is to be set: a ring its own, blocks the nearest that can be wrung. */

@@ -51,8 +51,9 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
     /** Um: the smallest U of all that can set it at a size; empty when nothing can. */
     public Optional<Length> expandedFor(GaugeAtHand comparator, Length size) {
         Length travel = travel(comparator);
-        Stream<Length> made =
-                masters.stream().filter(master -> master.sets(size, travel)).map(Master::expanded);
+        Stream<Length> made = masters.stream()
+                .filter(master -> master.sets(size, travel))
+                .map(master -> master.expandedAt(master.at(size).orElse(size)));
         Stream<Length> locked = micrometers(size).map(gauge -> expandedOf(gauge, size));
         return Stream.concat(made, locked).min(Length::compareTo);
     }
@@ -71,7 +72,7 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
                                 master.kind() == Master.Kind.RING ? Kind.RING : Kind.STACK,
                                 master.number(),
                                 at,
-                                master.expanded()))
+                                master.expandedAt(at)))
                         .stream());
         Stream<SetOn> locked = micrometers(size)
                 .map(gauge ->

@@ -89,11 +89,13 @@ public record Usage(
             return inch == unit.isInch() && coarse.compareTo(leastCount) <= 0 && above.compareTo(rangeHigh) <= 0;
         }
 
-        private Usage upTo(Length rangeHigh) {
+        /** @param least no error is permitted that is smaller */
+        private Usage upTo(Length rangeHigh, Length least) {
             return new Usage(
                     usage.features,
                     usage.spread,
-                    error.map(fixed -> fixed.plus(rangeHigh.times(errorShare))),
+                    error.map(fixed -> fixed.plus(rangeHigh.times(errorShare)))
+                            .map(permitted -> permitted.compareTo(least) >= 0 ? permitted : least),
                     usage.secondsAReading,
                     usage.setUpSeconds,
                     usage.reach,
@@ -118,7 +120,7 @@ public record Usage(
                 best = entry;
             }
         }
-        return Optional.ofNullable(best).map(entry -> entry.upTo(rangeHigh));
+        return Optional.ofNullable(best).map(entry -> entry.upTo(rangeHigh, kind.leastError(leastCount)));
     }
 
     /** All that such a gauge is used for, what it is most used for first. */
@@ -128,7 +130,7 @@ public record Usage(
         ENTRIES.getOrDefault(kind.code(), List.of()).stream()
                 .filter(entry -> entry.holds(unit, leastCount, rangeHigh))
                 .forEach(entry -> uses.merge(entry.features, entry, BinaryOperator.maxBy(NARROWEST)));
-        return uses.values().stream().map(entry -> entry.upTo(rangeHigh));
+        return uses.values().stream().map(entry -> entry.upTo(rangeHigh, kind.leastError(leastCount)));
     }
 
     private static Set<FeatureKind> kinds(String features) {

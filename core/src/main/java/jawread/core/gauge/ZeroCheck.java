@@ -58,8 +58,8 @@ public record ZeroCheck(Length found, Done done, Length left) {
         return left.abs().compareTo(allowed) > 0;
     }
 
-    /** What is added to each reading while this check stands: within the allowance an error is recorded, not subtracted. */
-    public Length correction(Length allowed) {
-        return isOff(allowed) ? Length.ZERO.minus(left) : Length.ZERO;
+    /** What is added to each reading while this check stands: what is known is not left in, however small. */
+    public Length correction() {
+        return Length.ZERO.minus(left);
     }
 }

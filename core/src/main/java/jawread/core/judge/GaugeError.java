@@ -42,4 +42,17 @@ public sealed interface GaugeError {
             return half * half + e * e / 3;
         }
     }
+
+    /** The same of so many laid together, each as far out by itself as any. @param pieces one or more */
+    default GaugeError ofSeveral(int pieces) {
+        return pieces == 1 ? this : new Several(this, pieces);
+    }
+
+    /** Leaves laid together: each may be out. */
+    record Several(GaugeError each, int pieces) implements GaugeError {
+        @Override
+        public double variance() {
+            return pieces * each.variance();
+        }
+    }
 }

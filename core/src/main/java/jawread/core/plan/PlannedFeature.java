@@ -52,6 +52,7 @@ public record PlannedFeature(
         Optional<Places> places,
         List<LimitDoubt> doubts,
         Map<String, Refusal> refusals) {
+    private static final int UNITS_ABOUT_ONE_LIMIT = 40;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_TEXT = 300;
 
@@ -73,7 +74,7 @@ public record PlannedFeature(
                 block,
                 kind,
                 limits.map(of -> of.shifted(by)),
-                service.map(of -> new ServiceLimit(of.length().plus(by))),
+                service.map(of -> of.shifted(by)),
                 outOfRound,
                 taper,
                 steps,
@@ -143,6 +144,27 @@ public record PlannedFeature(
     /** Between the limits; empty where one is open. */
     public Optional<Length> zone() {
         return judgedBy().flatMap(of -> of.low().flatMap(low -> of.high().map(high -> high.minus(low))));
+    }
+
+    /** A limit that stands alone, of a size: what it is judged by lies on one side of it. Not that of a runout, which begins at zero. */
+    public boolean hasOneLimit() {
+        return zone().isEmpty() && kind != FeatureKind.RUNOUT && judgedBy().isPresent();
+    }
+
+    /**
+     * How wide the zone is that a gauge must be able to split: between the limits; from zero to the most that a runout may be; around a limit
+     * that stands alone so many units of the last figure it was written with, for {@code max 12.000} is meant finer than {@code max 12}.
+     * Empty where nothing is demanded, or the limits leave no room.
+     */
+    public Optional<Length> toSplit() {
+        Optional<Length> zone = kind == FeatureKind.RUNOUT ? judgedBy().flatMap(Limits::high) : zone();
+        return zone.or(this::aboutOneLimit).filter(width -> !width.isZero());
+    }
+
+    private Optional<Length> aboutOneLimit() {
+        return limits.map(TypedLimits::resolution)
+                .or(() -> service.map(ServiceLimit::resolution))
+                .map(step -> step.times(UNITS_ABOUT_ONE_LIMIT));
     }
 
     public MeasuringTime time() {

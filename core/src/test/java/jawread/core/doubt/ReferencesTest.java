@@ -74,7 +74,8 @@ class ReferencesTest {
         var asNew = Demand.of(FeatureKind.OUTSIDE, limits);
         assertThat(References.drawing(asNew, mm("0.005")))
                 .contains(new Reference(Kind.DRAWING, mm("43.9805"), mm("0.044")));
-        var worn = new Demand(FeatureKind.OUTSIDE, Optional.of(limits), Optional.of(new ServiceLimit(mm("43.900"))));
+        var worn = new Demand(
+                FeatureKind.OUTSIDE, Optional.of(limits), Optional.of(new ServiceLimit(mm("43.900"), mm("0.001"))));
         assertThat(References.drawing(worn, mm("0.005")))
                 .contains(new Reference(Kind.DRAWING, mm("43.950"), mm("0.105")));
         assertThat(References.drawing(Demand.of(FeatureKind.OUTSIDE, Limits.atLeast(mm("44"))), mm("0.005")))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import jawread.core.gauge.Method.Held;
 import jawread.core.gauge.Question.About;
 import jawread.core.heat.Material;
@@ -17,6 +18,7 @@ import jawread.core.stack.BlockSet;
 import org.junit.jupiter.api.Test;
 
 class ChoosingTest {
+    private static final Function<Method, Condition> IN_ORDER = any -> Condition.IN_ORDER;
     private static final Warmth ROOM = Warmth.unmeasured(Material.STEEL.alpha(), Material.STEEL.alpha(), 1, 5);
 
     private static final GaugeAtHand CALIPER = gauge("C3", "digital-caliper", "0.01", "0", "150");
@@ -95,12 +97,12 @@ class ChoosingTest {
     void the_quickest_that_can_decide_is_proposed() {
         List<Method> drawer = List.of(by(CALIPER), by(COARSE), by(FINE), by(SMALL));
         var wide =
-                size(FeatureKind.OUTSIDE, "31.5", "32.5", ChoiceSchool.QUARTER).among(drawer, masters());
+                size(FeatureKind.OUTSIDE, "31.5", "32.5", ChoiceSchool.QUARTER).among(drawer, masters(), IN_ORDER);
         assertThat(wide.get(0).method()).isEqualTo(by(CALIPER));
         assertThat(wide.get(0).fitness()).isEqualTo(Fitness.GOOD);
         assertThat(wide.get(0).seconds()).isEqualTo(4 * 2 * 5);
         var narrow = size(FeatureKind.OUTSIDE, "31.938", "32.000", ChoiceSchool.QUARTER)
-                .among(drawer, masters());
+                .among(drawer, masters(), IN_ORDER);
         assertThat(narrow.get(0).method()).isEqualTo(by(FINE));
         assertThat(narrow.get(0).seconds()).isEqualTo(4 * 2 * 30);
         assertThat(of(narrow, "C3").fitness()).isEqualTo(Fitness.WITH_CARE);
@@ -120,20 +122,49 @@ class ChoosingTest {
                 Optional.empty(),
                 true);
         var choices = size(FeatureKind.OUTSIDE, "31.938", "32.000", ChoiceSchool.QUARTER)
-                .among(List.of(by(inch), by(FINE)), masters());
+                .among(List.of(by(inch), by(FINE)), masters(), IN_ORDER);
         assertThat(choices).extracting(Choice::fitness).containsOnly(Fitness.GOOD);
         assertThat(choices.get(0).method()).isEqualTo(by(FINE));
+    }
+
+    @Test
+    void the_job_s_unit_goes_before_the_quicker_gauge_and_one_that_cannot_be_trusted_comes_last() {
+        var inchCaliper = new GaugeAtHand(
+                "C8",
+                GaugeKind.of("digital-caliper").orElseThrow(),
+                LengthUnit.INCH,
+                Length.ofInches("0.0005"),
+                new Range(Length.ZERO, Length.ofInches("6")),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                true);
+        var asked = size(FeatureKind.OUTSIDE, "31.5", "32.5", ChoiceSchool.QUARTER);
+        List<Method> drawer = List.of(by(inchCaliper), by(CALIPER), by(FINE));
+        assertThat(names(asked, drawer, "", Condition.IN_ORDER)).containsExactly("C3", "M6", "C8");
+        assertThat(names(asked, drawer, "C3", Condition.NEVER_CHECKED)).containsExactly("M6", "C3", "C8");
+        assertThat(names(asked, drawer, "C3", Condition.DUE)).containsExactly("M6", "C8", "C3");
+        assertThat(names(asked, drawer, "M6", Condition.FOUND_OFF)).containsExactly("C3", "C8", "M6");
+        assertThat(names(asked, List.of(by(FINE)), "M6", Condition.FOUND_OFF)).containsExactly("M6");
+    }
+
+    private static List<String> names(Choosing asked, List<Method> drawer, String poor, Condition condition) {
+        return asked
+                .among(drawer, masters(), method -> method.name().equals(poor) ? condition : Condition.IN_ORDER)
+                .stream()
+                .map(choice -> choice.method().name())
+                .toList();
     }
 
     @Test
     void where_none_is_good_the_one_that_comes_nearest_is_proposed_with_its_word() {
         List<Method> drawer = List.of(by(CALIPER), by(COARSE), by(FINE));
         var careful = size(FeatureKind.OUTSIDE, "32.002", "32.018", ChoiceSchool.QUARTER)
-                .among(drawer, masters());
+                .among(drawer, masters(), IN_ORDER);
         assertThat(careful.get(0).method()).isEqualTo(by(FINE));
         assertThat(careful.get(0).fitness()).isEqualTo(Fitness.WITH_CARE);
         var hopeless = size(FeatureKind.OUTSIDE, "32.000", "32.002", ChoiceSchool.QUARTER)
-                .among(drawer, masters());
+                .among(drawer, masters(), IN_ORDER);
         assertThat(hopeless.get(0).method()).isEqualTo(by(FINE));
         assertThat(hopeless.get(0).fitness()).isEqualTo(Fitness.CANNOT_DECIDE);
         assertThat(hopeless.get(0).ratio().orElseThrow()).isLessThan(1);
@@ -142,24 +173,31 @@ class ChoosingTest {
     @Test
     void the_schools_disagree() {
         var asked = size(FeatureKind.OUTSIDE, "31.938", "32.038", ChoiceSchool.TENTH);
-        assertThat(of(asked.among(List.of(by(CALIPER)), masters()), "C3").fitness())
+        assertThat(of(asked.among(List.of(by(CALIPER)), masters(), IN_ORDER), "C3")
+                        .fitness())
                 .isEqualTo(Fitness.GOOD);
         var shown = size(FeatureKind.OUTSIDE, "31.938", "32.038", ChoiceSchool.SHOWN);
-        assertThat(of(shown.among(List.of(by(FINE)), masters()), "M6").fitness())
+        assertThat(of(shown.among(List.of(by(FINE)), masters(), IN_ORDER), "M6").fitness())
                 .isEqualTo(Fitness.WITH_CARE);
         var held = new Method(FINE, Optional.empty(), Optional.of(new Held(mm("0.001"), mm("0.002"))));
-        assertThat(of(shown.among(List.of(held), masters()), "M6").fitness()).isEqualTo(Fitness.GOOD);
+        assertThat(of(shown.among(List.of(held), masters(), IN_ORDER), "M6").fitness())
+                .isEqualTo(Fitness.GOOD);
         var loose = new Method(FINE, Optional.empty(), Optional.of(new Held(mm("0.005"), mm("0.004"))));
-        assertThat(of(shown.among(List.of(loose), masters()), "M6").fitness()).isNotEqualTo(Fitness.GOOD);
+        assertThat(of(shown.among(List.of(loose), masters(), IN_ORDER), "M6").fitness())
+                .isNotEqualTo(Fitness.GOOD);
     }
 
     @Test
     void a_trial_changes_what_is_proposed() {
         var asked = size(FeatureKind.OUTSIDE, "31.96", "32.02", ChoiceSchool.QUARTER);
-        assertThat(asked.among(List.of(by(FINE), by(COARSE)), masters()).get(0).method())
+        assertThat(asked.among(List.of(by(FINE), by(COARSE)), masters(), IN_ORDER)
+                        .get(0)
+                        .method())
                 .isEqualTo(by(FINE));
         var unsteady = new Method(FINE, Optional.empty(), Optional.of(new Held(Length.ZERO, mm("0.009"))));
-        assertThat(asked.among(List.of(unsteady, by(COARSE)), masters()).get(0).method())
+        assertThat(asked.among(List.of(unsteady, by(COARSE)), masters(), IN_ORDER)
+                        .get(0)
+                        .method())
                 .isEqualTo(by(COARSE));
     }
 
@@ -178,7 +216,8 @@ class ChoosingTest {
                         by(FINE),
                         by(quarantined(COARSE)),
                         new Method(TELESCOPE, Optional.of(CALIPER), Optional.empty())),
-                masters());
+                masters(),
+                IN_ORDER);
         assertThat(of(choices, "B2").fitness()).isEqualTo(Fitness.OUT_OF_REACH);
         assertThat(of(choices, "M6").fitness()).isEqualTo(Fitness.WRONG_KIND);
         assertThat(of(choices, "M9").fitness()).isEqualTo(Fitness.NOT_FIT);
@@ -190,7 +229,7 @@ class ChoosingTest {
         var bore = size(FeatureKind.BORE, "24.9", "25.1", ChoiceSchool.QUARTER);
         var withSmall = new Method(TELESCOPE, Optional.of(SMALL), Optional.empty());
         var withCaliper = new Method(TELESCOPE, Optional.of(CALIPER), Optional.empty());
-        var choices = bore.among(List.of(withSmall, withCaliper), masters());
+        var choices = bore.among(List.of(withSmall, withCaliper), masters(), IN_ORDER);
         assertThat(of(choices, "T1 + M5").fitness()).isEqualTo(Fitness.WRONG_RANGE);
         assertThat(of(choices, "T1 + C3").fitness().canMeasure()).isTrue();
         assertThatThrownBy(() -> by(TELESCOPE)).isInstanceOf(IllegalArgumentException.class);
@@ -201,23 +240,27 @@ class ChoosingTest {
     @Test
     void a_comparator_needs_something_to_be_set_on_and_bears_its_doubt() {
         var bore = size(FeatureKind.BORE, "80", "80.03", ChoiceSchool.QUARTER);
-        assertThat(bore.among(List.of(by(BORE)), masters()).get(0).fitness()).isEqualTo(Fitness.NO_MASTER);
+        assertThat(bore.among(List.of(by(BORE)), masters(), IN_ORDER).get(0).fitness())
+                .isEqualTo(Fitness.NO_MASTER);
         var ring = new Master("R1", Master.Kind.RING, mm("80.01"), mm("0.001"), Optional.empty());
         var blocks = new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"), BlockSet.called("mm-88"));
         var far = new Master("R2", Master.Kind.RING, mm("80.2"), mm("0.001"), Optional.empty());
         var large = gauge("M8", "outside-micrometer", "0.001", "75", "100");
         assertThat(new SettingMasters(List.of(ring, far), List.of(), ROOM).expandedFor(BORE, mm("80.015")))
                 .contains(mm("0.001"));
-        assertThat(new SettingMasters(List.of(ring, blocks), List.of(), ROOM).expandedFor(BORE, mm("80.015")))
-                .contains(mm("0.0002"));
+        // 1.005, 9, 70: of three blocks each may be out, and the stack by √3 times that.
+        assertThat(new SettingMasters(List.of(ring, blocks), List.of(), ROOM).expandedFor(BORE, mm("80.005")))
+                .contains(Length.nearest(0.2 * Math.sqrt(3)));
         assertThat(new SettingMasters(List.of(far), List.of(), ROOM).expandedFor(BORE, mm("80.015")))
                 .isEmpty();
-        double byRing = bore.among(List.of(by(BORE)), new SettingMasters(List.of(ring), List.of(), ROOM))
+        double byRing = bore.among(List.of(by(BORE)), new SettingMasters(List.of(ring), List.of(), ROOM), IN_ORDER)
                 .get(0)
                 .ratio()
                 .orElseThrow();
-        double byMicrometer =
-                bore.among(List.of(by(BORE)), masters(large)).get(0).ratio().orElseThrow();
+        double byMicrometer = bore.among(List.of(by(BORE)), masters(large), IN_ORDER)
+                .get(0)
+                .ratio()
+                .orElseThrow();
         assertThat(byMicrometer).isLessThan(byRing);
     }
 
@@ -235,7 +278,7 @@ class ChoosingTest {
                 List.of(new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"), BlockSet.called("mm-88"))),
                 List.of(),
                 ROOM);
-        var choices = asked.among(List.of(by(BORE), by(THREE)), blocks);
+        var choices = asked.among(List.of(by(BORE), by(THREE)), blocks, IN_ORDER);
         Choice bore = of(choices, "B2");
         assertThat(bore.hardest()).contains(new Question(About.OUT_OF_ROUND, mm("0.004")));
         assertThat(bore.ratio().orElseThrow())
@@ -244,7 +287,7 @@ class ChoosingTest {
     }
 
     @Test
-    void one_limit_alone_asks_for_the_quickest_and_no_place_takes_no_time() {
+    void no_place_takes_no_time_and_limits_without_room_are_decided_by_none() {
         var least = new Choosing(
                 FeatureKind.OUTSIDE,
                 LengthUnit.MILLIMETRE,
@@ -256,8 +299,8 @@ class ChoosingTest {
                 RepeatSchool.ONCE,
                 ChoiceSchool.QUARTER,
                 ROOM);
-        Choice quickest = least.among(List.of(by(FINE)), masters()).get(0);
-        assertThat(quickest.fitness()).isEqualTo(Fitness.GOOD);
+        Choice quickest = least.among(List.of(by(FINE)), masters(), IN_ORDER).get(0);
+        assertThat(quickest.fitness()).isEqualTo(Fitness.CANNOT_DECIDE);
         assertThat(quickest.seconds()).isZero();
         // One reading would not do: the turning point of a micrometer is felt, not seen.
         assertThat(quickest.repeats()).isEqualTo(2);

@@ -72,6 +72,37 @@ class UsageTest {
     }
 
     @Test
+    void what_it_may_be_out_grows_with_its_length() {
+        assertThat(inMillimetres("digital-caliper", FeatureKind.OUTSIDE, "0.01", "1000")
+                        .permittedError())
+                .contains(Length.ofMillimetres("0.06"));
+        assertThat(inMillimetres("vernier-caliper", FeatureKind.DEPTH, "0.02", "300")
+                        .permittedError())
+                .contains(Length.ofMillimetres("0.036"));
+        assertThat(inMillimetres("rule", FeatureKind.OUTSIDE, "0.5", "300").permittedError())
+                .contains(Length.ofMillimetres("0.15"));
+        assertThat(inMillimetres("rule", FeatureKind.OUTSIDE, "0.5", "1000").permittedError())
+                .contains(Length.ofMillimetres("0.22"));
+        assertThat(inMillimetres("three-contact-gauge", FeatureKind.BORE, "0.001", "100")
+                        .permittedError())
+                .contains(Length.ofMillimetres("0.005"));
+    }
+
+    @Test
+    void nothing_is_better_than_its_scale_can_show() {
+        // 1/128 in to the line, a dial of 0.02 to half a division; a micrometer's vernier is finer than its screw.
+        assertThat(inInches("vernier-caliper", FeatureKind.OUTSIDE, "0.0078125", "6")
+                        .permittedError())
+                .contains(Length.ofInches("0.0078125"));
+        assertThat(inMillimetres("dial-bore-gauge", FeatureKind.BORE, "0.02", "100")
+                        .permittedError())
+                .contains(Length.ofMillimetres("0.01"));
+        assertThat(inMillimetres("dial-caliper", FeatureKind.OUTSIDE, "0.02", "150")
+                        .permittedError())
+                .contains(Length.ofMillimetres("0.02"));
+    }
+
+    @Test
     void it_is_not_for_everything() {
         assertThat(Usage.of(
                         kind("outside-micrometer"),

@@ -21,17 +21,17 @@ class ZeroCheckTest {
     }
 
     @Test
-    void an_error_within_one_step_is_recorded_and_not_taken_off() {
+    void an_error_within_one_step_may_stay_and_is_taken_off() {
         ZeroCheck check = left("0.001", Done.NOTHING, null);
         assertThat(check.wasOff(STEP)).isFalse();
-        assertThat(check.correction(STEP)).isEqualTo(Length.ZERO);
+        assertThat(check.correction()).isEqualTo(Length.ofMillimetres("-0.001"));
     }
 
     @Test
     void a_larger_one_that_is_left_is_taken_off_each_reading() {
         ZeroCheck check = left("-0.003", Done.NOTHING, null);
         assertThat(check.isOff(STEP)).isTrue();
-        assertThat(check.correction(STEP)).isEqualTo(Length.ofMillimetres("0.003"));
+        assertThat(check.correction()).isEqualTo(Length.ofMillimetres("0.003"));
     }
 
     @Test
@@ -39,7 +39,7 @@ class ZeroCheckTest {
         ZeroCheck check = left("0.004", Done.SET_TO_ZERO, "0.000");
         assertThat(check.wasOff(STEP)).isTrue();
         assertThat(check.isOff(STEP)).isFalse();
-        assertThat(check.correction(STEP)).isEqualTo(Length.ZERO);
+        assertThat(check.correction()).isEqualTo(Length.ZERO);
         assertThat(ZeroCheck.of(STEP, Done.SET_TO_ZERO, null).<String>fold(ok -> "", refusal -> refusal.code()))
                 .isEqualTo("check-again");
         assertThat(ZeroCheck.of(STEP, Done.NOTHING, Length.ZERO).<String>fold(ok -> "", refusal -> refusal.code()))

@@ -69,7 +69,7 @@ class SizeJudgementTest {
         var demand = new Demand(
                 FeatureKind.OUTSIDE,
                 Optional.of(Limits.of(mm("43.961"), mm("44"))),
-                Optional.of(new ServiceLimit(mm("43.9"))));
+                Optional.of(new ServiceLimit(mm("43.9"), mm("0.1"))));
         var judged = guarded(demand, size);
         assertThat(judged.verdict()).isEqualTo(verdict);
         assertThat(judged.side()).isEqualTo(side);
@@ -80,7 +80,8 @@ class SizeJudgementTest {
 
     @Test
     void with_the_service_limit_alone_there_is_no_new_and_no_per_cent() {
-        var demand = new Demand(FeatureKind.BORE, Optional.empty(), Optional.of(new ServiceLimit(mm("82.8"))));
+        var demand =
+                new Demand(FeatureKind.BORE, Optional.empty(), Optional.of(new ServiceLimit(mm("82.8"), mm("0.1"))));
         assertThat(guarded(demand, "82.7").verdict()).isEqualTo(SizeVerdict.WITHIN_SERVICE);
         assertThat(guarded(demand, "82.7").ladder().orElseThrow().usedPercent()).isEmpty();
         assertThat(guarded(demand, "82.81").verdict()).isEqualTo(SizeVerdict.BEYOND_SERVICE);
@@ -90,7 +91,9 @@ class SizeJudgementTest {
     @Test
     void with_a_limit_open_on_the_wear_side_nothing_is_called_new() {
         var demand = new Demand(
-                FeatureKind.OUTSIDE, Optional.of(Limits.atMost(mm("44"))), Optional.of(new ServiceLimit(mm("43.9"))));
+                FeatureKind.OUTSIDE,
+                Optional.of(Limits.atMost(mm("44"))),
+                Optional.of(new ServiceLimit(mm("43.9"), mm("0.1"))));
         assertThat(guarded(demand, "43.98").verdict()).isEqualTo(SizeVerdict.WITHIN_SERVICE);
         assertThat(guarded(demand, "44.02").verdict()).isEqualTo(SizeVerdict.WRONG_WAY);
         assertThat(guarded(demand, "43.88").verdict()).isEqualTo(SizeVerdict.BEYOND_SERVICE);

@@ -144,4 +144,24 @@ class PlannedFeatureTest {
     void a_name_and_a_class_tell_the_kind(String name, String limits, FeatureKind kind) {
         assertThat(KindByName.of(name, limits)).isEqualTo(kind);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "OUTSIDE, 24.98 to 25.02, '', 0.04",
+        "OUTSIDE, max 12, '', 40",
+        "OUTSIDE, max 12.000, '', 0.04",
+        "BORE, min 12.50, '', 0.4",
+        "OUTSIDE, '', 43.9, 4",
+        "RUNOUT, 0.05, '', 0.05",
+        "RUNOUT, max 0.050, '', 0.05",
+    })
+    void a_gauge_must_split_the_zone_or_what_a_single_limit_was_written_with(
+            FeatureKind kind, String limits, String service, String millimetres) {
+        PlannedFeature feature = PlannedFeature.of(
+                TypedFeature.of("pin", kind, limits).withWear(service, ""), TitleBlock.in(MILLIMETRE));
+        assertThat(feature.refusals()).isEmpty();
+        assertThat(feature.toSplit()).contains(Length.ofMillimetres(millimetres));
+        assertThat(feature.hasOneLimit())
+                .isEqualTo(kind != FeatureKind.RUNOUT && feature.zone().isEmpty());
+    }
 }

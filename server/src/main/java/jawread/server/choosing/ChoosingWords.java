@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.assess.Feature;
 import jawread.core.gauge.Choice;
+import jawread.core.gauge.Fitness;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.plan.PlannedFeature;
@@ -52,7 +53,7 @@ class ChoosingWords {
                 asks(planned, unit),
                 inForce.map(each -> each.method().key()).orElse(null),
                 picked,
-                warning(inForce, of.picks().get(feature.key())),
+                warning(weighed, inForce, of.picks().get(feature.key())),
                 weighed.stream()
                         .map(each -> method(each, planned, unit, inForce, weighed.get(0) == each))
                         .toList());
@@ -61,10 +62,8 @@ class ChoosingWords {
     /** What must be decided: the width of the zone of size, and of each form limit. */
     private String asks(PlannedFeature planned, LengthUnit unit) {
         var asked = new ArrayList<String>();
-        planned.zone()
-                .ifPresentOrElse(
-                        zone -> asked.add(words.say("choosing.asks.size", Map.of("zone", both(zone, unit)))),
-                        () -> asked.add(words.say("choosing.asks.one-limit")));
+        String size = planned.hasOneLimit() ? "choosing.asks.one-limit" : "choosing.asks.size";
+        planned.toSplit().ifPresent(zone -> asked.add(words.say(size, Map.of("zone", both(zone, unit)))));
         planned.outOfRound()
                 .ifPresent(limit -> asked.add(
                         words.say("choosing.asks.out-of-round", Map.of("zone", both(limit.asDifference(), unit)))));
@@ -79,7 +78,7 @@ class ChoosingWords {
                 + figures.significant(length, unit.other()).withUnit() + ")";
     }
 
-    private String warning(Optional<Weighed> inForce, String pick) {
+    private String warning(List<Weighed> weighed, Optional<Weighed> inForce, String pick) {
         if (inForce.isEmpty()) {
             return words.say("choosing.none");
         }
@@ -87,17 +86,24 @@ class ChoosingWords {
         if (pick != null && !pick.equals(now.method().key())) {
             return words.say("choosing.pick-not-fit", Map.of("now", now.method().number()));
         }
-        return switch (now.choice().fitness()) {
-            case GOOD -> "";
-            case WITH_CARE ->
-                words.say(
-                        "choosing.warning.with-care",
+        if (now.choice().fitness() == Fitness.GOOD) {
+            return "";
+        }
+        String withCare = now.choice().fitness() == Fitness.WITH_CARE ? "with-care" : "cannot-decide";
+        Weighed best = weighed.get(0);
+        // What another is worth does not hang on which was picked.
+        return best.choice().fitness().compareTo(now.choice().fitness()) < 0
+                ? words.say(
+                        "choosing.warning.picked." + withCare,
+                        Map.of(
+                                "number", now.method().number(),
+                                "better", best.method().number(),
+                                "word",
+                                        words.say("fitness."
+                                                + best.choice().fitness().code())))
+                : words.say(
+                        "choosing.warning." + withCare,
                         Map.of("number", now.method().number()));
-            default ->
-                words.say(
-                        "choosing.warning.cannot-decide",
-                        Map.of("number", now.method().number()));
-        };
     }
 
     private MethodView method(

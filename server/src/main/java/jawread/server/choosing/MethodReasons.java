@@ -5,8 +5,8 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import jawread.core.gauge.Choice;
+import jawread.core.gauge.Condition;
 import jawread.core.gauge.Fitness;
 import jawread.core.gauge.Question.About;
 import jawread.core.gauge.Usage;
@@ -15,7 +15,6 @@ import jawread.core.plan.PlannedFeature;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
-import jawread.server.drawer.GaugeState;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -97,7 +96,7 @@ class MethodReasons {
 
     private String decided(Choice choice) {
         if (choice.hardest().isEmpty()) {
-            return words.say("choosing.one-limit");
+            return words.say("choosing.no-room");
         }
         About about = choice.hardest().get().about();
         String key = "choosing." + choice.fitness().code() + (about == About.SIZE ? "" : ".form");
@@ -110,12 +109,13 @@ class MethodReasons {
                         words.say("choosing.about." + about.code())));
     }
 
-    /** What it cannot see, and that its calibration has run out. */
+    /** What it cannot see, and what keeps it from being trusted as it lies there. */
     String remark(Weighed weighed, PlannedFeature planned) {
-        boolean due = Stream.of(weighed.method().gauge(), weighed.method().read())
-                .anyMatch(gauge -> drawer.stateOf(gauge) == GaugeState.DUE);
+        Condition condition = weighed.choice().condition();
         String sees = sees(weighed.choice(), planned);
-        return due && weighed.choice().fitness().canMeasure() ? (words.say("choosing.due") + " " + sees).strip() : sees;
+        return condition != Condition.IN_ORDER && weighed.choice().fitness().canMeasure()
+                ? (words.say("choosing." + condition.code()) + " " + sees).strip()
+                : sees;
     }
 
     private String sees(Choice choice, PlannedFeature planned) {

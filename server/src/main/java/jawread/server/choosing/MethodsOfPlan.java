@@ -104,7 +104,7 @@ public record MethodsOfPlan(
 
     private static List<Question> questions(PlannedFeature feature) {
         var questions = new ArrayList<Question>();
-        feature.zone().filter(zone -> !zone.isZero()).ifPresent(zone -> questions.add(new Question(About.SIZE, zone)));
+        feature.toSplit().ifPresent(zone -> questions.add(new Question(About.SIZE, zone)));
         feature.outOfRound().ifPresent(limit -> questions.add(new Question(About.OUT_OF_ROUND, limit.asDifference())));
         feature.taper().ifPresent(limit -> questions.add(new Question(About.TAPER, limit.asDifference())));
         return questions;

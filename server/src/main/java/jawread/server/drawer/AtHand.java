@@ -1,14 +1,18 @@
 package jawread.server.drawer;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.assess.Instruments;
 import jawread.core.gauge.Choice;
 import jawread.core.gauge.Choosing;
+import jawread.core.gauge.Condition;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Method.Held;
 import jawread.core.gauge.Usage;
@@ -23,10 +27,12 @@ import jawread.core.limit.FeatureKind;
  * What can be measured with at one moment, in one person's hands.
  *
  * @param at that moment
+ * @param day the same, in the shop
  * @param instruments all of the drawer, as the rules of measuring know them
  * @param trials of that person, young enough to count, in the order of time
  */
-public record AtHand(Instant at, List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
+public record AtHand(
+        Instant at, LocalDate day, List<GaugeAndReader> methods, Instruments instruments, List<Trial> trials) {
     /** A method weighed for a feature, and what it is in the drawer. */
     public record Weighed(GaugeAndReader method, Choice choice) {}
 
@@ -65,6 +71,18 @@ public record AtHand(Instant at, List<GaugeAndReader> methods, Instruments instr
         return new Held(Length.nearest(Math.abs(result.bias())), Length.nearest(result.spread(trial.resolution())));
     }
 
+    private Condition condition(GaugeAndReader method) {
+        return Stream.of(method.gauge(), method.read())
+                .map(this::condition)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+    }
+
+    private Condition condition(Gauge gauge) {
+        Condition found = instruments.of(gauge.id()).condition();
+        return gauge.stateOn(day) == GaugeState.DUE && found != Condition.FOUND_OFF ? Condition.DUE : found;
+    }
+
     /** Every method weighed, the proposed one first. */
     public List<Weighed> weigh(Choosing choosing) {
         Map<String, GaugeAndReader> byName =
@@ -74,7 +92,8 @@ public record AtHand(Instant at, List<GaugeAndReader> methods, Instruments instr
                         methods.stream()
                                 .map(method -> of(method, choosing.kind()))
                                 .toList(),
-                        instruments.settingMasters(choosing.warmth(), at))
+                        instruments.settingMasters(choosing.warmth(), at),
+                        method -> condition(byName.get(method.name())))
                 .stream()
                 .map(choice -> new Weighed(byName.get(choice.method().name()), choice))
                 .toList();

@@ -93,7 +93,7 @@ public class Methods {
     }
 
     private AtHand read(List<Trial> young) {
-        return new AtHand(clock.instant(), drawer.methods(), instruments.now(), young);
+        return new AtHand(clock.instant(), drawer.today(), drawer.methods(), instruments.now(), young);
     }
 
     private List<Trial> youngTrialsOf(Person person, Instant at) {

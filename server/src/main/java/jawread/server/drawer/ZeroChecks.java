@@ -229,8 +229,8 @@ public class ZeroChecks {
     }
 
     /**
-     * What is added to a reading taken now: the known error that was left, where it was more than may be left alone. A comparator
-     * that was set since begins anew.
+     * What is added to a reading taken now: the known error that was left, within what may be left alone too. A comparator that
+     * was set since begins anew.
      */
     @Transactional(readOnly = true)
     public Length correction(Gauge gauge) {
@@ -243,7 +243,7 @@ public class ZeroChecks {
         return of(gauge).stream()
                 .reduce((before, after) -> after)
                 .filter(check -> !check.at().isBefore(set))
-                .map(check -> check.result().correction(check.allowed()))
+                .map(check -> check.result().correction())
                 .orElse(Length.ZERO);
     }
 
