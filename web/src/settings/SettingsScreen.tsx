@@ -12,7 +12,7 @@ import { SignedOn } from './SignedOn';
 import { WhatIsKept } from './WhatIsKept';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
-  ['The shop', ['shop-name', 'unit', 'machine-reads', 'sounds', 'read-back', 'theme', 'materials']],
+  ['The shop', ['shop-name', 'unit', 'machine-reads', 'machine-division-metric', 'machine-division-inch', 'sounds', 'read-back', 'theme', 'materials']],
   ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
   ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],

@@ -201,6 +201,8 @@ export const SETTINGS: Record<string, SettingLabel> = {
     name: 'The machine’s dial reads',
     choices: { radius: 'radius', diameter: 'diameter' },
   },
+  'machine-division-metric': { name: 'Its dial’s smallest division, in mm', hint: '0.01' },
+  'machine-division-inch': { name: 'Its dial’s smallest division, in inches', hint: '0.001' },
   materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
   'slips-seen-by': {
     name: 'Slips that were owned to are seen by',

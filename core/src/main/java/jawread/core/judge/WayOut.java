@@ -36,6 +36,23 @@ public record WayOut(Word word, Optional<Cut> cut) {
      * @param toMiddle to the middle of the limits; empty when one is open
      */
     public record Cut(Length toNear, Optional<Length> toMiddle) {
+        /**
+         * The same to whole divisions of the machine's dial, on the side that leaves metal: no more than to the middle, and no less than must
+         * come off. Empty where no line of the dial lies between the limits.
+         *
+         * @param division of the dial, above zero
+         * @param isRadius whether it feeds a radius while this is a diameter: a division then takes off two
+         */
+        public Optional<Cut> onDial(Length division, boolean isRadius) {
+            long step = (isRadius ? division.times(2) : division).picometres();
+            var near = new Length(-Math.floorDiv(-toNear.picometres(), step) * step);
+            Optional<Length> middle = toMiddle.map(of -> new Length(Math.floorDiv(of.picometres(), step) * step))
+                    .map(of -> of.compareTo(near) >= 0 ? of : near);
+            boolean isPastFar = toMiddle.filter(of -> near.compareTo(of.times(2).minus(toNear)) > 0)
+                    .isPresent();
+            return isPastFar ? Optional.empty() : Optional.of(new Cut(near, middle));
+        }
+
         /** For a diameter: what to feed in on one side. Rounded half to even to 1 pm. */
         public Cut perSide() {
             return new Cut(toNear.half(), toMiddle.map(Length::half));

@@ -18,6 +18,8 @@ public record Figure(String digits, LengthUnit unit) {
     /** Inches have no finite decimal for a picometre; here the search for one more decimal ends. */
     private static final int MOST_DECIMALS = 12;
 
+    private static final int MOST_ORDERED_DECIMALS = 5;
+
     /** Rounded once, half to even, to that many decimals, trailing zeros kept. */
     public static Figure of(Length length, LengthUnit unit, int decimals) {
         return new Figure(rounded(length, unit, decimals).toPlainString(), unit);
@@ -68,6 +70,40 @@ public record Figure(String digits, LengthUnit unit) {
             return decimals;
         }
         throw new IllegalArgumentException("A resolution is above zero, got " + resolution);
+    }
+
+    /**
+     * To what a figure that is told is rounded: the first figure of what is not known of it, and nothing finer than anybody works to, a
+     * micrometre or a tenth of a thou. One that is smaller than that keeps its own first figure.
+     *
+     * @param expanded U
+     */
+    public static Length toldTo(Length length, Length expanded, LengthUnit unit) {
+        Length finest = unit.isInch() ? Length.ofInches("0.0001") : LengthUnit.MICROMETRE.whole();
+        Length known = firstFigure(expanded, unit);
+        Length step = known.compareTo(finest) > 0 ? known : finest;
+        boolean isSmaller = !length.isZero() && length.abs().times(2).compareTo(step) < 0;
+        return isSmaller ? firstFigure(length, unit) : step;
+    }
+
+    /** The step to order or to make by: that one where it is short in the unit, else the next coarser tenth, hundredth, thousandth. */
+    public static Length orderable(Length step, LengthUnit unit) {
+        BigDecimal figure = step.in(unit).stripTrailingZeros();
+        if (figure.scale() <= MOST_ORDERED_DECIMALS) {
+            return step;
+        }
+        Length first = firstFigure(step, unit);
+        return first.equals(step) ? step : first.times(10);
+    }
+
+    /** One unit of the first figure that is not zero; of zero the least length there is. */
+    private static Length firstFigure(Length length, LengthUnit unit) {
+        if (length.isZero()) {
+            return new Length(1);
+        }
+        BigDecimal figure = length.abs().in(unit);
+        Length first = Length.of(BigDecimal.ONE.scaleByPowerOfTen(figure.precision() - figure.scale() - 1), unit);
+        return first.isZero() ? new Length(1) : first;
     }
 
     private static Figure onItsSideOf(Collection<Length> limits, Length length, LengthUnit unit, int fewest) {

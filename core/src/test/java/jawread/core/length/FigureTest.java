@@ -5,8 +5,11 @@ import static jawread.core.length.LengthUnit.MILLIMETRE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class FigureTest {
     private static final Length MICROMETRE = Length.ofMicrometres(1);
@@ -65,5 +68,29 @@ class FigureTest {
     @Test
     void a_resolution_of_zero_is_a_broken_contract() {
         assertThatThrownBy(() -> Figure.decimalsOf(Length.ZERO, INCH)).hasMessageContaining("above zero");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "83, 29, MILLIMETRE, 0.01",
+        "83, 5.7, MILLIMETRE, 0.001",
+        "83, 0.4, MILLIMETRE, 0.001",
+        "83, 5.7, INCH, 0.0001",
+        "83, 29, INCH, 0.001",
+        "4, 29, MILLIMETRE, 0.001",
+    })
+    void what_is_told_has_no_more_digits_than_what_is_not_known_of_it(
+            double length, double expanded, LengthUnit unit, BigDecimal step) {
+        assertThat(Figure.toldTo(Length.nearest(length), Length.nearest(expanded), unit))
+                .isEqualTo(Length.of(step, unit));
+    }
+
+    @Test
+    void what_is_ordered_has_a_step_that_can_be_written() {
+        assertThat(Figure.orderable(Length.ofMillimetres("0.001"), LengthUnit.INCH))
+                .isEqualTo(Length.ofInches("0.0001"));
+        assertThat(Figure.orderable(Length.ofInches("0.0005"), LengthUnit.INCH)).isEqualTo(Length.ofInches("0.0005"));
+        assertThat(Figure.orderable(Length.ofInches("0.001"), LengthUnit.MILLIMETRE))
+                .isEqualTo(Length.ofMillimetres("0.0254"));
     }
 }

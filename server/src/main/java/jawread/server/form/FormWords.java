@@ -52,6 +52,11 @@ class FormWords {
                 : figures.computed(length, unit, measured.resolution(), List.of());
     }
 
+    /** What is advised of it, to what is known of its sizes. */
+    LengthText told(Length length, MeasuredForm measured, LengthUnit unit) {
+        return figures.told(length, unit, Length.nearest(measured.expanded()));
+    }
+
     String inUnit(Length length, MeasuredForm measured, LengthUnit unit) {
         return shown(length, measured, unit).withUnit();
     }

@@ -66,7 +66,9 @@ public class ReworkWords {
                 "story.next.size",
                 Map.of(
                         "size", name(size, unit),
-                        "stock", form.inUnit(next.leastStock().orElseThrow(), measured, unit)));
+                        "stock",
+                                form.told(next.leastStock().orElseThrow(), measured, unit)
+                                        .withUnit()));
         if (next.oneSideSize().equals(next.size())) {
             return said;
         }
@@ -106,7 +108,7 @@ public class ReworkWords {
                     stock.add(new StockView(
                             place.get().place().id(),
                             place.get().place().name(),
-                            form.shown(next.stockPerSide().get(i++), measured, unit)));
+                            form.told(next.stockPerSide().get(i++), measured, unit)));
                 }
             }
         }

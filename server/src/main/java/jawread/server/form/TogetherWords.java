@@ -54,6 +54,7 @@ public class TogetherWords {
                         "feature",
                         name,
                         "stock",
-                        form.inUnit(member.leastStock().get().abs(), measured, unit)));
+                        form.told(member.leastStock().get().abs(), measured, unit)
+                                .withUnit()));
     }
 }

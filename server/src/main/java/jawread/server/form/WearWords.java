@@ -78,6 +78,6 @@ class WearWords {
     }
 
     private String said(Length length, Worn worn, LengthUnit unit) {
-        return form.inUnit(length, worn.measured(), unit);
+        return form.told(length, worn.measured(), unit).withUnit();
     }
 }

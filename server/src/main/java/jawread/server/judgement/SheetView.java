@@ -225,10 +225,12 @@ public record SheetView(
      * On the size, and on one side of it for a diameter.
      *
      * @param middle to the middle of the limits; absent when one is open
+     * @param dial what the machine's dial does to it, in a sentence; empty where it comes to whole divisions by itself
      */
     public record ToCutView(
             LengthText near,
             @Nullable LengthText middle,
             @Nullable LengthText sideNear,
-            @Nullable LengthText sideMiddle) {}
+            @Nullable LengthText sideMiddle,
+            String dial) {}
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import jawread.core.judge.Demand;
 import jawread.core.judge.SizeJudgement;
@@ -126,14 +127,34 @@ class VerdictWords {
     private ToCutView toCut(WayOut.Cut cut, Sized sized) {
         // A dial that reads the diameter is fed by the diameter: half of it would only mislead.
         boolean bySide = sized.diameter() && settings.of(Setting.MACHINE_READS).equals("radius");
-        Optional<WayOut.Cut> side = bySide ? Optional.of(cut.perSide()) : Optional.empty();
+        Length division = division(sized.unit());
+        Optional<WayOut.Cut> dialled = cut.onDial(division, bySide);
+        WayOut.Cut told = dialled.orElse(cut);
+        Optional<WayOut.Cut> side = bySide ? Optional.of(told.perSide()) : Optional.empty();
+        Function<Length, LengthText> show = dialled.isPresent()
+                ? length -> figures.reading(length, sized.unit(), division)
+                : length -> show(length, sized);
         return new ToCutView(
-                show(cut.toNear(), sized),
-                cut.toMiddle().map(middle -> show(middle, sized)).orElse(null),
-                side.map(of -> show(of.toNear(), sized)).orElse(null),
-                side.flatMap(WayOut.Cut::toMiddle)
-                        .map(middle -> show(middle, sized))
-                        .orElse(null));
+                show.apply(told.toNear()),
+                told.toMiddle().map(show).orElse(null),
+                side.map(WayOut.Cut::toNear).map(show).orElse(null),
+                side.flatMap(WayOut.Cut::toMiddle).map(show).orElse(null),
+                dial(cut, dialled, division, sized.unit()));
+    }
+
+    private Length division(LengthUnit unit) {
+        return Length.of(
+                settings.number(unit.isInch() ? Setting.MACHINE_DIVISION_INCH : Setting.MACHINE_DIVISION_METRIC), unit);
+    }
+
+    /** What the dial does to it; empty where it comes to whole divisions by itself. */
+    private String dial(WayOut.Cut cut, Optional<WayOut.Cut> dialled, Length division, LengthUnit unit) {
+        if (dialled.filter(cut::equals).isPresent()) {
+            return "";
+        }
+        return words.say(
+                dialled.isPresent() ? "cut.dialled" : "cut.between-lines",
+                Map.of("division", figures.exactly(division, unit)));
     }
 
     private String cutSentence(ToCutView cut) {
@@ -141,12 +162,13 @@ class VerdictWords {
         String key = "cut." + (toMiddle ? "middle" : "near") + (cut.sideNear() == null ? "" : ".diameter");
         LengthText main = toMiddle ? cut.middle() : cut.near();
         LengthText side = toMiddle ? cut.sideMiddle() : cut.sideNear();
-        return words.say(
+        String said = words.say(
                 key,
                 Map.of(
                         "main", main.withUnit(),
                         "side", side == null ? "" : side.withUnit(),
                         "near", cut.near().withUnit()));
+        return cut.dial().isEmpty() ? said : said + " " + cut.dial();
     }
 
     private String sentence(Sized sized) {

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import jawread.core.assess.Feature;
 import jawread.core.judge.Decision;
 import jawread.core.judge.DecisionRule;
+import jawread.core.length.Figure;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.Limits;
@@ -185,8 +186,8 @@ class PairingWords {
                 order.add(order(
                         "outside",
                         left,
-                        SizeToOrder.outsideFor(left.places(), window, step(outside, left)),
-                        step(outside, left),
+                        SizeToOrder.outsideFor(left.places(), window, step(outside, left, said.unit())),
+                        step(outside, left, said.unit()),
                         said.unit()));
             }
         }
@@ -196,19 +197,20 @@ class PairingWords {
                 order.add(order(
                         "inside",
                         left,
-                        SizeToOrder.insideFor(left.places(), window, step(inside, left)),
-                        step(inside, left),
+                        SizeToOrder.insideFor(left.places(), window, step(inside, left, said.unit())),
+                        step(inside, left, said.unit()),
                         said.unit()));
             }
         }
         return List.copyOf(order);
     }
 
-    /** As fine as the drawing or the gauge is, whichever is finer. */
-    private static Length step(Optional<Feature> feature, PairedPart part) {
-        return feature.map(Feature::limitsStep)
+    /** As fine as the drawing or the gauge is, whichever is finer, in figures that can be ordered. */
+    private static Length step(Optional<Feature> feature, PairedPart part, LengthUnit unit) {
+        Length finer = feature.map(Feature::limitsStep)
                 .filter(step -> step.compareTo(part.step()) < 0)
                 .orElse(part.step());
+        return Figure.orderable(finer, unit);
     }
 
     private String order(String what, PairedPart left, Optional<Limits> sizes, Length step, LengthUnit unit) {

@@ -1,6 +1,7 @@
 package jawread.server.series;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
@@ -44,6 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class OverTime {
     private static final int BAND_POINTS = 24;
+    private static final int FORECAST_FIGURES = 3;
     private static final double SECONDS_A_DAY = Duration.ofDays(1).toSeconds();
 
     private final PlansInForce plans;
@@ -257,8 +259,8 @@ class OverTime {
                                         "service",
                                                 figures.reading(service.orElseThrow(), unit, step)
                                                         .withUnit(),
-                                        "meets", whole(trend.meets().getAsDouble(), along),
-                                        "earliest", whole(trend.earliest().getAsDouble(), along)));
+                                        "meets", told(trend.meets().getAsDouble(), RoundingMode.HALF_EVEN, along),
+                                        "earliest", told(trend.earliest().getAsDouble(), RoundingMode.DOWN, along)));
         };
     }
 
@@ -269,13 +271,15 @@ class OverTime {
                 .withUnit();
     }
 
-    private String whole(double at, Along along) {
+    /** To three figures: what is forecast is never better known. */
+    private String told(double at, RoundingMode mode, Along along) {
         return words.say(
                 "over-time.at." + along.code(),
                 Map.of(
                         "at",
                         BigDecimal.valueOf(at)
-                                .setScale(0, RoundingMode.HALF_EVEN)
+                                .setScale(0, mode)
+                                .round(new MathContext(FORECAST_FIGURES, mode))
                                 .toPlainString()));
     }
 

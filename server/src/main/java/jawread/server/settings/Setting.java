@@ -66,6 +66,10 @@ public enum Setting {
     ROOM_FROM_TWENTY("5", Scope.SHOP, text -> Setting.number(text, 0, 40)),
 
     MACHINE_READS("radius", Scope.SHOP, "radius", "diameter"),
+    /** The smallest division of the machine's dial, in mm: no cut is told finer. */
+    MACHINE_DIVISION_METRIC("0.01", Scope.SHOP, Setting::division),
+    /** The same in inches, for a job that is written in them. */
+    MACHINE_DIVISION_INCH("0.001", Scope.SHOP, Setting::division),
     /** The shop's own materials, {@code gunmetal 18.3}, apart by semicolons. */
     MATERIALS("", Scope.SHOP, Setting::materials),
     /** Who sees the slips that a person owned to. */
@@ -151,6 +155,13 @@ public enum Setting {
                 .map(number -> Outcome.of(number.toPlainString()))
                 .orElseGet(() -> Outcome.refused(
                         Refusal.of("number-between").with("least", (int) least).with("most", (int) most)));
+    }
+
+    /** Of a dial: above zero, and no more than 1. */
+    private static Outcome<String> division(String text) {
+        return number(text, 0, 1)
+                .then(number ->
+                        new BigDecimal(number).signum() > 0 ? Outcome.of(number) : Outcome.refused("division-zero"));
     }
 
     private static Outcome<String> cautions(String text) {

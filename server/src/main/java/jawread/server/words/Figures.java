@@ -40,6 +40,12 @@ public class Figures {
         return computed(length, unit, step, List.of());
     }
 
+    /** Reckoned and told, with no more digits than what is not known of it allows. @param expanded U */
+    public LengthText told(Length length, LengthUnit unit, Length expanded) {
+        Length step = Figure.toldTo(length, expanded, unit);
+        return both(length, Figure.of(length, unit, Figure.decimalsOf(step, unit)), step, List.of());
+    }
+
     /** All the digits there are, and the unit, for a sentence. */
     public String exactly(Length length, LengthUnit unit) {
         return marked(Figure.exactly(length, unit).toString());
