@@ -1908,9 +1908,11 @@ export interface components {
             bracket: boolean;
             code: string;
             frames: boolean;
+            limits: boolean;
             name: string;
             reader: boolean;
             scales: components["schemas"]["ScaleChoiceView"][];
+            threads: boolean;
             transfer: boolean;
             usualInches: components["schemas"]["UsualRangeView"];
             usualMillimetres: components["schemas"]["UsualRangeView"];
@@ -1973,6 +1975,7 @@ export interface components {
             stateWord: string;
             step: components["schemas"]["LengthText"];
             technique: string;
+            tries: components["schemas"]["TryView"][];
             unit: string;
             wanted?: string | null;
         };
@@ -2012,6 +2015,8 @@ export interface components {
             decisive: boolean;
             found?: string | null;
             /** Format: int64 */
+            gauge?: number | null;
+            /** Format: int64 */
             id: number;
             name: string;
             note: string;
@@ -2044,6 +2049,7 @@ export interface components {
             round: string;
             runout?: string | null;
             sizes: components["schemas"]["LengthText"][];
+            straightness?: components["schemas"]["StraightnessView"];
             together?: string | null;
             underPlan: string[];
             value?: components["schemas"]["LengthText"];
@@ -2132,6 +2138,8 @@ export interface components {
             /** Format: int64 */
             feature: number;
             found: string;
+            /** Format: int64 */
+            gauge?: number | null;
             note: string;
             /** Format: int64 */
             part: number;
@@ -2147,6 +2155,7 @@ export interface components {
             /** Format: int64 */
             part: number;
             partName: string;
+            threadGauges: components["schemas"]["ThreadGaugeView"][];
         };
         MarkBody: {
             /** @enum {string} */
@@ -2434,7 +2443,7 @@ export interface components {
             /** Format: int64 */
             feature: number;
             /** @enum {string} */
-            kind: "SKIP" | "TAKE_UP" | "NOTE";
+            kind: "SKIP" | "TAKE_UP" | "NOTE" | "STRAIGHTNESS";
             /** Format: int64 */
             part: number;
             /** Format: int64 */
@@ -2444,6 +2453,7 @@ export interface components {
             reason: string;
             /** Format: int32 */
             round: number;
+            size?: string | null;
         };
         PlaceView: {
             /** Format: int32 */
@@ -3013,6 +3023,14 @@ export interface components {
             /** Format: int64 */
             place: number;
         };
+        StraightnessView: {
+            /** Format: int64 */
+            place: number;
+            /** Format: int32 */
+            round: number;
+            said: string;
+            unit: string;
+        };
         StudySoFarView: {
             complete: boolean;
             sentence: string;
@@ -3046,6 +3064,11 @@ export interface components {
             sections: string[];
             sentence: string;
         };
+        ThreadGaugeView: {
+            /** Format: int64 */
+            id: number;
+            number: string;
+        };
         TickBody: {
             caution: string;
             /** Format: int64 */
@@ -3070,6 +3093,7 @@ export interface components {
             x: number;
         };
         ToCutView: {
+            dial: string;
             middle?: components["schemas"]["LengthText"];
             near: components["schemas"]["LengthText"];
             sideMiddle?: components["schemas"]["LengthText"];
@@ -3147,6 +3171,10 @@ export interface components {
             id: string;
             person: string;
             result: components["schemas"]["TrialResultView"];
+        };
+        TryView: {
+            code: string;
+            word: string;
         };
         TwoMethodsView: {
             differs: boolean;

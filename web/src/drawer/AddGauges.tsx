@@ -109,8 +109,10 @@ function AddTo({ drawer, kind, first, onPick }: AddToProps) {
           {kind.frames && (
             <Choice label="Frames" value={frames} choices={FRAMES} onChoose={setFrames} />
           )}
-          {field('rangeLow', 'From')}
-          {field('rangeHigh', isSet ? 'The first goes to' : 'To')}
+          {!kind.threads && field('rangeLow', kind.limits ? 'The smaller end' : 'From')}
+          {!kind.threads &&
+            field('rangeHigh', kind.limits ? 'The larger end' : isSet ? 'The first goes to' : 'To')}
+          {kind.limits && field('error', 'U of its ends', '0.001')}
           {kind.bracket && field('step', 'From pin to pin', '0.01')}
           {kind.bracket && field('error', 'A pin may be out by', '0.001')}
         </div>
@@ -120,7 +122,7 @@ function AddTo({ drawer, kind, first, onPick }: AddToProps) {
           </summary>
           <div className="mt-2 grid gap-4 tablet:grid-cols-3">
             {field('spread', 's of single readings', 'starting value')}
-            {!kind.bracket && field('error', 'Largest error', 'starting value')}
+            {!kind.bracket && !kind.limits && field('error', 'Largest error', 'starting value')}
             {field('reach', 'Reach into a hole', 'starting value')}
             {field('base', 'It adds by itself', 'its lower end')}
             {field('rods', 'Other rods', '1; 2; 3')}

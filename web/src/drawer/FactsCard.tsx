@@ -39,11 +39,11 @@ export function FactsCard({ page, onClose }: { page: GaugePage; onClose: () => v
         {field('shopNumber', 'Number on it')}
         {field('name', 'Name')}
         {field('base', 'It adds by itself')}
-        {field('rangeLow', 'From')}
-        {field('rangeHigh', 'To')}
+        {field('rangeLow', kind?.limits ? 'The smaller end' : 'From')}
+        {field('rangeHigh', kind?.limits ? 'The larger end' : 'To')}
         {field('rods', 'Other rods', '1; 2; 3')}
         {field('spread', 's of single readings', 'starting value')}
-        {field('error', 'Largest error', 'starting value')}
+        {field('error', kind?.limits ? 'U of its ends' : 'Largest error', 'starting value')}
         {field('reach', 'Reach into a hole', 'starting value')}
         {field('allowedSteps', 'Zero may be out by, in steps')}
         {kind?.bracket && field('step', 'From pin to pin')}

@@ -11,6 +11,8 @@ const kind: GaugeKind = {
   ],
   transfer: false,
   bracket: false,
+  limits: false,
+  threads: false,
   frames: true,
   reader: true,
   usualMillimetres: { low: '0', high: '25' },

@@ -8,6 +8,7 @@ import { Button } from '../ui/Button';
 import { FormJudged } from './FormJudged';
 import { MethodsJudged } from './MethodsJudged';
 import { PlacesJudged } from './PlacesJudged';
+import { Straightness } from './Straightness';
 
 interface FeatureJudgedProps {
   judged: JudgedFeature;
@@ -42,6 +43,9 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
             <p className="font-medium">{verdict.sentence}</p>
           )}
           {judged.envelope && <p className="border-l-4 border-near pl-3">{judged.envelope}</p>}
+          {judged.straightness && (
+            <Straightness part={part} feature={feature.id} straightness={judged.straightness} />
+          )}
           <p className="text-label text-quiet">
             {reworked && <strong>At {reworked.text}. </strong>}Limits {limits.sentence}
             {service && `, service ${service.text} ${service.unit}`} · {judged.round}

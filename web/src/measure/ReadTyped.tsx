@@ -5,7 +5,7 @@ import type { Opens } from './Cards';
 import { standing } from '../api/keepReading';
 import { Keypad } from './Keypad';
 import { Order } from './Order';
-import { type Entry, isPins } from './useEntry';
+import { type Entry, isLimitGauge, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
 import { Next } from './Next';
 import type { Measuring } from './useMeasuring';
@@ -49,15 +49,21 @@ export function ReadTyped({ measuring, entry, field, open, doubts, third }: Read
         {third}
         <Next measuring={measuring} isReading={entry.text !== ''} onCut={open.cut} />
       </div>
-      <Keypad text={entry.text} onType={entry.type} />
-      <Button
-        // A doubt is answered first; whoever reads on instead just types.
-        look={entry.text !== '' || (measuring.place.wants && !isAsked) ? 'now' : 'plain'}
-        onClick={entry.end}
-        aria-disabled={entry.text === ''}
-      >
-        <span className="mr-4 font-bold">Enter</span> keep
-      </Button>
+      {isLimitGauge(gauge) ? (
+        <Tries measuring={measuring} />
+      ) : (
+        <Keypad text={entry.text} onType={entry.type} />
+      )}
+      {(!isLimitGauge(gauge) || entry.text !== '') && (
+        <Button
+          // A doubt is answered first; whoever reads on instead just types.
+          look={entry.text !== '' || (measuring.place.wants && !isAsked) ? 'now' : 'plain'}
+          onClick={entry.end}
+          aria-disabled={entry.text === ''}
+        >
+          <span className="mr-4 font-bold">Enter</span> keep
+        </Button>
+      )}
       <AtPlace measuring={measuring} open={open} doubts={doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
         <GaugeInHand measuring={measuring} onGauge={open.gauge} />
@@ -66,6 +72,23 @@ export function ReadTyped({ measuring, entry, field, open, doubts, third }: Read
         </Button>
       </div>
     </section>
+  );
+}
+
+/** What the two ends of a go and no-go gauge did; by keys the number of it, then Enter. */
+function Tries({ measuring }: Pick<ReadTypedProps, 'measuring'>) {
+  return (
+    <div role="group" aria-label="What its ends did" className="flex flex-col gap-2">
+      {measuring.gauge?.tries.map(({ code, word }, i) => (
+        <Button
+          key={code}
+          className="justify-start text-left"
+          onClick={() => void measuring.keep({ typed: code, figure: word })}
+        >
+          <span className="mr-4 font-bold">{i + 1}</span> {word}
+        </Button>
+      ))}
+    </div>
   );
 }
 
@@ -110,7 +133,9 @@ function Figure({
             aria-label={
               isPins(gauge)
                 ? `Pin that ${entry.goes === '' ? 'goes' : 'does not go'}, ${unit}`
-                : `Figure in ${unit}`
+                : isLimitGauge(gauge)
+                  ? 'Number of what its ends did'
+                  : `Figure in ${unit}`
             }
             aria-describedby={entry.refusal ? 'refusal' : undefined}
             aria-invalid={entry.refusal !== ''}

@@ -19,7 +19,11 @@ export interface Entry {
 
 /** A hole lies between two of them: two figures make one reading. */
 export const isPins = (gauge: Gauge | undefined): boolean =>
-  gauge !== undefined && gauge.scale === undefined;
+  gauge !== undefined && gauge.scale === undefined && !isLimitGauge(gauge);
+
+/** It has a go end and a no-go end: what they did is one of three words, each with its number. */
+export const isLimitGauge = (gauge: Gauge | undefined): boolean =>
+  gauge !== undefined && gauge.tries.length > 0;
 
 /** A figure as it was typed, and the unit of the gauge that was in hand then. */
 interface Draft {
@@ -74,8 +78,10 @@ export function useEntry(
       return;
     }
     setGoes('');
-    const read =
-      goes === ''
+    const tried = measuring.gauge?.tries[Number(typed) - 1];
+    const read = tried
+      ? { typed: tried.code, figure: tried.word }
+      : goes === ''
         ? { typed, figure: typed }
         : { typed: goes, stops: typed, figure: `${goes} \u2026 ${typed}` };
     const became = await measuring.keep(read);

@@ -3,6 +3,7 @@ import type { LookItem } from '../api/client';
 import { useKeepLook } from '../api/planning';
 import { useLook } from '../api/queries';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 
 interface LookCardProps {
   part: number;
@@ -12,7 +13,8 @@ interface LookCardProps {
 
 /** What is looked at before any gauge touches the part. */
 export function LookCard({ part, quiet = false }: LookCardProps) {
-  const items = useLook(part).data?.items ?? [];
+  const look = useLook(part).data;
+  const items = look?.items ?? [];
   if (items.length === 0) {
     return null;
   }
@@ -20,7 +22,7 @@ export function LookCard({ part, quiet = false }: LookCardProps) {
     <section aria-label="Looked at" className="flex flex-col gap-3">
       {quiet && <h3 className="border-b-2 border-line text-body">Looked at</h3>}
       {items.map((item) => (
-        <Item key={item.id} part={part} item={item} />
+        <Item key={item.id} part={part} item={item} gauges={look?.threadGauges ?? []} />
       ))}
     </section>
   );
@@ -32,14 +34,22 @@ const FOUND = [
   ['not-seen', 'not seen'],
 ] as const;
 
-/** One thing to look at: what was found, and a note on it. */
-function Item({ part, item }: { part: number; item: LookItem }) {
+interface ItemProps {
+  part: number;
+  item: LookItem;
+  /** That a thread may be tried with. */
+  gauges: { id: number; number: string }[];
+}
+
+/** One thing to look at, or to try with a thread gauge: what was found, and a note on it. */
+function Item({ part, item, gauges }: ItemProps) {
   const keep = useKeepLook();
   const [note, setNote] = useState<string | undefined>();
   const written = note ?? item.note;
+  const [gauge, setGauge] = useState(item.gauge);
   const say = (found: string) =>
     keep.mutate(
-      { part, feature: item.id, found, note: written },
+      { part, feature: item.id, found, note: written, ...(gauge && { gauge }) },
       // What was typed meanwhile is not yet kept, and stays.
       { onSuccess: () => setNote((now) => (now === note ? undefined : now)) },
     );
@@ -64,6 +74,24 @@ function Item({ part, item }: { part: number; item: LookItem }) {
           </Button>
         ))}
       </div>
+      {gauges.length > 0 && (
+        <div className="mt-3">
+          <Choice
+            label="Tried with"
+            value={gauge ? String(gauge) : ''}
+            choices={{
+              '': 'looked at',
+              ...Object.fromEntries(gauges.map(({ id, number }) => [String(id), number])),
+            }}
+            onChoose={(id) => setGauge(id === '' ? undefined : Number(id))}
+            remark={
+              gauge
+                ? 'ok: the go end goes through, and the no-go end no farther than two turns.'
+                : ''
+            }
+          />
+        </div>
+      )}
       {item.found && (
         <div className="mt-3 flex flex-wrap items-center gap-3">
           <input

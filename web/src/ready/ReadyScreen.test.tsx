@@ -35,6 +35,7 @@ const look = (found: string | undefined): Schemas['LookView'] => ({
   part: 22,
   partName: 'barrel 1',
   cautions: [],
+  threadGauges: [],
   items: [{ id: 7, name: 'cracked', decisive: true, note: '', ...(found ? { found } : {}) }],
 });
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import jawread.core.form.Runout;
+import jawread.core.gauge.GaugeAtHand;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.Envelope;
 import jawread.core.judge.Guard;
@@ -179,7 +180,49 @@ public record FeatureAssessment(
                         .flatMap(old -> round.size().map(now -> CutTaken.of(of.kind(), round.asked(), old, now))));
     }
 
-    /** Whether perfect form at maximum material is proven, where the drawing demands it and every place has a size. */
+    /** How straight it was found in the round in force, by a check of its own; empty where nobody said. */
+    public Optional<PlaceMark> straightness() {
+        return inForce().places().stream()
+                .flatMap(place -> place.marks().stream())
+                .filter(mark -> mark.kind() == PlaceMark.Kind.STRAIGHTNESS)
+                .max(Comparator.comparing(PlaceMark::madeAt).thenComparing(PlaceMark::id));
+    }
+
+    /** Whether a gauge that covers all of it goes, with its go end within the limits. */
+    private boolean isGoneThrough() {
+        boolean isOutside = of.kind() == FeatureKind.OUTSIDE;
+        return inForce().places().stream()
+                .flatMap(place -> place.standing().stream())
+                .anyMatch(reading -> {
+                    GaugeAtHand gauge = of.conditions()
+                            .instruments()
+                            .of(reading.with().gauge())
+                            .gauge();
+                    return gauge.kind().envelope()
+                            && reading.pins()
+                                    .filter(ends -> isOutside
+                                            ? ends.stops()
+                                                                    .compareTo(gauge.range()
+                                                                            .high())
+                                                            <= 0
+                                                    && !of.limits()
+                                                            .isAbove(gauge.range()
+                                                                    .high())
+                                            : ends.goes()
+                                                                    .compareTo(gauge.range()
+                                                                            .low())
+                                                            >= 0
+                                                    && !of.limits()
+                                                            .isBelow(gauge.range()
+                                                                    .low()))
+                                    .isPresent();
+                });
+    }
+
+    /**
+     * Whether perfect form at maximum material is proven, where the drawing demands it and every place has a size. Two-point sizes never prove
+     * it: a bent shaft, or one of three lobes, has the same everywhere.
+     */
     public Optional<Envelope> envelope() {
         FeatureKind kind = of.kind();
         boolean isAsked = of.planned().typed().envelope() && (kind == FeatureKind.OUTSIDE || kind.isHole());
@@ -187,7 +230,13 @@ public record FeatureAssessment(
         if (!isAsked || sizes.isEmpty() || sizes.size() < inForce().places().size()) {
             return Optional.empty();
         }
-        Optional<Length> form = sizes.size() > 1 ? Optional.of(Length.spreadOf(sizes)) : Optional.empty();
+        if (isGoneThrough()
+                && sizes.stream()
+                        .noneMatch(
+                                size -> of.limits().isBelow(size) || of.limits().isAbove(size))) {
+            return Optional.of(Envelope.PROVEN);
+        }
+        Optional<Length> form = straightness().flatMap(PlaceMark::size);
         return Optional.of(Envelope.of(
                 kind == FeatureKind.OUTSIDE,
                 of.limits(),

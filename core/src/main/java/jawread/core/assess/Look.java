@@ -6,8 +6,12 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 
-/** What somebody saw of an item of a part that is looked at; a later look stands beside it. */
-public record Look(UUID id, UUID feature, Found found, String note, long person, Instant madeAt) {
+/**
+ * What somebody saw of an item of a part that is looked at; a later look stands beside it.
+ *
+ * @param gauge that a thread was tried with, by the number it is kept under; empty where it was looked at
+ */
+public record Look(UUID id, UUID feature, Found found, Optional<Long> gauge, String note, long person, Instant madeAt) {
     /** What was seen. */
     public enum Found {
         OK,

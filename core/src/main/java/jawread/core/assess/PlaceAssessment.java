@@ -112,9 +112,14 @@ public record PlaceAssessment(
         return judged().map(SizeJudgement::side).orElse(Side.NEITHER);
     }
 
-    /** Its size, as the form of the feature takes it; empty without one. @param usual the step of the limits */
+    /**
+     * Its size, as the form of the feature takes it; empty without one, and where a go and no-go gauge says no size.
+     *
+     * @param usual the step of the limits
+     */
     Optional<FormPlace> measured(Length usual) {
         return value().value()
+                .filter(of -> !size.by().step().isZero())
                 .flatMap(of -> uncertainty()
                         .map(known -> new FormPlace(
                                 place,
@@ -124,11 +129,12 @@ public record PlaceAssessment(
                                 size.by().spread())));
     }
 
-    /** The step it is shown by: the coarsest of the readings that its value rests on; empty before the first reading. */
+    /** The step it is shown by: the coarsest of the readings that its value rests on; empty before the first reading, and without a scale. */
     public Optional<Length> resolution() {
-        return counted.count() > 0
+        Optional<Length> step = counted.count() > 0
                 ? Optional.of(size.by().step())
                 : readings().stream().map(Reading::leastCount).max(Length::compareTo);
+        return step.filter(of -> !of.isZero());
     }
 
     /** Whether the walk asks for a reading here: none are enough yet, or what was read cannot stand as it is. */

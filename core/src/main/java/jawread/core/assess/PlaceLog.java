@@ -58,7 +58,7 @@ public record PlaceLog(
     /** Why the walk asks for the place no more; empty while it does. */
     public Optional<PlaceMark> skip() {
         return placeMarks.stream()
-                .filter(mark -> mark.kind() != PlaceMark.Kind.NOTE)
+                .filter(PlaceMark::isOfTheWalk)
                 .reduce((before, last) -> last)
                 .filter(mark -> mark.kind() == PlaceMark.Kind.SKIP);
     }

@@ -87,6 +87,12 @@ public record Choosing(
     }
 
     private boolean isInRange(Method method, Usage usage) {
+        if (method.gauge().kind().isLimitGauge()) {
+            // Both its ends lie within the limits, or it would pass what is out.
+            return sizes.size() == 2
+                    && sizes.get(0).compareTo(method.gauge().range().low()) <= 0
+                    && method.gauge().range().high().compareTo(sizes.get(1)) <= 0;
+        }
         return sizes.stream()
                 .allMatch(size -> method.gauge().range().covers(size)
                         && method.read().range().covers(size)

@@ -17,6 +17,7 @@ import jawread.core.table.Table.Row;
  *
  * @param code {@code outside-micrometer}
  * @param contacts how many ends touch a round part at once; empty where that does not apply
+ * @param envelope whether its go end covers the whole feature, so that where it goes perfect form at maximum material is proven
  * @param live whether its turning point is seen while it is sought, so that one reading may do
  * @param hasZero whether it has one that can be looked at: leaves and pins have none
  * @param mayRead whether a transfer gauge may be measured by it: any outside micrometer or caliper
@@ -29,6 +30,7 @@ public record GaugeKind(
         String code,
         OptionalInt contacts,
         Reads reads,
+        boolean envelope,
         boolean live,
         boolean hasZero,
         boolean mayRead,
@@ -52,7 +54,9 @@ public record GaugeKind(
         /** It is locked, carried off and measured by a reader. */
         TRANSFER,
         /** The largest that goes and the smallest that does not. */
-        BRACKET
+        BRACKET,
+        /** Two ends of its own, of which the go end goes and the no-go end does not. */
+        LIMITS
     }
 
     public GaugeKind {
@@ -65,6 +69,7 @@ public record GaugeKind(
                 row.text("kind"),
                 contacts.equals("-") ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(contacts)),
                 Reads.valueOf(row.text("reads").toUpperCase(Locale.ROOT)),
+                row.text("envelope").equals(YES),
                 row.text("live").equals(YES),
                 row.text("zero").equals(YES),
                 row.text("reader").equals(YES),
@@ -98,8 +103,19 @@ public record GaugeKind(
         return mayRead && !hasFrames;
     }
 
+    /** Whether it says between which two sizes the part lies, and no figure of its own. */
     public boolean isBracket() {
-        return reads == Reads.BRACKET;
+        return reads == Reads.BRACKET || isLimitGauge();
+    }
+
+    /** A plug, a ring, a snap: its range is the sizes of its two ends. */
+    public boolean isLimitGauge() {
+        return reads == Reads.LIMITS;
+    }
+
+    /** One that is put to a thread: it goes as its marks say, or it does not. */
+    public boolean isForThreads() {
+        return code.startsWith("thread-");
     }
 
     /** Whether it has a scale of its own that is read. */

@@ -27,7 +27,7 @@ public enum Envelope {
 
     /**
      * @param isOutside a shaft rather than a hole
-     * @param form straightness where it is known, else the spread of the whole feature; empty where neither is
+     * @param form straightness, of a round part together with its roundness, by a check of its own; empty where nobody made one
      * @param guard 1.645 times {@link #doubt}; zero where limits are taken as they stand
      */
     public static Envelope of(

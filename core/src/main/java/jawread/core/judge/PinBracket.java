@@ -7,10 +7,11 @@ import jawread.core.length.Length;
 import jawread.core.limit.Limits;
 
 /**
- * A hole between two pins: goes ≤ size < stops. It is judged by the bracket alone, with no guard.
+ * A size between two that were tried: a hole between two pins, goes ≤ size < stops; a part between the ends of a limit gauge, or beyond one
+ * of them. It is judged by the bracket alone, with no guard.
  *
- * @param goes the largest pin that goes
- * @param stops the smallest that does not, larger than {@code goes}
+ * @param goes the largest pin that goes; zero where nothing is known below
+ * @param stops the smallest that does not, larger than {@code goes}; the largest size there is where nothing is known above
  */
 public record PinBracket(Length goes, Length stops) {
     /** What can be said of it. */
@@ -42,13 +43,27 @@ public record PinBracket(Length goes, Length stops) {
         return goes.compareTo(stops) < 0 ? Optional.of(new PinBracket(goes, stops)) : Optional.empty();
     }
 
-    /** The middle, rounded half to even to 1 pm. */
+    /** The middle, rounded half to even to 1 pm; of one that is open beyond an end, that end. */
     public Length value() {
-        return Length.meanOf(List.of(goes, stops));
+        return isOpenBelow() ? stops : isOpenAbove() ? goes : Length.meanOf(List.of(goes, stops));
     }
 
+    /** Zero where it is open: how far the size lies beyond the end nobody knows. */
     public Length width() {
-        return stops.minus(goes);
+        return isOpen() ? Length.ZERO : stops.minus(goes);
+    }
+
+    /** Whether it lies beyond one end, nobody knows how far. */
+    public boolean isOpen() {
+        return isOpenBelow() || isOpenAbove();
+    }
+
+    private boolean isOpenBelow() {
+        return goes.isZero();
+    }
+
+    private boolean isOpenAbove() {
+        return stops.equals(Length.LARGEST_SIZE);
     }
 
     public Word word(Limits limits) {

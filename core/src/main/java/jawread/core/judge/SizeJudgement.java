@@ -13,7 +13,7 @@ import jawread.core.limit.Limits;
  * @param side of the limits on which it lies, or to whose limit it is too close
  * @param decision against the limits between which it may be used
  * @param ladder where a service limit is demanded
- * @param cut what to take off; present exactly when metal is left
+ * @param cut what to take off; present when metal is left, but for a limit gauge, which does not say how much
  */
 public record SizeJudgement(
         SizeVerdict verdict, Side side, Decision decision, Optional<WearLadder> ladder, Optional<Cut> cut) {
@@ -84,7 +84,7 @@ public record SizeJudgement(
         return new SizeJudgement(verdict, side, decision, Optional.of(ladder), Optional.empty());
     }
 
-    /** Of a hole between two pins: as the bracket says it, whatever the way it is worn. */
+    /** Of a bracket: as that says it, whatever the way it is worn. Beyond the end of a limit gauge nobody knows what to take off. */
     public static SizeJudgement of(Demand demand, PinBracket bracket) {
         Limits limits = demand.shown();
         var word = bracket.word(limits);
@@ -95,7 +95,12 @@ public record SizeJudgement(
             Side side = low == high ? Side.NEITHER : low ? Side.LOW : Side.HIGH;
             return new SizeJudgement(SizeVerdict.TOO_CLOSE, side, plain, Optional.empty(), Optional.empty());
         }
-        // On one side as a whole, it is there with its middle too.
-        return of(demand, DecisionRule.PLAIN, bracket.value(), 0);
+        if (!bracket.isOpen()) {
+            // On one side as a whole, it is there with its middle too.
+            return of(demand, DecisionRule.PLAIN, bracket.value(), 0);
+        }
+        Length beyond = new Length(bracket.goes().isZero() ? -1 : 1);
+        SizeJudgement outside = of(demand, DecisionRule.PLAIN, bracket.value().plus(beyond), 0);
+        return new SizeJudgement(outside.verdict, outside.side, plain, outside.ladder, Optional.empty());
     }
 }

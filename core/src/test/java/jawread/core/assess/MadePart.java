@@ -253,7 +253,14 @@ public final class MadePart {
     public PlaceMark placeMark(Place place) {
         PlaceMark.Kind kind = PlaceMark.Kind.values()[random.nextInt(PlaceMark.Kind.values().length)];
         return new PlaceMark(
-                new UUID(3, ++said), place.key(), 0, kind, "in the way", 1, MORNING.plusSeconds(5000 + said));
+                new UUID(3, ++said),
+                place.key(),
+                0,
+                kind,
+                Optional.empty(),
+                "in the way",
+                1,
+                MORNING.plusSeconds(5000 + said));
     }
 
     public ReadingSwap swap(Reading one, Reading other) {

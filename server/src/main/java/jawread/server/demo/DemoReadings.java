@@ -19,6 +19,7 @@ import jawread.server.job.Part;
 import jawread.server.job.Plan;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Looks;
+import jawread.server.measure.Looks.KeepLook;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.Rounds.Cut;
@@ -243,7 +244,10 @@ final class DemoReadings {
     }
 
     private void look(int part, int feature) {
-        looks.keep(nextId(), parts.get(part).id(), features.get(feature).id(), "ok", "", person);
+        looks.keep(
+                new KeepLook(
+                        nextId(), parts.get(part).id(), features.get(feature).id(), "ok", Optional.empty(), ""),
+                person);
     }
 
     private UUID nextId() {

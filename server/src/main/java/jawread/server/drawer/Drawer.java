@@ -70,13 +70,14 @@ public class Drawer {
     }
 
     /**
-     * All that can be measured with: each gauge with a scale or with pins, and each transfer gauge with every reader that may
-     * measure it.
+     * All that can be measured with: each gauge with a scale, with pins or with a go and a no-go end, and each transfer gauge with every reader
+     * that may measure it. What is put to threads gives no size.
      */
     @Transactional(readOnly = true)
     public List<GaugeAndReader> methods() {
         List<Gauge> all = all();
         return all.stream()
+                .filter(gauge -> !gauge.kind().isForThreads())
                 .flatMap(gauge -> gauge.kind().isTransfer()
                         ? readersOf(gauge, all).map(reader -> new GaugeAndReader(gauge, Optional.of(reader)))
                         : Stream.of(GaugeAndReader.of(gauge)))

@@ -62,6 +62,9 @@ public record DrawerView(
      * A kind that a new gauge can be of.
      *
      * @param scales it may bear; none for what has none
+     * @param bracket whether it is a set of pins
+     * @param limits whether it has a go end and a no-go end
+     * @param threads whether it is put to threads, which its marks name
      * @param frames whether it comes in a set of them
      * @param reader whether a transfer gauge may be measured by it
      * @param usualMillimetres the range that such a gauge usually has, when it reads in mm
@@ -73,6 +76,8 @@ public record DrawerView(
             List<ScaleChoiceView> scales,
             boolean transfer,
             boolean bracket,
+            boolean limits,
+            boolean threads,
             boolean frames,
             boolean reader,
             UsualRangeView usualMillimetres,

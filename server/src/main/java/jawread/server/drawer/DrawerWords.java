@@ -1,11 +1,13 @@
 package jawread.server.drawer;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import jawread.core.gauge.GaugeKind;
+import jawread.core.gauge.LimitTry;
 import jawread.core.gauge.Range;
 import jawread.core.gauge.Usage;
 import jawread.core.length.Length;
@@ -21,6 +23,7 @@ import jawread.server.drawer.DrawerView.UsualRangeView;
 import jawread.server.drawer.GaugePageView.CheckView;
 import jawread.server.drawer.GaugePageView.EventView;
 import jawread.server.drawer.GaugePageView.UseView;
+import jawread.server.drawer.GaugeView.TryView;
 import jawread.server.scale.ScaleViews;
 import jawread.server.words.Durations;
 import jawread.server.words.Figures;
@@ -81,8 +84,18 @@ class DrawerWords {
                 whole(read.range().low(), unit),
                 whole(read.range().high(), unit),
                 unit.symbol(),
-                figures.reading(read.leastCount(), unit, read.leastCount()),
+                whole(read.leastCount(), unit, read),
+                read.kind().isLimitGauge()
+                        ? Arrays.stream(LimitTry.values())
+                                .map(each -> new TryView(each.code(), words.say("limit-try." + each.code())))
+                                .toList()
+                        : List.of(),
                 read.hasScale() ? scales.of(read.scale(), read.base()) : null);
+    }
+
+    /** Its steps; what has none has figures to a whole unit. */
+    private LengthText whole(Length step, LengthUnit unit, Gauge gauge) {
+        return figures.reading(step, unit, gauge.leastCount().isZero() ? unit.whole() : gauge.leastCount());
     }
 
     private LengthText whole(Length length, LengthUnit unit) {
@@ -176,7 +189,9 @@ class DrawerWords {
                                         scale.unit().symbol()))
                                 .toList(),
                         kind.isTransfer(),
-                        kind.isBracket(),
+                        kind.isBracket() && !kind.isLimitGauge(),
+                        kind.isLimitGauge() && !kind.isForThreads(),
+                        kind.isForThreads(),
                         kind.hasFrames(),
                         kind.mayRead(),
                         usual(kind, LengthUnit.MILLIMETRE),

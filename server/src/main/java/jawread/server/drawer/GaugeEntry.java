@@ -49,11 +49,11 @@ class GaugeEntry {
         refuseUnlessOfKind(kind, scale, range, unit);
         Optional<Length> step = fields.aboveZero("step", typed.step(), unit, "step-needed");
         Optional<Length> error = fields.size("error", typed.error(), unit);
-        if (kind.isBracket() && step.isEmpty()) {
+        if (kind.isBracket() && !kind.isLimitGauge() && step.isEmpty()) {
             throw Refused.field("step", "step-needed", words);
         }
-        if (kind.isBracket() && error.isEmpty()) {
-            throw Refused.field("error", "set-error-needed", words);
+        if (kind.isBracket() && !kind.isForThreads() && error.isEmpty()) {
+            throw Refused.field("error", kind.isLimitGauge() ? "limit-gauge-u-needed" : "set-error-needed", words);
         }
         return new GaugeHead(
                 number,
@@ -94,6 +94,10 @@ class GaugeEntry {
     }
 
     Range range(TypedGauge typed, LengthUnit unit) {
+        if (kind(typed).isForThreads()) {
+            // Its marks say what it is for.
+            return kind(typed).usualRange(unit);
+        }
         Length low = fields.size("rangeLow", typed.rangeLow(), unit).orElse(Length.ZERO);
         Length high = fields.size("rangeHigh", typed.rangeHigh(), unit)
                 .orElseThrow(() -> Refused.field("rangeHigh", "range-needed", words));

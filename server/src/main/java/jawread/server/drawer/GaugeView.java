@@ -16,7 +16,8 @@ import jawread.server.words.LengthText;
  * @param mayMeasure false for one whose readings are refused
  * @param bases all it can stand on, where rods go into it; its own is among them
  * @param step its least count; of pins what they are apart
- * @param scale absent for pins: a hole lies between two of them
+ * @param tries what the two ends of a go and no-go gauge may do; none for any other
+ * @param scale absent for what has none: a part lies between two pins, or between two ends
  * @param wanted why its zero wants a look; absent when it does not
  */
 public record GaugeView(
@@ -36,4 +37,8 @@ public record GaugeView(
         LengthText rangeHigh,
         String unit,
         LengthText step,
-        @Nullable ScaleView scale) {}
+        List<TryView> tries,
+        @Nullable ScaleView scale) {
+    /** @param code as it is typed and kept @param word of it, on a key */
+    public record TryView(String code, String word) {}
+}

@@ -181,6 +181,7 @@ public class JudgementPages {
                 rounds.name(round.number(), part.plan().roundNames()),
                 cut == null ? null : cut.sentence(),
                 rounds.envelope(feature),
+                rounds.straightness(feature, job).orElse(null),
                 forms.of(feature, part, inspected).orElse(null),
                 GoTogether.of(feature, plan.of(part))
                         .map(of -> together.said(of, job.unit()))

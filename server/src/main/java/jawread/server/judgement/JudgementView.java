@@ -43,6 +43,16 @@ public record JudgementView(
         List<ItemView> looked,
         List<JudgedFeatureView> features) {
     /**
+     * How straight a feature was found by a check of its own.
+     *
+     * @param round number of the round in force
+     * @param place that it is kept at: any of the feature
+     * @param unit a bare figure is in
+     * @param said who found what with what; empty while nobody did
+     */
+    public record StraightnessView(int round, long place, String unit, String said) {}
+
+    /**
      * @param code use, finish, measure-again and the like
      * @param word the same in a word or two
      * @param sentence what, where and with what
@@ -58,6 +68,7 @@ public record JudgementView(
      * @param round as found, after cut 1 …
      * @param cut what the last cut was asked to take, and took; absent before the first
      * @param envelope what can be said of perfect form at maximum material, where the drawing demands it
+     * @param straightness where the envelope is demanded, what a check of its own found, or where it is said; absent elsewhere
      * @param form what it is like around its sections and down its axes, in words; absent with fewer than two sizes
      * @param together to which size all are reworked that go together with it, and what each loses; absent where none is lost
      * @param runout how far its axis is bent, of an indicator; absent for any other feature
@@ -77,6 +88,7 @@ public record JudgementView(
             String round,
             @Nullable String cut,
             @Nullable String envelope,
+            @Nullable StraightnessView straightness,
             @Nullable FormView form,
             @Nullable String together,
             @Nullable String runout,

@@ -3,6 +3,7 @@ package jawread.server.judgement;
 import static jawread.server.access.Allowed.To.ANYONE;
 import static jawread.server.access.Allowed.To.PERSON;
 
+import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -13,6 +14,7 @@ import jawread.server.access.ScreenTickets;
 import jawread.server.judgement.LookView.CautionView;
 import jawread.server.live.Acknowledged;
 import jawread.server.measure.Looks;
+import jawread.server.measure.Looks.KeepLook;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -34,11 +36,12 @@ class LookController {
         this.tickets = tickets;
     }
 
-    /** @param found ok, not-ok or not-seen */
+    /** @param found ok, not-ok or not-seen @param gauge that a thread was tried with; absent where it was looked at */
     record LookBody(
             long part,
             long feature,
             String found,
+            @Nullable Long gauge,
             @Size(max = 400, message = "long-note") String note) {}
 
     record TickBody(long job, String caution) {}
@@ -54,7 +57,15 @@ class LookController {
     Acknowledged<LookView> keep(@PathVariable UUID id, @RequestBody LookBody body, HttpServletRequest request) {
         var person = tickets.whoStandsAt(request);
         return Acknowledged.of(
-                looks.keep(id, body.part(), body.feature(), body.found(), body.note(), person),
+                looks.keep(
+                        new KeepLook(
+                                id,
+                                body.part(),
+                                body.feature(),
+                                body.found(),
+                                Optional.ofNullable(body.gauge()),
+                                body.note()),
+                        person),
                 () -> sheets.of(body.part(), Optional.of(person)));
     }
 

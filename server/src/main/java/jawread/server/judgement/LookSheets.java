@@ -7,12 +7,14 @@ import jawread.core.assess.Look;
 import jawread.core.assess.PartAssessment;
 import jawread.server.access.People;
 import jawread.server.access.Person;
+import jawread.server.drawer.Drawer;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.job.LivesWords;
 import jawread.server.job.Part;
 import jawread.server.judgement.LookView.CautionView;
 import jawread.server.judgement.LookView.ItemView;
+import jawread.server.judgement.LookView.ThreadGaugeView;
 import jawread.server.measure.Looks;
 import jawread.server.settings.Caution;
 import jawread.server.words.Words;
@@ -29,6 +31,7 @@ public class LookSheets {
     private final PartWords partWords;
     private final LivesWords lives;
     private final Words words;
+    private final Drawer drawer;
 
     LookSheets(
             People people,
@@ -37,7 +40,9 @@ public class LookSheets {
             Looks looks,
             PartWords partWords,
             LivesWords lives,
-            Words words) {
+            Words words,
+            Drawer drawer) {
+        this.drawer = drawer;
         this.people = people;
         this.jobs = jobs;
         this.judgements = judgements;
@@ -60,7 +65,15 @@ public class LookSheets {
                 lives.of(part.job()).orElse(null),
                 cautions(part.job(), person),
                 items(part, plan),
+                threadGauges(),
                 partWords.next(Optional.of(part), plan).orElse(null));
+    }
+
+    private List<ThreadGaugeView> threadGauges() {
+        return drawer.all().stream()
+                .filter(gauge -> gauge.kind().isForThreads() && gauge.mayMeasure())
+                .map(gauge -> new ThreadGaugeView(gauge.id(), gauge.shopNumber() + ", " + gauge.name()))
+                .toList();
     }
 
     List<ItemView> items(Part part, JudgedPlan plan) {
@@ -76,6 +89,7 @@ public class LookSheets {
                 item.name(),
                 item.asTyped().decisive(),
                 look.map(of -> of.found().code()).orElse(null),
+                look.flatMap(Look::gauge).orElse(null),
                 look.map(Look::note).orElse(""),
                 look.map(of -> people.nameOf(of.person())).orElse(null));
     }

@@ -7,16 +7,23 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.PlaceMark;
+import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.door.TypedFigure;
+import jawread.server.job.PlansInForce;
 import jawread.server.judgement.PlacesBesides.ByHand;
 import jawread.server.live.Acknowledged;
 import jawread.server.live.Receipt;
 import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.PlaceMarks.MarkPlace;
+import jawread.server.words.Refused;
+import jawread.server.words.TypedFields;
+import jawread.server.words.Words;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -30,26 +37,43 @@ class PlaceController {
     private final PlaceMarks placeMarks;
     private final PlacesBesides besides;
     private final Sheets sheets;
+    private final PlansInForce plans;
+    private final TypedFields fields;
+    private final Words words;
     private final ScreenTickets tickets;
 
-    PlaceController(PlaceMarks placeMarks, PlacesBesides besides, Sheets sheets, ScreenTickets tickets) {
+    PlaceController(
+            PlaceMarks placeMarks,
+            PlacesBesides besides,
+            Sheets sheets,
+            PlansInForce plans,
+            TypedFields fields,
+            Words words,
+            ScreenTickets tickets) {
+        this.plans = plans;
+        this.fields = fields;
+        this.words = words;
         this.placeMarks = placeMarks;
         this.besides = besides;
         this.sheets = sheets;
         this.tickets = tickets;
     }
 
-    /** @param kind SKIP, TAKE_UP or NOTE; any other is refused */
+    /**
+     * @param kind SKIP, TAKE_UP, NOTE or STRAIGHTNESS; any other is refused
+     * @param size as typed, of a straightness; absent for any other
+     */
     record PlaceMarkBody(
             long part,
             long feature,
             int round,
             long place,
             PlaceMark.Kind kind,
+            @TypedFigure @Nullable String size,
             @Size(max = 200, message = "text-longer") String reason,
             @Nullable Long person) {}
 
-    /** Passes a place over, takes it up again, or notes something there. */
+    /** Passes a place over, takes it up again, notes something there, or says how straight the feature was found. */
     @Allowed(MEASURES)
     @PutMapping("/place-marks/{id}")
     Acknowledged<SheetView> markPlace(
@@ -61,9 +85,20 @@ class PlaceController {
                 body.round(),
                 body.place(),
                 body.kind(),
+                size(body),
                 body.reason(),
                 tickets.whoStandsAt(request, body.person()).id()));
         return answer(receipt, body.part(), body.feature());
+    }
+
+    /** Refuses a straightness without a figure. */
+    private Optional<Length> size(PlaceMarkBody body) {
+        if (body.kind() != PlaceMark.Kind.STRAIGHTNESS) {
+            return Optional.empty();
+        }
+        LengthUnit unit = plans.part(body.part()).job().unit();
+        return Optional.of(fields.aboveZero("size", body.size() == null ? "" : body.size(), unit, "straightness-needed")
+                .orElseThrow(() -> Refused.field("size", "straightness-needed", words)));
     }
 
     /** @param sections where the axis is taken */

@@ -15,6 +15,8 @@ import jawread.core.assess.Reading;
 import jawread.core.assess.Reading.Moved;
 import jawread.core.assess.ReadingMark;
 import jawread.core.gauge.GaugeAtHand;
+import jawread.core.gauge.LimitTry;
+import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
@@ -122,14 +124,21 @@ class ReadingWords {
                 log.strikeOf(reading).map(said -> SaidView.of(said, people)).orElse(null),
                 notes,
                 setting(reading).orElse(null),
-                reading.pins()
-                        .map(pins -> words.say(
-                                "reading.pins",
-                                Map.of(
-                                        "goes", figures.exactly(pins.goes(), reading.unit()),
-                                        "stops", figures.exactly(pins.stops(), reading.unit()))))
-                        .orElse(null),
+                reading.pins().map(tried -> between(tried, reading, read)).orElse(null),
                 remark(reading, read, instruments.number(reading.with())).orElse(null));
+    }
+
+    /** What was tried, and what it did. */
+    private String between(PinBracket tried, Reading reading, Instrument read) {
+        String low = figures.exactly(tried.goes(), reading.unit());
+        String high = figures.exactly(tried.stops(), reading.unit());
+        return read.gauge().kind().isLimitGauge()
+                ? words.say(
+                        "reading.limits." + reading.typed().orElse(LimitTry.GOES.code()),
+                        tried.isOpen()
+                                ? Map.of("end", figures.exactly(tried.value(), reading.unit()))
+                                : Map.of("low", low, "high", high))
+                : words.say("reading.pins", Map.of("goes", low, "stops", high));
     }
 
     private SaidView said(Moved moved) {

@@ -29,6 +29,7 @@ import jawread.server.form.StoryWords;
 import jawread.server.job.Job;
 import jawread.server.job.Plan;
 import jawread.server.job.RoundNames;
+import jawread.server.judgement.JudgementView.StraightnessView;
 import jawread.server.judgement.SheetView.CutView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
@@ -134,6 +135,24 @@ class RoundWords {
 
     /** What can be said of perfect form at maximum material; null where the drawing does not demand it. */
     @Nullable
+    Optional<StraightnessView> straightness(FeatureAssessment feature, Job job) {
+        return feature.envelope()
+                .map(any -> new StraightnessView(
+                        feature.inForce().number(),
+                        feature.feature().places().get(0).id(),
+                        job.unit().symbol(),
+                        feature.straightness()
+                                .map(said -> words.say(
+                                        "envelope.straightness",
+                                        Map.of(
+                                                "size",
+                                                        figures.exactly(
+                                                                said.size().orElseThrow(), job.unit()),
+                                                "how", said.reason(),
+                                                "person", people.nameOf(said.person()))))
+                                .orElse("")));
+    }
+
     String envelope(FeatureAssessment feature) {
         return feature.envelope()
                 .map(said -> words.say("envelope." + said.code()))

@@ -175,12 +175,9 @@ class VerdictWords {
         SizeVerdict verdict = sized.judged().verdict();
         return switch (verdict) {
             case TOO_CLOSE -> tooClose(sized);
-            case GONE ->
-                words.say(
-                        sized.demand().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
-                        Map.of(
-                                "by",
-                                inBoth(toNearest(sized, sized.demand().shown().stated()), sized)));
+            case GONE -> gone(sized);
+            // Without a cut it was tried with a gauge that does not say how much.
+            case METAL_LEFT -> words.say("verdict.metal-left.sentence");
             case WORN, WITHIN_SERVICE, BEYOND_SERVICE ->
                 words.say(
                         "verdict." + verdict.code() + ".sentence",
@@ -210,6 +207,16 @@ class VerdictWords {
                                 "by",
                                 inBoth(toNearest(sized, sized.demand().shown().stated()), sized)));
         };
+    }
+
+    private String gone(Sized sized) {
+        Length by = toNearest(sized, sized.demand().shown().stated());
+        if (by.isZero()) {
+            return words.say("verdict.gone.unknown");
+        }
+        return words.say(
+                sized.demand().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
+                Map.of("by", inBoth(by, sized)));
     }
 
     private String usedWords(Sized sized) {

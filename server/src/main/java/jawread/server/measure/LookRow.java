@@ -7,11 +7,12 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Look;
 import jawread.server.access.Person;
-import jawread.server.job.Part;
 import jawread.server.live.Kept;
+import jawread.server.measure.Looks.KeepLook;
 import org.hibernate.annotations.Immutable;
 
 /** What was seen of an item as kept. */
@@ -32,6 +33,8 @@ class LookRow extends Kept {
     @Column(nullable = false)
     private Look.Found found;
 
+    private Long gaugeId;
+
     @Column(nullable = false)
     private String note;
 
@@ -43,12 +46,13 @@ class LookRow extends Kept {
 
     protected LookRow() {}
 
-    LookRow(UUID id, Part part, long feature, Look.Found found, String note, Person person, Instant madeAt) {
-        this.id = id;
-        this.partId = part.id();
-        this.featureId = feature;
+    LookRow(KeepLook look, Look.Found found, Person person, Instant madeAt) {
+        this.id = look.id();
+        this.partId = look.part();
+        this.featureId = look.feature();
         this.found = found;
-        this.note = note;
+        this.gaugeId = look.gauge().orElse(null);
+        this.note = look.note().strip();
         this.person = person.id();
         this.madeAt = madeAt;
     }
@@ -66,11 +70,15 @@ class LookRow extends Kept {
         return featureId;
     }
 
+    Optional<Long> gauge() {
+        return Optional.ofNullable(gaugeId);
+    }
+
     Look.Found found() {
         return found;
     }
 
     Look look(UUID feature) {
-        return new Look(id, feature, found, note, person, madeAt);
+        return new Look(id, feature, found, gauge(), note, person, madeAt);
     }
 }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Look;
 import jawread.server.access.Person;
+import jawread.server.drawer.Drawer;
 import jawread.server.job.Job;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
@@ -37,6 +38,7 @@ public class Looks {
     private final Words words;
     private final JobLocks locks;
     private final PlansInForce plans;
+    private final Drawer drawer;
 
     public Looks(
             LookRepository looks,
@@ -46,7 +48,9 @@ public class Looks {
             Clock clock,
             Words words,
             JobLocks locks,
-            PlansInForce plans) {
+            PlansInForce plans,
+            Drawer drawer) {
+        this.drawer = drawer;
         this.looks = looks;
         this.ticks = ticks;
         this.jobs = jobs;
@@ -58,29 +62,44 @@ public class Looks {
     }
 
     /**
+     * What was seen of an item, or what a thread gauge did there.
+     *
+     * @param id made by the browser, so that sending it twice keeps it once
+     * @param found ok, not-ok or not-seen
+     * @param gauge that a thread was tried with; empty where it was looked at
+     */
+    public record KeepLook(UUID id, long part, long feature, String found, Optional<Long> gauge, String note) {}
+
+    /**
      * Keeps what was seen, once. Refuses a word that is none, a note over 400 characters, a feature that is measured rather
-     * than looked at, and another look under the same id.
+     * than looked at, a gauge that is for no thread or may not measure, and another look under the same id.
      */
     @Transactional
-    public Receipt keep(UUID id, long partId, long featureId, String found, String note, Person person) {
-        locks.ofPart(partId);
-        Look.Found seen = Look.Found.of(found).orElseThrow(() -> Refused.field("found", "bad-look", words));
-        if (note.length() > LONGEST_NOTE) {
+    public Receipt keep(KeepLook look, Person person) {
+        locks.ofPart(look.part());
+        Look.Found seen = Look.Found.of(look.found()).orElseThrow(() -> Refused.field("found", "bad-look", words));
+        if (look.note().length() > LONGEST_NOTE) {
             throw Refused.field("note", "long-note", words);
         }
-        Optional<LookRow> before = looks.findById(id);
+        Optional<LookRow> before = looks.findById(look.id());
         if (before.isPresent()) {
-            if (before.get().partId() != partId
-                    || before.get().featureId() != featureId
-                    || before.get().found() != seen) {
+            if (before.get().partId() != look.part()
+                    || before.get().featureId() != look.feature()
+                    || before.get().found() != seen
+                    || !before.get().gauge().equals(look.gauge())) {
                 throw Refused.keptOtherwise(words);
             }
-            return Receipt.before(id);
+            return Receipt.before(look.id());
         }
-        Part part = jobs.part(partId);
+        look.gauge().map(drawer::byId).ifPresent(gauge -> {
+            if (!gauge.kind().isForThreads() || !gauge.mayMeasure()) {
+                throw Refused.field("gauge", "no-thread-gauge", words);
+            }
+        });
+        Part part = jobs.part(look.part());
         PlanRevision newest = plans.newest(part.plan());
         // A page that was loaded before the plan was changed names the edition that it knew.
-        UUID key = plans.lineage(newest).editions().get(featureId);
+        UUID key = plans.lineage(newest).editions().get(look.feature());
         Feature item = newest.lookedAt().stream()
                 .filter(feature -> feature.key().equals(key))
                 .findFirst()
@@ -88,8 +107,8 @@ public class Looks {
                         Refused.of(HttpStatus.NOT_FOUND, "no-such-feature", words.say("problem.no-such-feature")));
         jobs.fixRevisionWith(item);
         long seq = journal.write(part.job().id(), What.LOOK);
-        looks.save(new LookRow(id, part, featureId, seen, note.strip(), person, clock.instant()));
-        return Receipt.now(id, seq);
+        looks.save(new LookRow(look, seen, person, clock.instant()));
+        return Receipt.now(look.id(), seq);
     }
 
     /** The cautions of a job that a person has not yet ticked, in the order of the catalogue. */

@@ -6,14 +6,15 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.UUID;
+import java.util.Optional;
 import jawread.core.assess.Place;
 import jawread.core.assess.PlaceKey;
 import jawread.core.assess.PlaceMark;
 import jawread.core.assess.PlaceMark.Kind;
+import jawread.core.length.Length;
 import jawread.server.access.Person;
-import jawread.server.job.Part;
 import jawread.server.live.SaidRow;
+import jawread.server.measure.PlaceMarks.MarkPlace;
 import org.hibernate.annotations.Immutable;
 
 /** A mark of a place as kept. */
@@ -34,14 +35,17 @@ class PlaceMarkRow extends SaidRow {
     @Column(nullable = false)
     private Kind kind;
 
+    private Long sizePm;
+
     protected PlaceMarkRow() {}
 
-    PlaceMarkRow(UUID id, Part part, Place place, int round, Kind kind, String reason, Person person, Instant madeAt) {
-        super(id, reason, person, madeAt);
-        this.partId = part.id();
+    PlaceMarkRow(MarkPlace mark, Place place, String reason, Person person, Instant madeAt) {
+        super(mark.id(), reason, person, madeAt);
+        this.partId = mark.part();
         this.placeId = place.id();
-        this.roundNumber = round;
-        this.kind = kind;
+        this.roundNumber = mark.round();
+        this.kind = mark.kind();
+        this.sizePm = mark.size().map(Length::picometres).orElse(null);
     }
 
     long partId() {
@@ -56,12 +60,16 @@ class PlaceMarkRow extends SaidRow {
         return roundNumber;
     }
 
+    Optional<Length> size() {
+        return Optional.ofNullable(sizePm).map(Length::ofPicometres);
+    }
+
     Kind kind() {
         return kind;
     }
 
     /** @param round as it counts by now */
     PlaceMark mark(PlaceKey place, int round) {
-        return new PlaceMark(getId(), place, round, kind, reason(), person(), madeAt());
+        return new PlaceMark(getId(), place, round, kind, size(), reason(), person(), madeAt());
     }
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
 import jawread.core.assess.PlaceMark;
+import jawread.core.length.Length;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.JobLocks;
@@ -58,10 +59,19 @@ public class PlaceMarks {
     /**
      * @param id made by the browser, so that sending it twice makes it once
      * @param round 0 as found, n after cut n
-     * @param reason in words; only taking up again needs none
+     * @param size as it was checked, of a straightness; empty for any other mark
+     * @param reason in words; only taking up again needs none. Of a straightness: with what it was checked
      */
     public record MarkPlace(
-            UUID id, long part, long feature, int round, long place, PlaceMark.Kind kind, String reason, long person) {}
+            UUID id,
+            long part,
+            long feature,
+            int round,
+            long place,
+            PlaceMark.Kind kind,
+            Optional<Length> size,
+            String reason,
+            long person) {}
 
     /** Makes a mark, once. Refuses a skip or a note without words. */
     @Transactional
@@ -82,8 +92,7 @@ public class PlaceMarks {
         rounds.refuseWhenOver(part, feature, mark.round(), clock.instant());
         Person person = people.byId(mark.person());
         long seq = journal.write(part.job().id(), What.MARK);
-        marks.save(
-                new PlaceMarkRow(mark.id(), part, place, mark.round(), mark.kind(), reason, person, clock.instant()));
+        marks.save(new PlaceMarkRow(mark, place, reason, person, clock.instant()));
         return Receipt.now(mark.id(), seq);
     }
 
@@ -92,6 +101,7 @@ public class PlaceMarks {
                 && kept.placeId() == mark.place()
                 && kept.roundNumber() == mark.round()
                 && kept.kind() == mark.kind()
+                && kept.size().equals(mark.size())
                 && kept.reason().equals(mark.reason().strip());
     }
 }

@@ -1,6 +1,7 @@
 package jawread.server.measure;
 
 import java.util.Optional;
+import jawread.core.gauge.LimitTry;
 import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -8,6 +9,7 @@ import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.length.TypedLength.Kind;
+import jawread.core.limit.FeatureKind;
 import jawread.core.scale.Comparator;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Sense;
@@ -32,8 +34,12 @@ class ReadOff {
      * reading that does not rest on how it is set.
      *
      * @param gauge the one whose scale it was
+     * @param kind of the feature: a plug goes into what a ring goes over
      */
-    Read of(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+    Read of(KeepReading asked, Gauge gauge, FeatureKind kind, Optional<ComparatorSetting> setting) {
+        if (gauge.kind().isLimitGauge()) {
+            return byItsEnds(asked, gauge, kind);
+        }
         if (gauge.kind().isBracket()) {
             return betweenPins(asked, gauge);
         }
@@ -59,6 +65,16 @@ class ReadOff {
         var pins = new PinBracket(goes.length(), stops.length());
         Length finer = goes.resolution().compareTo(stops.resolution()) < 0 ? goes.resolution() : stops.resolution();
         return Read.of(pins.value(), finer, unit, RestsOn.of(pins));
+    }
+
+    /** As the ends of a go and no-go gauge did: that is typed in a word. */
+    private Read byItsEnds(KeepReading asked, Gauge gauge, FeatureKind kind) {
+        LimitTry tried = asked.typed()
+                .flatMap(text -> LimitTry.of(text.strip()))
+                .orElseThrow(() -> Refused.field("typed", "not-a-try", words));
+        PinBracket within = tried.within(kind == FeatureKind.OUTSIDE, gauge.range());
+        Length usual = gauge.unit().isInch() ? Length.ofInches("0.0001") : LengthUnit.MICROMETRE.whole();
+        return Read.of(within.value(), usual, gauge.unit(), RestsOn.of(within));
     }
 
     private TypedLength pin(String field, Optional<String> typed, LengthUnit unit) {

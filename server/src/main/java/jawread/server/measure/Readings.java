@@ -138,7 +138,7 @@ public class Readings {
         Person person = people.byId(asked.person());
         Optional<ComparatorSetting> setting =
                 method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
-        Read read = readOff.of(asked, method.read(), setting)
+        Read read = readOff.of(asked, method.read(), feature.kind(), setting)
                 .with(
                         checks.correction(method.read()),
                         methods.spread(method, feature.kind(), person, asked.takenAt()));
@@ -205,6 +205,11 @@ public class Readings {
                     var refusal = notFit(gauge, feature, plan);
                     throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
                 });
+        if (method.gauge().kind().isForThreads()) {
+            var refusal = Refusal.of("thread-gauge-has-no-size")
+                    .with("gauge", method.gauge().shopNumber());
+            throw Refused.field("gauge", refusal, words.say(refusal, plan.job().unit()));
+        }
         if (method.gauge().kind().isTransfer() != method.reader().isPresent()
                 || !method.read().hasScale() && !method.read().kind().isBracket()) {
             var refusal =

@@ -116,6 +116,19 @@ final class OneFeature {
         return body;
     }
 
+    /** How straight it was found, at any of its places. */
+    Map<String, Object> straight(String size) {
+        var mark = new LinkedHashMap<String, Object>();
+        mark.put("part", part);
+        mark.put("feature", feature);
+        mark.put("round", 0);
+        mark.put("place", round().path("places").get(0).path("id").asLong());
+        mark.put("kind", "STRAIGHTNESS");
+        mark.put("size", size);
+        mark.put("reason", "feelers under a straight edge");
+        return mark;
+    }
+
     JsonNode place(String name) {
         return Walk.named(round().path("places"), name);
     }

@@ -200,12 +200,27 @@ class WalkTest {
         for (int i = 0; i < 4; i++) {
             one.read("31.960", "31.960");
         }
+        assertThat(one.round().path("envelope").asString())
+                .as("a bent shaft is the same everywhere across")
+                .contains("not proven");
+        Map<String, Object> mark = one.straight("0.01x");
+        assertThat(server.put("/api/place-marks/" + UUID.randomUUID(), mark).code())
+                .isEqualTo("unknown-unit");
+        mark.put("size", "0.060");
+        assertThat(server.put("/api/place-marks/" + UUID.randomUUID(), mark).status())
+                .isEqualTo(200);
+        assertThat(one.round().path("envelope").asString()).contains("not proven");
+        mark.put("size", "0.010");
+        assertThat(server.put("/api/place-marks/" + UUID.randomUUID(), mark).status())
+                .isEqualTo(200);
         assertThat(one.round().path("envelope").asString()).startsWith("The envelope holds");
-        typed.put("name", "enveloped once");
-        typed.put("layout", "one-place");
-        var alone = feature(typed);
-        alone.read("31.960", "31.960");
-        assertThat(alone.round().path("envelope").asString()).contains("not proven");
+        assertThat(one.judgement()
+                        .path("features")
+                        .get(0)
+                        .path("straightness")
+                        .path("said")
+                        .asString())
+                .isEqualTo("Ansa found it straight within 0.01 mm: feelers under a straight edge");
     }
 
     @Test
