@@ -3195,6 +3195,7 @@ export interface components {
         };
         TypedFeature: {
             axes: string;
+            contact: string;
             decisive: boolean;
             envelope: boolean;
             face: string;

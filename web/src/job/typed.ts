@@ -21,6 +21,7 @@ export const blank = (name: string): TypedFeature => ({
   keepClear: '',
   outOfReach: '',
   together: '',
+  contact: '',
   order: '',
 });
 

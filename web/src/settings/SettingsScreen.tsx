@@ -12,11 +12,25 @@ import { SignedOn } from './SignedOn';
 import { WhatIsKept } from './WhatIsKept';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
-  ['The shop', ['shop-name', 'unit', 'machine-reads', 'machine-division-metric', 'machine-division-inch', 'sounds', 'read-back', 'theme', 'materials']],
+  [
+    'The shop',
+    [
+      'shop-name',
+      'unit',
+      'machine-reads',
+      'machine-division-metric',
+      'machine-division-inch',
+      'sounds',
+      'read-back',
+      'theme',
+      'materials',
+    ],
+  ],
   ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
   ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],
   ['Rework in new jobs', ['clean-up-metric', 'clean-up-inch']],
+  ['Places in new plans', ['contact-metric', 'contact-inch']],
   [
     'Sizes without a tolerance of their own',
     ['general-tolerance', 'decimals-1', 'decimals-2', 'decimals-3', 'decimals-4'],

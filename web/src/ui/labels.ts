@@ -180,6 +180,8 @@ export const SETTINGS: Record<string, SettingLabel> = {
     },
   },
   'clean-up-metric': { name: 'Wanted off each side at rework, in mm', hint: '0.05' },
+  'contact-metric': { name: 'A contact keeps off a band by half its width, in mm', hint: '2' },
+  'contact-inch': { name: 'The same, in inches', hint: '0.08' },
   'clean-up-inch': { name: 'Wanted off each side at rework, in inches', hint: '0.002' },
   'decimals-1': { name: 'Inch sizes as .x are ±', hint: '0.030' },
   'decimals-2': { name: 'Inch sizes as .xx are ±', hint: '0.010' },

@@ -3,6 +3,3 @@ ALTER TABLE place_mark ADD COLUMN size_pm BIGINT;
 
 -- The thread gauge that an item was tried with; null where it was looked at.
 ALTER TABLE look ADD COLUMN gauge_id BIGINT REFERENCES gauge;
-
--- How far the contacts keep from the edge of a band that is kept clear. Plans of before went onto the edge itself, and keep their places.
-ALTER TABLE feature ADD COLUMN contact_pm BIGINT DEFAULT 0 NOT NULL;

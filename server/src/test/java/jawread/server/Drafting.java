@@ -67,6 +67,7 @@ public final class Drafting {
         body.put("limits", limits);
         body.put("round", true);
         body.put("envelope", false);
+        body.put("contact", "");
         body.put("decisive", false);
         return body;
     }

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
+import jawread.core.length.TypedLength;
 import jawread.core.limit.FeatureKind;
 import jawread.core.limit.FormLimit;
 import jawread.core.limit.LimitDoubt;
@@ -277,13 +278,21 @@ public record PlannedFeature(
             Optional<List<OutOfReach>> outOfReach = typed.outOfReach().isEmpty()
                     ? Optional.of(List.of())
                     : field("outOfReach", typed.outOfReach(), () -> OutOfReach.parse(typed.outOfReach()));
-            if (sections.isEmpty() || axes.isEmpty() || bands.isEmpty() || outOfReach.isEmpty()) {
+            Optional<Length> contact = typed.contact().isEmpty()
+                    ? Optional.of(Length.ZERO)
+                    : field(
+                            "contact",
+                            typed.contact(),
+                            () -> TypedLength.parse(typed.contact(), block.unit(), TypedLength.Kind.SIZE)
+                                    .map(TypedLength::length));
+            if (sections.isEmpty() || axes.isEmpty() || bands.isEmpty() || outOfReach.isEmpty() || contact.isEmpty()) {
                 return Optional.empty();
             }
             return field(
                     "sections",
                     "as laid out",
-                    () -> Places.of(sections.get(), axes.get(), bands.get(), outOfReach.get(), order, length));
+                    () -> Places.of(
+                            sections.get(), axes.get(), bands.get(), contact.get(), outOfReach.get(), order, length));
         }
     }
 }

@@ -26,6 +26,8 @@ import jawread.core.walk.WalkOrder;
  * @param keepClear bands that no contact may stand in
  * @param outOfReach places that cannot be measured, with the reason
  * @param order the code of a {@link WalkOrder}
+ * @param contact how far a contact keeps from the edge of such a band, half its width; empty: as the job has it. A feature typed before that was
+ *     asked keeps to the edge itself, 0
  * @param together a name that features bear that are reworked to one size, as the bores of a block
  */
 public record TypedFeature(
@@ -48,7 +50,8 @@ public record TypedFeature(
         String keepClear,
         String outOfReach,
         String order,
-        String together) {
+        String together,
+        String contact) {
     public TypedFeature {
         name = tidy(name);
         limits = tidy(limits);
@@ -72,6 +75,7 @@ public record TypedFeature(
         outOfReach = tidy(outOfReach);
         order = tidy(order);
         together = tidy(together);
+        contact = contact == null ? "0" : tidy(contact);
     }
 
     private static String tidy(String text) {
@@ -101,6 +105,7 @@ public record TypedFeature(
                 "",
                 "",
                 "",
+                "",
                 "");
     }
 
@@ -116,7 +121,8 @@ public record TypedFeature(
         SECTIONS,
         AXES,
         KEEP_CLEAR,
-        TOGETHER
+        TOGETHER,
+        CONTACT
     }
 
     private TypedFeature with(Text which, String text) {
@@ -140,7 +146,8 @@ public record TypedFeature(
                 which == Text.KEEP_CLEAR ? text : keepClear,
                 outOfReach,
                 order,
-                which == Text.TOGETHER ? text : together);
+                which == Text.TOGETHER ? text : together,
+                which == Text.CONTACT ? text : contact);
     }
 
     public TypedFeature withLies(String text) {
@@ -162,6 +169,11 @@ public record TypedFeature(
 
     public TypedFeature withWear(String serviceLimit, String reworkSteps) {
         return with(Text.SERVICE, serviceLimit).with(Text.STEPS, reworkSteps);
+    }
+
+    /** The same, with how far a contact keeps from the edge of a band where nobody has said. */
+    public TypedFeature keepingClearBy(String usual) {
+        return contact.isEmpty() && !keepClear.isEmpty() ? with(Text.CONTACT, usual) : this;
     }
 
     /** Reworked to one size with whatever bears the same name. */
@@ -187,6 +199,7 @@ public record TypedFeature(
                 "",
                 false,
                 true,
+                "",
                 "",
                 "",
                 "",

@@ -54,6 +54,12 @@ public record KeepClear(Length from, Length to, String what) {
                                 : Outcome.refused(Refusal.of("band-goes-back").with("text", text))));
     }
 
+    /** As far as a contact reaches that stands beside it. @param contact half its width */
+    KeepClear widenedBy(Length contact) {
+        Length start = from.minus(contact);
+        return new KeepClear(start.isNegative() ? Length.ZERO : start, to.plus(contact), what);
+    }
+
     private boolean covers(Length depth) {
         return from.compareTo(depth) < 0 && depth.compareTo(to) < 0;
     }

@@ -60,17 +60,19 @@ public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> ba
     }
 
     /**
-     * Lays the places out. A section in a keep-clear band moves to the band's nearer edge; where that is past the feature's
-     * end, or meets another section, its places cannot be measured. Refuses a section below the feature's end
+     * Lays the places out. A section in a keep-clear band, or so near it that a contact would reach in, moves off the band's nearer edge by half
+     * a contact's width; where that is past the feature's end, or meets another section, its places cannot be measured. Refuses a section below the feature's end
      * ({@code section-beyond}), over 200 places
      * ({@code too-many-places}), and something out of reach that is not there ({@code no-such-place-here}).
      *
+     * @param contact half its width, zero or above
      * @param length of the feature from its face; empty where nobody has said
      */
     public static Outcome<Places> of(
             List<Section> sections,
             List<Axis> axes,
             List<KeepClear> bands,
+            Length contact,
             List<OutOfReach> outOfReach,
             WalkOrder order,
             Optional<Length> length) {
@@ -97,7 +99,9 @@ public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> ba
                                         + each.axis().map(axis -> " / " + axis).orElse("")));
             }
         }
-        Map<Integer, Stand> stands = stands(sections, bands, length);
+        List<KeepClear> reached =
+                bands.stream().map(band -> band.widenedBy(contact)).toList();
+        Map<Integer, Stand> stands = stands(sections, reached, length);
         List<Place> places = order.steps(sections.size(), axes.size()).stream()
                 .map(step -> stands.get(step.section())
                         .place(sections.get(step.section()), axes.get(step.axis()), outOfReach))

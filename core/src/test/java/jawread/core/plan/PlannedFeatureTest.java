@@ -37,6 +37,27 @@ class PlannedFeatureTest {
     }
 
     @Test
+    void a_contact_keeps_off_a_band_by_half_its_width_and_a_plan_of_before_stands_on_the_edge() {
+        assertThat(middle(BARREL)).isEqualTo(Length.ofInches("2.5"));
+        assertThat(middle(BARREL.keepingClearBy("0.08"))).isEqualTo(Length.ofInches("2.42"));
+        assertThat(middle(BARREL.keepingClearBy("0.08").keepingClearBy("0.5")))
+                .as("what was said once stays")
+                .isEqualTo(Length.ofInches("2.42"));
+        TypedFeature clear = TypedFeature.of("barrel bore", FeatureKind.BORE, "3.2500 +0.0018/0");
+        assertThat(clear.keepingClearBy("0.08").contact()).as("no band").isEmpty();
+    }
+
+    private static Length middle(TypedFeature barrel) {
+        return PlannedFeature.of(barrel, TitleBlock.in(INCH))
+                .places()
+                .orElseThrow()
+                .inOrder()
+                .get(1)
+                .depth()
+                .orElseThrow();
+    }
+
+    @Test
     void what_is_wrong_in_one_field_leaves_the_others_standing() {
         var typed = BARREL.withWear("3.2x", "+0.030").withForm("", "0.0030");
         PlannedFeature barrel = PlannedFeature.of(typed, TitleBlock.in(INCH));
@@ -68,6 +89,7 @@ class PlannedFeatureTest {
                 "",
                 "",
                 "x",
+                "",
                 "");
         assertThat(PlannedFeature.of(typed, TitleBlock.in(INCH)).refusals())
                 .containsOnlyKeys("name", "kind", "layout", "order");

@@ -22,7 +22,7 @@ class PlacesTest {
                 .then(of -> Axis.parse(axes)
                         .then(across -> KeepClear.parse(bands, MILLIMETRE)
                                 .then(clear -> Places.OutOfReach.parse(outOfReach)
-                                        .then(not -> Places.of(of, across, clear, not, order, HUNDRED)))));
+                                        .then(not -> Places.of(of, across, clear, Length.ZERO, not, order, HUNDRED)))));
     }
 
     /** "top, thrust 12; …", a place that cannot be measured in brackets with its reason. */
@@ -112,6 +112,7 @@ class PlacesTest {
                         layout.sections(HUNDRED),
                         layout.axes(),
                         List.of(),
+                        Length.ZERO,
                         List.of(),
                         WalkOrder.DOWN_EACH_AXIS,
                         HUNDRED)

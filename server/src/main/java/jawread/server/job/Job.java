@@ -10,6 +10,7 @@ import jawread.core.judge.RepeatSchool;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.TitleBlock;
+import jawread.core.plan.TypedFeature;
 import jawread.server.settings.Setting;
 
 /**
@@ -87,5 +88,10 @@ public record Job(
     /** What its drawing says of all sizes. */
     public TitleBlock titleBlock() {
         return TitleBlocks.of(unit(), this::choiceOf);
+    }
+
+    /** A feature as it is newly typed for it: what nobody said is as the job has it. */
+    public TypedFeature typed(TypedFeature typed) {
+        return typed.keepingClearBy(choiceOf(unit().isInch() ? Setting.CONTACT_INCH : Setting.CONTACT_METRIC));
     }
 }

@@ -107,7 +107,7 @@ public class Jobs {
                         plan,
                         UUID.randomUUID(),
                         each.origin(),
-                        PlannedFeature.of(each.typed(), job.titleBlock()),
+                        PlannedFeature.of(job.typed(each.typed()), job.titleBlock()),
                         person))
                 .toList();
         revisions.save(new PlanRevisionRow(row, 1, now, rows(all)));

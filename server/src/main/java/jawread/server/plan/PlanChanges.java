@@ -155,7 +155,8 @@ public class PlanChanges {
                 : jobs.edition(plan, feature.key(), planned, Optional.of(person));
     }
 
-    private Optional<Feature> put(Put put, Plan plan, Standing standing, Undo undo, Person person) {
+    private Optional<Feature> put(Put asked, Plan plan, Standing standing, Undo undo, Person person) {
+        var put = new Put(asked.key(), asked.edition(), asked.at(), plan.job().typed(asked.typed()));
         Feature old = standing.byKey.get(put.key());
         if (put.edition() != null) {
             old = standing.looked(put.key(), put.edition());

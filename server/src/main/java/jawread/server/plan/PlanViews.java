@@ -182,7 +182,11 @@ class PlanViews {
     @Transactional(readOnly = true)
     public PlannedView understood(long planId, TypedFeature typed) {
         Plan plan = jobs.plan(planId);
-        return features.of(NOT_IN_A_PLAN, 0, PlannedFeature.of(typed, plan.job().titleBlock()), methodsOf(plan));
+        return features.of(
+                NOT_IN_A_PLAN,
+                0,
+                PlannedFeature.of(plan.job().typed(typed), plan.job().titleBlock()),
+                methodsOf(plan));
     }
 
     /** What would be understood of a pasted table. */

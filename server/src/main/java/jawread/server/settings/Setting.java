@@ -39,6 +39,11 @@ public enum Setting {
     /** The same in inches, for a job that is written in them. */
     CLEAN_UP_INCH("0.002", Scope.SHOP_AND_JOB, text -> Setting.number(text, 0, 1)),
 
+    /** Half the width of a contact, in mm: so far a new plan's sections keep from the edge of a band that is kept clear. */
+    CONTACT_METRIC("2", Scope.SHOP_AND_JOB, text -> Setting.number(text, 0, 50)),
+    /** The same in inches. */
+    CONTACT_INCH("0.08", Scope.SHOP_AND_JOB, text -> Setting.number(text, 0, 2)),
+
     // What a title block says of sizes without a tolerance of their own.
     GENERAL_TOLERANCE("none", Scope.SHOP_AND_JOB, "none", "f", "m", "c", "v"),
     DECIMALS_1("", Scope.SHOP_AND_JOB, Setting::tolerance),
