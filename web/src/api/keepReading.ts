@@ -11,7 +11,7 @@ export type Read = Pick<ReadingBody, 'typed' | 'stops' | 'parts' | 'base' | 'pm'
 /** Where in a job a reading belongs, and with what it was taken. */
 export type Target = Pick<
   ReadingBody,
-  'part' | 'feature' | 'round' | 'place' | 'gauge' | 'reader' | 'quick'
+  'part' | 'feature' | 'round' | 'place' | 'gauge' | 'reader' | 'onMaster' | 'quick'
 >;
 
 /** Writes a reading down here under whoever stands here, sends it, and tells what became of it. */

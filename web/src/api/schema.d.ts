@@ -1965,6 +1965,7 @@ export interface components {
             key: string;
             mayMeasure: boolean;
             name: string;
+            onMaster?: boolean | null;
             rangeHigh: components["schemas"]["LengthText"];
             rangeLow: components["schemas"]["LengthText"];
             /** Format: int64 */
@@ -2641,6 +2642,7 @@ export interface components {
             feature: number;
             /** Format: int64 */
             gauge: number;
+            onMaster?: boolean | null;
             /** Format: int64 */
             part: number;
             parts?: {
@@ -3254,11 +3256,13 @@ export interface components {
             wear: string;
         };
         TypedSetting: {
+            again?: string | null;
             graduation: string;
             master: string;
             pressed: string;
             returned: string;
             rocked: string;
+            shown?: string | null;
             temperature: string;
             wanted: string;
         };

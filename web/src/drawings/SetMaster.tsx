@@ -8,6 +8,9 @@ export function SetMaster({ on }: { on: SetOn }) {
   if (on.micrometer) {
     return <LockedMicrometer number={on.number} {...on.micrometer} />;
   }
+  if (on.kind === 'bar') {
+    return <BlockStack blocks={[on.size]} total={on.size} />;
+  }
   return on.kind === 'stack' ? (
     <BlockStack blocks={on.blocks} total={on.size} />
   ) : (

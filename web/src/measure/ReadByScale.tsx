@@ -1,5 +1,4 @@
 import { type ReactNode, useMemo, useState } from 'react';
-import { Link } from 'react-router';
 import type { Gauge, Scale } from '../api/client';
 import { digitsOf, otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
@@ -24,6 +23,7 @@ import { Next } from './Next';
 import { Order } from './Order';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { type Measuring, NOBODY_PICKED } from './useMeasuring';
+import { StandsAtLine } from './StandsAtLine';
 
 /** One that has a scale: pins have none. */
 export type ScaledGauge = Gauge & { scale: Scale };
@@ -108,7 +108,7 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
           onEnter={keep}
           onFigure={onFigure}
         />
-        {isComparator && <StandsAtLine measuring={measuring} gauge={gauge} />}
+        {(isComparator || gauge.onMaster) && <StandsAtLine measuring={measuring} gauge={gauge} />}
         {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
         {!isSet && (
           <p className="font-medium">
@@ -151,31 +151,6 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
         </div>
       </div>
     </>
-  );
-}
-
-/** What its needle reads from; or the way to set it. */
-function StandsAtLine({
-  measuring: { setting, sheet },
-  gauge,
-}: {
-  measuring: Measuring;
-  gauge: Gauge;
-}) {
-  const middle =
-    sheet.feature.limits.middle ?? sheet.feature.limits.high ?? sheet.feature.limits.low;
-  const query = new URLSearchParams({ wanted: middle?.text ?? '', part: String(sheet.part.id) });
-  return (
-    <p className={`border-l-4 pl-3 ${setting && !setting.old ? 'border-line' : 'border-near'}`}>
-      {setting ? setting.sentence : `${gauge.shopNumber} was never set here.`}{' '}
-      {setting?.old && <strong className="font-semibold">{setting.old} </strong>}
-      <Link
-        to={`/drawer/${gauge.id}/set?${query.toString()}`}
-        className="underline decoration-line underline-offset-4"
-      >
-        {setting ? 'Set it anew' : 'Set it on a master'}
-      </Link>
-    </p>
   );
 }
 

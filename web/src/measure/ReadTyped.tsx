@@ -8,6 +8,7 @@ import { Order } from './Order';
 import { type Entry, isLimitGauge, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
 import { Next } from './Next';
+import { StandsAtLine } from './StandsAtLine';
 import type { Measuring } from './useMeasuring';
 
 interface ReadTypedProps {
@@ -39,6 +40,7 @@ export function ReadTyped({ measuring, entry, field, open, doubts, third }: Read
       {isPins(gauge) && entry.goes === '' && (
         <p className="font-medium">The largest pin that goes, then the smallest that does not.</p>
       )}
+      {gauge?.onMaster && <StandsAtLine measuring={measuring} gauge={gauge} />}
       <Figure measuring={measuring} entry={entry} field={field} />
       {entry.refusal && (
         <p role="alert" id="refusal" className="border-l-4 border-ink pl-3 font-semibold">

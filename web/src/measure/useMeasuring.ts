@@ -34,7 +34,7 @@ export interface Measuring {
   checking: boolean;
   /** To a quick check, and back. */
   toggleChecking: () => void;
-  /** What a comparator in hand stands at; absent for one never set, and for any other gauge. */
+  /** What a comparator in hand, or a micrometer on a master, stands at; absent for one never set, and for any other gauge. */
   setting: StandsAt | undefined;
   person: number | undefined;
   way: Way;
@@ -170,6 +170,7 @@ export function useMeasuring(): {
       place: place.id,
       gauge: gauge.id,
       ...(gauge.reader === undefined ? {} : { reader: gauge.reader }),
+      ...(gauge.onMaster && { onMaster: true }),
       ...(checking && { quick: true }),
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });

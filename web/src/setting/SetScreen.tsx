@@ -9,7 +9,7 @@ import { Shell } from '../ui/Shell';
 import { PutBack } from './PutBack';
 import { SixSteps } from './SixSteps';
 
-/** Setting a comparator: put back on its master where it stands right already, else set in six steps. */
+/** Setting a comparator, or a micrometer near a size: put back on its master where it stands right already, else set in six steps. */
 export function SetScreen() {
   const gauge = Number(useParams()['gauge']);
   const [search] = useSearchParams();
@@ -22,7 +22,7 @@ export function SetScreen() {
   const shown = settingUp.data ?? known;
   if (shown === undefined) {
     return (
-      <Shell title="Set a bore gauge">
+      <Shell title="Set on a master">
         {failure && <Notice title="This cannot be set" words={failure.message} back />}
         {settingUp.failureCount > 0 && !failure && <ServerAwayNotice />}
       </Shell>
@@ -52,7 +52,9 @@ interface SettingProps {
 
 function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: SettingProps) {
   const nobody = useShop().data?.person === undefined;
-  const [anew, setAnew] = useState(!putBackFirst || settingUp.now === undefined);
+  const [anew, setAnew] = useState(
+    !putBackFirst || settingUp.now === undefined || settingUp.kind === 'outside-micrometer',
+  );
   const { now, shopNumber, name, life, before } = settingUp;
   return (
     <Shell
@@ -98,7 +100,7 @@ function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: S
               </p>
               <p>{now.sentence}</p>
               {now.old && <p className="border-l-4 border-near pl-3 font-semibold">{now.old}</p>}
-              {anew && (
+              {anew && settingUp.kind !== 'outside-micrometer' && (
                 <button
                   type="button"
                   onClick={() => setAnew(false)}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { pathToReady, type SettingUp } from '../api/client';
+import { CloseAgain, CloseOnIt } from './closeOnIt';
 import { OneGraduation, OneTemperature, OnWhat, SweepAndZero, ToWhatSize, WhichWay } from './steps';
 import { useSixSteps } from './useSixSteps';
 
@@ -32,8 +33,10 @@ export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStep
         </p>
         <p>{set.sentence}</p>
         <p>
-          Its figures {set.sense === 1 ? 'grow' : 'shrink'} as the bore grows. Each reading names
-          this setting.
+          {steps.isMicrometer
+            ? 'Read on the part as ever: the size is the master and the travel from it. '
+            : `Its figures ${set.sense === 1 ? 'grow' : 'shrink'} as the bore grows. `}
+          Each reading names this setting.
         </p>
         <Link
           to={part === undefined ? `/drawer/${gauge}` : pathToReady(part)}
@@ -63,21 +66,33 @@ export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStep
           : `${settled.temperature} °C`,
       body: <OneTemperature steps={steps} />,
     },
-    {
-      title: 'Which way',
-      told: settled.pressed ? `pushed in, the figures ${settled.pressed}` : '',
-      body: <WhichWay steps={steps} />,
-    },
+    steps.isMicrometer
+      ? {
+          title: 'Close on it',
+          told: settled.shown.trim() === '' ? '' : `shows ${settled.shown}`,
+          body: <CloseOnIt steps={steps} />,
+        }
+      : {
+          title: 'Which way',
+          told: settled.pressed ? `pushed in, the figures ${settled.pressed}` : '',
+          body: <WhichWay steps={steps} />,
+        },
     {
       title: 'One graduation',
       told: settled.face ? `${settled.face} ${unit}` : '',
       body: <OneGraduation steps={steps} />,
     },
-    {
-      title: 'Sweep, zero, sweep again',
-      told: settled.returned.trim() === '' ? '' : `comes back to ${settled.returned}`,
-      body: <SweepAndZero steps={steps} />,
-    },
+    steps.isMicrometer
+      ? {
+          title: 'Once more',
+          told: settled.again.trim() === '' ? '' : `shows ${settled.again}`,
+          body: <CloseAgain steps={steps} />,
+        }
+      : {
+          title: 'Sweep, zero, sweep again',
+          told: settled.returned.trim() === '' ? '' : `comes back to ${settled.returned}`,
+          body: <SweepAndZero steps={steps} />,
+        },
   ];
   return (
     <ol className="flex flex-col gap-2">

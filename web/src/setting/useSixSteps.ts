@@ -13,6 +13,10 @@ interface Settled {
   face: string | undefined;
   rocked: Way | undefined;
   returned: string;
+  /** What a micrometer shows on the master. */
+  shown: string;
+  /** And once more. */
+  again: string;
 }
 
 const NOTHING: Settled = {
@@ -22,6 +26,8 @@ const NOTHING: Settled = {
   face: undefined,
   rocked: undefined,
   returned: '',
+  shown: '',
+  again: '',
 };
 
 /** The step at which a field stands. */
@@ -33,6 +39,8 @@ const STEP_OF: Record<string, number> = {
   graduation: 5,
   rocked: 6,
   returned: 6,
+  shown: 4,
+  again: 6,
 };
 
 /** Where one is among the six steps, and what was settled at each. */
@@ -55,6 +63,8 @@ export function useSixSteps(settingUp: SettingUp, wanted: string) {
   };
   return {
     settingUp,
+    /** One that is closed on the master and read, rather than put to zero in it. */
+    isMicrometer: settingUp.kind === 'outside-micrometer',
     wanted,
     step,
     go: (to: number) => {
@@ -79,6 +89,8 @@ export function useSixSteps(settingUp: SettingUp, wanted: string) {
           pressed: settled.pressed ?? '',
           rocked: settled.rocked ?? '',
           returned: settled.returned,
+          shown: settled.shown,
+          again: settled.again,
         },
         { onError: (error) => refusedAt(error as Problem) },
       ),

@@ -61,7 +61,7 @@ class TheStoryTest extends AtTheBench {
         assertThat(seen(page, "metal left")).isVisible();
         assertThat(seen(page, "32.2215 ± 0.00")).isVisible();
         assertThat(seen(page, "1.26856 in")).isVisible();
-        assertThat(seen(page, "Take 0.2525 mm off the diameter for the middle (0.1262 mm a side), 0.2215 mm at least."))
+        assertThat(seen(page, "Take 0.24 mm off the diameter for the middle (0.12 mm a side), 0.24 mm at least. To whole divisions of the dial, 0.01 mm, so that metal is left."))
                 .isVisible();
         assertThat(seen(page, "apart 0.001, allowed 0.005")).isVisible();
         isLeftToRight(page);
@@ -258,7 +258,7 @@ class TheStoryTest extends AtTheBench {
         assertThat(said)
                 .hasText(
                         Pattern.compile(
-                                "^32\\.221 mm kept at middle, reading 2\\. Size 32\\.2210 mm: metal left\\. Take 0\\.2520 mm off the diameter.*"));
+                                "^32\\.221 mm kept at middle, reading 2\\. Size 32\\.2210 mm: metal left\\. Take 0\\.24 mm off the diameter.*"));
 
         named(page, BUTTON, "Cut taken").click();
         Locator dialog = named(page, DIALOG, "Cut taken");

@@ -99,7 +99,7 @@ public record Conditions(Rules rules, Instruments instruments, Material material
         Optional<Usage> usage = method.usageOrCommonest(kind);
         Warmth warmth = warmth(reading);
         return new MeasuredBy(
-                method.gauge().kind().isComparator(),
+                method.isSet(),
                 reading.pins().map(pins -> pins.width()).orElse(resolution),
                 usage.flatMap(method::error)
                         .orElse(new GaugeError.Permitted(Length.ZERO))

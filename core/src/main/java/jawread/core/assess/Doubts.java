@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import jawread.core.assess.ReadingMark.Kind;
 import jawread.core.doubt.Finding;
 import jawread.core.doubt.References;
+import jawread.core.doubt.ZeroStrip;
 import jawread.core.judge.CriticalRange;
 import jawread.core.judge.Demand;
 import jawread.core.length.Length;
@@ -220,10 +221,10 @@ final class Doubts {
     }
 
     private Optional<Doubt> zeroMoved(Reading reading, Instrument on) {
-        return on.zeros().looks().isEmpty()
+        ZeroStrip zeros = on.zerosOf(reading.with());
+        return zeros.looks().isEmpty()
                 ? Optional.empty()
-                : on.zeros()
-                        .doubtOf(reading.takenAt().toEpochMilli(), reading.correction())
+                : zeros.doubtOf(reading.takenAt().toEpochMilli(), reading.correction())
                         .filter(moved -> !hasAnsweredTo(moved.look().id(), reading))
                         .map(moved -> new Doubt.ZeroMoved(reading, on, moved));
     }

@@ -17,8 +17,19 @@ import jawread.core.stack.FeelerGap;
  * @param scale of its own that is read; empty for a transfer gauge and for pins
  * @param base what it adds on its own
  * @param zeros the looks at its zero
+ * @param onMaster of a micrometer, the looks at how it stood on the masters that it was set on; none of any other
  */
-public record Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros) {
+public record Instrument(
+        long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros, ZeroStrip onMaster) {
+    public Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros) {
+        this(id, gauge, scale, base, zeros, ZeroStrip.NONE);
+    }
+
+    /** The looks from which doubt travels back to what was read with it so. */
+    public ZeroStrip zerosOf(ReadWith with) {
+        return with.onMaster() ? onMaster : zeros;
+    }
+
     public boolean hasScale() {
         return scale.isPresent();
     }
@@ -32,8 +43,15 @@ public record Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Leng
         return gauge.ownError().filter(GaugeError.Calibrated.class::isInstance).isPresent();
     }
 
-    /** How it stands, but for the date of its calibration, which hangs on the day. */
-    public Condition condition() {
+    /** How it stands, but for the date of its calibration, which hangs on the day. @param isSet whether it is put to use set on a master */
+    public Condition condition(boolean isSet) {
+        if (isSet && onMaster.sets().isEmpty()) {
+            return Condition.NEVER_SET;
+        }
+        return isSet ? Condition.IN_ORDER : condition();
+    }
+
+    private Condition condition() {
         if (!gauge.kind().hasZero()) {
             return Condition.IN_ORDER;
         }

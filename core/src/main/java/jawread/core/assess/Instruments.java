@@ -60,17 +60,18 @@ public record Instruments(
         return of(reading.with().read());
     }
 
-    /** {@code M6}, or {@code T1 + M6}. */
+    /** {@code M6}, {@code T1 + M6}, or {@code M6 on a master}. */
     public String number(ReadWith with) {
-        return with.reader()
-                .map(reader -> of(with.gauge()).number() + " + " + of(reader).number())
-                .orElseGet(() -> of(with.gauge()).number());
+        return method(with).name();
     }
 
     /** As it was read with, whatever became of it since; in nobody's hands. */
     public Method method(ReadWith with) {
         return new Method(
-                of(with.gauge()).gauge(), with.reader().map(reader -> of(reader).gauge()), Optional.empty());
+                of(with.gauge()).gauge(),
+                with.reader().map(reader -> of(reader).gauge()),
+                Optional.empty(),
+                with.onMaster());
     }
 
     /** Of a part of some material, at what was measured of it and the gauge, if anything was. */
@@ -81,11 +82,11 @@ public record Instruments(
     }
 
     /**
-     * Um at best: U of what a comparator could be set on at a size and a moment; zero for any other gauge, and where nothing could set it.
+     * Um at best: U of what such a method could be set on at a size and a moment; zero for any other gauge, and where nothing could set it.
      */
     Length masterExpanded(Method method, Length size, Warmth warmth, Instant at) {
-        return method.gauge().kind().isComparator()
-                ? settingMasters(warmth, at).expandedFor(method.gauge(), size).orElse(Length.ZERO)
+        return method.isSet()
+                ? settingMasters(warmth, at).expandedFor(method, size).orElse(Length.ZERO)
                 : Length.ZERO;
     }
 

@@ -7,15 +7,20 @@ import java.util.Optional;
  *
  * @param gauge the number it is kept under
  * @param reader whose scale was read, where the gauge was only carried to it
+ * @param onMaster whether it is a micrometer that was set on a master near the size, which is a method of its own
  */
-public record ReadWith(long gauge, Optional<Long> reader) {
+public record ReadWith(long gauge, Optional<Long> reader, boolean onMaster) {
+    public ReadWith(long gauge, Optional<Long> reader) {
+        this(gauge, reader, false);
+    }
+
     /** The one whose scale is read. */
     public long read() {
         return reader.orElse(gauge);
     }
 
-    /** {@code 6}, or {@code 17-6}: as screens name it. */
+    /** {@code 6}, or {@code 17-6}, or {@code 6m} on a master: as screens name it. */
     public String key() {
-        return reader.map(of -> gauge + "-" + of).orElse(Long.toString(gauge));
+        return reader.map(of -> gauge + "-" + of).orElse(Long.toString(gauge)) + (onMaster ? "m" : "");
     }
 }

@@ -101,10 +101,17 @@ public record Reading(
         return figure.base().orElse(read.base());
     }
 
-    /** For looking which slip would have produced it. A comparator's own figure begins at the size it was set to. */
+    /**
+     * For looking which slip would have produced it. A comparator's own figure begins at the size it was set to; a micrometer that was set on a
+     * master still shows its own.
+     */
     public KeptReading asKept(Instrument read) {
-        return new KeptReading(
-                read.scale().orElseThrow(), setting().map(SetTo::size).orElse(base(read)), raw(), typed(), unit());
+        Optional<Length> shown = setting().flatMap(SetTo::shown);
+        Length base =
+                shown.isPresent() ? read.base() : setting().map(SetTo::size).orElse(base(read));
+        Length own = shown.map(of -> raw().minus(setting().orElseThrow().size()).plus(of))
+                .orElse(raw());
+        return new KeptReading(read.scale().orElseThrow(), base, own, typed(), unit());
     }
 
     /**

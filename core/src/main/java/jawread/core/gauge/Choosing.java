@@ -79,9 +79,7 @@ public record Choosing(
         if (depth.isPresent() && reach.isPresent() && depth.get().compareTo(reach.get()) > 0) {
             return Choice.refused(method, condition, Fitness.OUT_OF_REACH);
         }
-        Optional<Length> um = method.gauge().kind().isComparator()
-                ? masters.expandedFor(method.gauge(), size)
-                : Optional.of(Length.ZERO);
+        Optional<Length> um = method.isSet() ? masters.expandedFor(method, size) : Optional.of(Length.ZERO);
         return um.map(expanded -> weighed(method, condition, usage.get(), expanded))
                 .orElseGet(() -> Choice.refused(method, condition, Fitness.NO_MASTER));
     }

@@ -57,6 +57,24 @@ public record Master(String number, Kind kind, Length size, Length expanded, Opt
                 .orElse(expanded);
     }
 
+    /** Whether such a micrometer can be closed on it at all, whatever the size asked for. */
+    public boolean mayServe(GaugeAtHand micrometer) {
+        return switch (kind) {
+            case BAR, PIN, BLOCK -> micrometer.range().covers(size);
+            case BLOCK_SET -> micrometer.range().low().compareTo(size) < 0;
+            case RING -> false;
+        };
+    }
+
+    /** The size it gives a micrometer that is to be set near a size: something to close on, one piece or blocks wrung together. */
+    Optional<Length> near(Length wanted) {
+        return switch (kind) {
+            case BAR, PIN, BLOCK -> Optional.of(size);
+            case BLOCK_SET -> at(wanted);
+            case RING -> Optional.empty();
+        };
+    }
+
     /** The size it gives a comparator that is to be set: a ring its own, blocks the nearest that can be wrung. */
     Optional<Length> at(Length wanted) {
         return switch (kind) {

@@ -5,16 +5,32 @@ import jawread.core.judge.GaugeError;
 import jawread.core.judge.MeasuredBy;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
+import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
 
 /**
- * A gauge, or a transfer gauge with the reader that measures it.
+ * A gauge, or a transfer gauge with the reader that measures it, or a micrometer set on a master near the size: what that shows is the
+ * master's size and a short travel.
  *
  * @param reader of a transfer gauge, which has no figure of its own; empty for any other
  * @param held what this person has shown to hold with it, where a trial is young enough
+ * @param onMaster whether it is a micrometer set on a master
  */
-public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<Held> held) {
+public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<Held> held, boolean onMaster) {
+    /** As a method that is one is named, behind the micrometer's number. */
+    public static final String ON_A_MASTER = " on a master";
+
+    private static final Length TENTH = Length.ofInches("0.0001");
+    private static final int MASTER_SET_UP_SECONDS = 120;
+
+    public Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<Held> held) {
+        this(gauge, reader, held, false);
+    }
+
     public Method {
+        if (onMaster && !gauge.kind().hasFrames()) {
+            throw new IllegalArgumentException(gauge.number() + " is no micrometer to be set on a master");
+        }
         if (gauge.kind().isTransfer() != reader.isPresent()) {
             throw new IllegalArgumentException(
                     gauge.number() + (reader.isPresent() ? " needs no reader" : " needs a reader"));
@@ -34,19 +50,31 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
         return reader.orElse(gauge);
     }
 
-    /** {@code M6}, or {@code T1 + M6}. */
+    /** {@code M6}, {@code T1 + M6}, or {@code M6 on a master}. */
     public String name() {
-        return reader.map(of -> gauge.number() + " + " + of.number()).orElse(gauge.number());
+        return reader.map(of -> gauge.number() + " + " + of.number()).orElse(gauge.number())
+                + (onMaster ? ON_A_MASTER : "");
+    }
+
+    /** Whether its figures rest on a master that it is set on. */
+    public boolean isSet() {
+        return onMaster || gauge.kind().isComparator();
+    }
+
+    /** In another's hands. */
+    public Method heldBy(Held by) {
+        return new Method(gauge, reader, Optional.of(by), onMaster);
     }
 
     /** What it is used for on such a feature; empty when it is not for it. */
     public Optional<Usage> usage(FeatureKind feature) {
-        return Usage.of(
+        Optional<Usage> usage = Usage.of(
                 gauge.kind(),
                 feature,
                 gauge.unit(),
                 gauge.leastCount(),
                 gauge.range().high());
+        return onMaster ? usage.map(of -> of.settingUpIn(MASTER_SET_UP_SECONDS)) : usage;
     }
 
     /** The same; that of its commonest use where it is not for such a feature, and was put to it all the same. */
@@ -77,6 +105,9 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
 
     /** Of what is read: a transfer gauge's error is its reader's. Empty when nobody has said it and its kind has none. */
     public Optional<GaugeError> error(Usage usage) {
+        if (onMaster) {
+            return Optional.of(new GaugeError.Permitted(travelError()));
+        }
         return read().ownError()
                 .or(() -> reader.isEmpty()
                         ? usage.permittedError().map(GaugeError.Permitted::new)
@@ -90,6 +121,16 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
                                 .map(GaugeError.Permitted::new));
     }
 
+    /** The largest error over a short travel: what the whole screw may be out does not count. */
+    private Length travelError() {
+        boolean isFine =
+                gauge.leastCount().compareTo(gauge.unit().isInch() ? TENTH : LengthUnit.MICROMETRE.whole()) <= 0;
+        if (gauge.unit().isInch()) {
+            return isFine ? Length.ofInches("0.00005") : TENTH;
+        }
+        return Length.ofMillimetres(isFine ? "0.0012" : "0.002");
+    }
+
     /**
      * What a value measured with it rests on.
      *
@@ -98,7 +139,7 @@ public record Method(GaugeAtHand gauge, Optional<GaugeAtHand> reader, Optional<H
      */
     public MeasuredBy measures(Usage usage, Length size, int readings, Length masterExpanded, Warmth warmth) {
         return new MeasuredBy(
-                gauge.kind().isComparator(),
+                isSet(),
                 resolution(),
                 error(usage).orElse(new GaugeError.Permitted(Length.ZERO)),
                 spread(usage),

@@ -13,7 +13,7 @@ import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
 
 /**
- * What a drawer has to set a comparator on.
+ * What a drawer has to set a comparator on, or a micrometer near the size.
  *
  * @param masters rings, and sets of blocks
  * @param gauges of which an outside micrometer, locked at the size, is a master too
@@ -35,6 +35,8 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         RING,
         /** Blocks wrung together, between accessories. */
         STACK,
+        /** A bar, a pin or a single block. */
+        BAR,
         /** An outside micrometer, locked at the size. */
         MICROMETER;
 
@@ -43,13 +45,38 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         }
     }
 
-    /** How far its needle goes to either side. */
-    public static Length travel(GaugeAtHand comparator) {
-        return comparator.leastCount().times(TRAVEL_DIVISIONS);
+    /** How far it goes to either side of what it is set on: a needle half a turn, a micrometer's screw a short way. */
+    public static Length travel(GaugeAtHand gauge) {
+        if (gauge.kind().isComparator()) {
+            return gauge.leastCount().times(TRAVEL_DIVISIONS);
+        }
+        return gauge.unit().isInch() ? Length.ofInches("0.1") : Length.ofMillimetres("2.5");
+    }
+
+    /** Um: the smallest U of all that such a method can be set on at a size; empty when nothing serves. */
+    public Optional<Length> expandedFor(Method method, Length size) {
+        return method.onMaster()
+                ? near(method.gauge(), size).map(SetOn::expanded).min(Length::compareTo)
+                : expandedFor(method.gauge(), size);
+    }
+
+    /** What a micrometer can be set on near a size, in the order of the drawer: nothing farther than a short travel of its screw. */
+    private Stream<SetOn> near(GaugeAtHand micrometer, Length size) {
+        return masters.stream()
+                .flatMap(master -> master
+                        .near(size)
+                        .filter(at -> at.minus(size).abs().compareTo(travel(micrometer)) <= 0
+                                && micrometer.range().covers(at))
+                        .map(at -> new SetOn(
+                                master.kind() == Master.Kind.BLOCK_SET ? Kind.STACK : Kind.BAR,
+                                master.number(),
+                                at,
+                                master.expandedAt(at)))
+                        .stream());
     }
 
     /** Um: the smallest U of all that can set it at a size; empty when nothing can. */
-    public Optional<Length> expandedFor(GaugeAtHand comparator, Length size) {
+    Optional<Length> expandedFor(GaugeAtHand comparator, Length size) {
         Length travel = travel(comparator);
         Stream<Length> made = masters.stream()
                 .filter(master -> master.sets(size, travel))
@@ -59,10 +86,24 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
     }
 
     /**
-     * All that can set it at a size or as near as the needle reaches: kinds by the best known of each, and of one kind what comes to
+     * All that can set it at a size or as near as it reaches: kinds by the best known of each, and of one kind what comes to
      * just the size before what does not.
      */
-    public List<SetOn> at(GaugeAtHand comparator, Length size) {
+    public List<SetOn> at(GaugeAtHand gauge, Length size) {
+        List<SetOn> all = gauge.kind().isComparator()
+                ? onComparator(gauge, size)
+                : near(gauge, size).toList();
+        Map<Kind, Length> best =
+                all.stream().collect(Collectors.toMap(SetOn::kind, SetOn::expanded, SettingMasters::smaller));
+        return all.stream()
+                .sorted(Comparator.comparing((SetOn on) -> best.get(on.kind()))
+                        .thenComparing(SetOn::kind)
+                        .thenComparing(on -> !on.size().equals(size))
+                        .thenComparing(SetOn::expanded))
+                .toList();
+    }
+
+    private List<SetOn> onComparator(GaugeAtHand comparator, Length size) {
         Length travel = travel(comparator);
         Stream<SetOn> made = masters.stream()
                 .flatMap(master -> master
@@ -77,15 +118,7 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         Stream<SetOn> locked = micrometers(size)
                 .map(gauge ->
                         new SetOn(Kind.MICROMETER, gauge.number(), gauge.nearestLine(size), expandedOf(gauge, size)));
-        List<SetOn> all = Stream.concat(made, locked).toList();
-        Map<Kind, Length> best =
-                all.stream().collect(Collectors.toMap(SetOn::kind, SetOn::expanded, SettingMasters::smaller));
-        return all.stream()
-                .sorted(Comparator.comparing((SetOn on) -> best.get(on.kind()))
-                        .thenComparing(SetOn::kind)
-                        .thenComparing(on -> !on.size().equals(size))
-                        .thenComparing(SetOn::expanded))
-                .toList();
+        return Stream.concat(made, locked).toList();
     }
 
     private static Length smaller(Length one, Length other) {

@@ -123,6 +123,11 @@ public record Usage(
         return Optional.ofNullable(best).map(entry -> entry.upTo(rangeHigh, kind.leastError(leastCount)));
     }
 
+    /** The same, with so much to get ready. */
+    Usage settingUpIn(int seconds) {
+        return new Usage(features, spread, permittedError, secondsAReading, seconds, reach, from, to);
+    }
+
     /** All that such a gauge is used for, what it is most used for first. */
     public static Stream<Usage> of(GaugeKind kind, LengthUnit unit, Length leastCount, Length rangeHigh) {
         // Of the rows for one use the one for the coarsest scale, and the longest range, that still holds.

@@ -50,15 +50,15 @@ class InstrumentTest {
 
     @Test
     void it_stands_as_its_last_look_and_its_setting_left_it() {
-        assertThat(of("outside-micrometer", ZeroStrip.NONE).condition()).isEqualTo(Condition.NEVER_CHECKED);
-        assertThat(of("feeler-leaves", ZeroStrip.NONE).condition()).isEqualTo(Condition.IN_ORDER);
+        assertThat(of("outside-micrometer", ZeroStrip.NONE).condition(false)).isEqualTo(Condition.NEVER_CHECKED);
+        assertThat(of("feeler-leaves", ZeroStrip.NONE).condition(false)).isEqualTo(Condition.IN_ORDER);
         var off = new ZeroStrip(List.of(look(1, "0"), look(2, "0.004")), List.of());
-        assertThat(of("outside-micrometer", off).condition()).isEqualTo(Condition.FOUND_OFF);
+        assertThat(of("outside-micrometer", off).condition(false)).isEqualTo(Condition.FOUND_OFF);
         var good = new ZeroStrip(List.of(look(1, "0.004"), look(2, "0.001")), List.of());
-        assertThat(of("outside-micrometer", good).condition()).isEqualTo(Condition.IN_ORDER);
-        assertThat(of("dial-bore-gauge", good).condition()).isEqualTo(Condition.NEVER_SET);
+        assertThat(of("outside-micrometer", good).condition(false)).isEqualTo(Condition.IN_ORDER);
+        assertThat(of("dial-bore-gauge", good).condition(false)).isEqualTo(Condition.NEVER_SET);
         var set = new ZeroStrip(List.of(look(1, "0.004")), List.of(2L));
-        assertThat(of("dial-bore-gauge", set).condition()).isEqualTo(Condition.IN_ORDER);
+        assertThat(of("dial-bore-gauge", set).condition(false)).isEqualTo(Condition.IN_ORDER);
     }
 
     @Test

@@ -2,6 +2,7 @@ package jawread.core.gauge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Optional;
@@ -304,5 +305,36 @@ class ChoosingTest {
         assertThat(quickest.seconds()).isZero();
         // One reading would not do: the turning point of a micrometer is felt, not seen.
         assertThat(quickest.repeats()).isEqualTo(2);
+    }
+
+    @Test
+    void a_micrometer_set_on_a_master_near_the_size_is_a_method_of_its_own_and_knows_it_twice_as_well() {
+        var bar = new Master("bar 25", Master.Kind.BAR, mm("25.0003"), mm("0.001"), Optional.empty());
+        var ring = new Master("ring 25", Master.Kind.RING, mm("25"), mm("0.001"), Optional.empty());
+        var onMaster = new Method(FINE, Optional.empty(), Optional.empty(), true);
+        var asked = size(FeatureKind.OUTSIDE, "26.000", "26.013", ChoiceSchool.QUARTER);
+        List<Method> drawer = List.of(by(FINE), onMaster);
+        var choices = asked.among(drawer, new SettingMasters(List.of(bar), List.of(), ROOM), IN_ORDER);
+        double direct = of(choices, "M6").uncertainty().orElseThrow().expanded();
+        Choice set = of(choices, "M6 on a master");
+        assertThat(set.uncertainty().orElseThrow().expanded())
+                .isBetween(2.6, 3.4)
+                .isLessThan(direct * 0.6);
+        assertThat(set.seconds()).isEqualTo(120 + 4 * 2 * 30);
+        assertThat(choices.get(0)).isEqualTo(set);
+        // Nothing to close on within a short travel; a ring is no master of a micrometer.
+        assertThat(of(
+                                asked.among(drawer, new SettingMasters(List.of(ring), List.of(), ROOM), IN_ORDER),
+                                "M6 on a master")
+                        .fitness())
+                .isEqualTo(Fitness.NO_MASTER);
+        var far = size(FeatureKind.OUTSIDE, "30.000", "30.013", ChoiceSchool.QUARTER);
+        assertThat(of(far.among(drawer, new SettingMasters(List.of(bar), List.of(), ROOM), IN_ORDER), "M6 on a master")
+                        .fitness())
+                .isEqualTo(Fitness.NO_MASTER);
+        var blocks = new Master("mm-88", Master.Kind.BLOCK_SET, mm("150"), mm("0.0002"), BlockSet.called("mm-88"));
+        assertThat(new SettingMasters(List.of(blocks, ring, bar), List.of(), ROOM).at(FINE, mm("26.005")))
+                .extracting(SettingMasters.SetOn::number, SettingMasters.SetOn::kind)
+                .containsExactly(tuple("mm-88", SettingMasters.Kind.STACK), tuple("bar 25", SettingMasters.Kind.BAR));
     }
 }

@@ -120,7 +120,9 @@ class ChoosingWords {
                                 Map.of(
                                         "gauge", gauge.name(),
                                         "reader", weighed.method().read().name()))
-                        : gauge.name(),
+                        : weighed.method().onMaster()
+                                ? words.say("choosing.on-master", Map.of("gauge", gauge.name()))
+                                : gauge.name(),
                 gauge.kind().code(),
                 choice.fitness().code(),
                 words.say("fitness." + choice.fitness().code()),

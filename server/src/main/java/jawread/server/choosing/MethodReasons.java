@@ -88,7 +88,7 @@ class MethodReasons {
                                                 .or(() -> usage.flatMap(Usage::reach))
                                                 .orElse(Length.ZERO),
                                         gauge.unit())));
-            case NO_MASTER -> words.say("choosing.no-master");
+            case NO_MASTER -> words.say(weighed.method().onMaster() ? "choosing.no-master.near" : "choosing.no-master");
             case CANNOT_SEE -> words.say("choosing.cannot-see");
             case GOOD, WITH_CARE, CANNOT_DECIDE -> decided(choice);
         };

@@ -31,6 +31,9 @@ class PickedMethod {
 
     private Long readerId;
 
+    @Column(nullable = false)
+    private boolean onMaster;
+
     @Column(name = "person_id", nullable = false)
     private long person;
 
@@ -47,6 +50,7 @@ class PickedMethod {
     void pick(GaugeAndReader method, Person person, Instant at) {
         this.gaugeId = method.gauge().id();
         this.readerId = method.reader().map(Gauge::id).orElse(null);
+        this.onMaster = method.onMaster();
         this.person = person.id();
         this.at = at;
     }
@@ -57,6 +61,6 @@ class PickedMethod {
 
     /** As screens name it. */
     String key() {
-        return new ReadWith(gaugeId, Optional.ofNullable(readerId)).key();
+        return new ReadWith(gaugeId, Optional.ofNullable(readerId), onMaster).key();
     }
 }

@@ -9,12 +9,13 @@ import jawread.core.length.Length;
 import jawread.core.scale.Sense;
 
 /**
- * That a comparator was zeroed on a master, kept as it was.
+ * That a comparator was zeroed on a master, or a micrometer read on one near the size, kept as it was.
  *
  * @param master a ring or a set of blocks; empty where a micrometer was locked at the size
  * @param on the number of the master or the micrometer: {@code R4}, {@code M4}
  * @param blocks those that were wrung; none unless it was a stack
  * @param size S: the real size of what it was set on, where its needle stood at zero
+ * @param shown what a micrometer showed on it; empty for a comparator
  * @param expanded U of that
  * @param temperature of the master, in °C; empty where nobody measured
  */
@@ -26,6 +27,7 @@ public record ComparatorSetting(
         String on,
         List<Length> blocks,
         Length size,
+        Optional<Length> shown,
         Length expanded,
         String material,
         Optional<BigDecimal> temperature,

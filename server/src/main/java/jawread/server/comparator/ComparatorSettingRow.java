@@ -7,6 +7,7 @@ import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -49,6 +50,7 @@ class ComparatorSettingRow extends Kept {
     private String material;
 
     private BigDecimal temperature;
+    private Long shownPm;
 
     @Column(nullable = false)
     private int sense;
@@ -70,11 +72,12 @@ class ComparatorSettingRow extends Kept {
             SetOnMaster on,
             Length wanted,
             Optional<BigDecimal> temperature,
-            Zeroed zeroed,
+            Stood stood,
             Person person,
             Instant at) {
         this.id = id;
         this.gaugeId = gauge.id();
+        this.shownPm = stood.shown().map(Length::picometres).orElse(null);
         this.masterId = on.master().map(ShopMaster::id).orElse(null);
         this.micrometerId = on.micrometer().map(Gauge::id).orElse(null);
         this.blocksPm = on.blocks().stream()
@@ -85,10 +88,24 @@ class ComparatorSettingRow extends Kept {
         this.expandedPm = on.expanded().picometres();
         this.material = on.material();
         this.temperature = temperature.orElse(null);
-        this.sense = zeroed.sense().sign();
-        this.returned = zeroed.returned();
+        this.sense = stood.zeroed().sense().sign();
+        this.returned = stood.zeroed().returned();
         this.person = person.id();
         this.at = at;
+    }
+
+    /** How it stood there. @param shown by a micrometer; empty for a comparator, whose needle is put to zero */
+    record Stood(Zeroed zeroed, Optional<Length> shown) {}
+
+    /**
+     * What a micrometer shows otherwise than at a setting before, on the same master at the same size; empty where they cannot be
+     * compared.
+     */
+    Optional<Length> movedSince(ComparatorSettingRow before) {
+        boolean isSame = Objects.equals(masterId, before.masterId) && sizePm == before.sizePm;
+        return isSame && shownPm != null && before.shownPm != null
+                ? Optional.of(Length.ofPicometres(shownPm - before.shownPm))
+                : Optional.empty();
     }
 
     @Override
@@ -125,6 +142,7 @@ class ComparatorSettingRow extends Kept {
                         .map(block -> Length.ofPicometres(Long.parseLong(block)))
                         .toList(),
                 Length.ofPicometres(sizePm),
+                Optional.ofNullable(shownPm).map(Length::ofPicometres),
                 Length.ofPicometres(expandedPm),
                 material,
                 Optional.ofNullable(temperature),

@@ -1,6 +1,8 @@
 package jawread.server.comparator;
 
+import jakarta.annotation.Nullable;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
@@ -12,7 +14,9 @@ import jawread.core.gauge.Zeroed;
 import jawread.core.gauge.Zeroed.Seen;
 import jawread.core.length.Length;
 import jawread.core.length.Refusal;
+import jawread.core.scale.Sense;
 import jawread.server.access.Person;
+import jawread.server.comparator.ComparatorSettingRow.Stood;
 import jawread.server.door.TypedFigure;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
@@ -76,6 +80,8 @@ public class ComparatorSettings {
      * @param pressed rise or fall: where the figures went when a thumb pushed the contact in
      * @param rocked rise or fall: where they go when it is rocked away from the turning point
      * @param returned by the second sweep, in graduations
+     * @param shown by a micrometer on the master, as typed; empty for a comparator
+     * @param again what it showed when it was closed on it once more
      */
     public record TypedSetting(
             @TypedFigure String wanted,
@@ -84,7 +90,21 @@ public class ComparatorSettings {
             @TypedFigure String graduation,
             String pressed,
             String rocked,
-            @TypedFigure String returned) {}
+            @TypedFigure String returned,
+            @TypedFigure @Nullable String shown,
+            @TypedFigure @Nullable String again) {
+        /** Of a comparator. */
+        public TypedSetting(
+                String wanted,
+                String master,
+                String temperature,
+                String graduation,
+                String pressed,
+                String rocked,
+                String returned) {
+            this(wanted, master, temperature, graduation, pressed, rocked, returned, "", "");
+        }
+    }
 
     /** As {@link #keep(UUID, long, TypedSetting, Person, Instant)}, now. */
     @Transactional
@@ -106,7 +126,7 @@ public class ComparatorSettings {
             }
             return before.get();
         }
-        Gauge gauge = comparator(gaugeId);
+        Gauge gauge = settable(gaugeId);
         Length wanted = wanted(gauge, typed.wanted());
         SetOnMaster on = masters.at(gauge, wanted, at).stream()
                 .filter(each -> each.key().equals(typed.master()))
@@ -118,12 +138,34 @@ public class ComparatorSettings {
                                 .with("size", wanted)
                                 .with("travel", SettingMasters.travel(Methods.atHand(gauge))),
                         gauge.unit()));
+        Stood stood = gauge.kind().isComparator() ? zeroed(typed, gauge) : closedOn(typed, gauge);
+        journal.write(Journal.DRAWER, What.DRAWER);
+        return setting(settings.save(new ComparatorSettingRow(
+                id, gauge, on, wanted, fields.temperature("temperature", typed.temperature()), stood, person, at)));
+    }
+
+    private Stood zeroed(TypedSetting typed, Gauge gauge) {
         Zeroed zeroed = Zeroed.of(gauge.leastCount(), seen(typed, gauge)).fold(good -> good, refusal -> {
             throw fields.refused(fieldOf(refusal), refusal, gauge.unit());
         });
-        journal.write(Journal.DRAWER, What.DRAWER);
-        return setting(settings.save(new ComparatorSettingRow(
-                id, gauge, on, wanted, fields.temperature("temperature", typed.temperature()), zeroed, person, at)));
+        return new Stood(zeroed, Optional.empty());
+    }
+
+    /** A micrometer is read on the master, twice: it comes back within a line, or the faces are not clean. */
+    private Stood closedOn(TypedSetting typed, Gauge gauge) {
+        Length shown = shown("shown", typed.shown(), gauge);
+        Length apart = shown("again", typed.again(), gauge).minus(shown);
+        BigDecimal lines = BigDecimal.valueOf(apart.picometres())
+                .divide(BigDecimal.valueOf(gauge.leastCount().picometres()), 1, RoundingMode.HALF_EVEN);
+        if (lines.abs().compareTo(Zeroed.MOST_RETURNED) > 0) {
+            throw fields.refused("again", Refusal.of("not-the-same").with("apart", apart.abs()), gauge.unit());
+        }
+        return new Stood(new Zeroed(Sense.GROWS, lines), Optional.of(shown));
+    }
+
+    private Length shown(String field, String text, Gauge gauge) {
+        return fields.size(field, text == null ? "" : text, gauge.unit())
+                .orElseThrow(() -> Refused.field(field, "shown-needed", words));
     }
 
     /** Of those that are named; one that nobody kept is left out. */
@@ -169,10 +211,19 @@ public class ComparatorSettings {
                 .orElseThrow(() -> Refused.field(field, "bad-graduations", words));
     }
 
-    /** Refuses one that is set on nothing, and one that may not measure. */
-    Gauge comparator(long id) {
-        Gauge gauge = drawer.byId(id);
+    /** Refuses one that is no comparator, and one that may not measure. */
+    private Gauge comparator(long id) {
+        Gauge gauge = settable(id);
         if (!gauge.kind().isComparator()) {
+            throw Refused.field("gauge", "no-comparator", words);
+        }
+        return gauge;
+    }
+
+    /** A comparator, or a micrometer. Refuses one that is set on nothing, and one that may not measure. */
+    Gauge settable(long id) {
+        Gauge gauge = drawer.byId(id);
+        if (!gauge.kind().isComparator() && !gauge.kind().hasFrames()) {
             throw Refused.field("gauge", "no-comparator", words);
         }
         if (!gauge.mayMeasure()) {

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -82,7 +83,7 @@ public class SettingUp {
     /** @param typed the size it is to be set to; empty while nobody has said */
     @Transactional(readOnly = true)
     public SettingUpView of(long id, String typed) {
-        Gauge gauge = settings.comparator(id);
+        Gauge gauge = settings.settable(id);
         LengthUnit unit = gauge.unit();
         Optional<Length> wanted = typed.isBlank() ? Optional.empty() : Optional.of(settings.wanted(gauge, typed));
         List<SetOnMaster> on =
@@ -117,7 +118,7 @@ public class SettingUp {
     @Transactional(readOnly = true)
     public List<StandsAtView> all() {
         return drawer.all().stream()
-                .filter(gauge -> gauge.kind().isComparator() && gauge.mayMeasure())
+                .filter(gauge -> (gauge.kind().isComparator() || gauge.kind().hasFrames()) && gauge.mayMeasure())
                 .flatMap(gauge -> standsAt(gauge).stream())
                 .toList();
     }
@@ -152,6 +153,11 @@ public class SettingUp {
     }
 
     private String kept(ComparatorSetting setting, Gauge gauge) {
+        if (setting.shown().isPresent()) {
+            return words.say(
+                    "setting-up.kept.micrometer",
+                    Map.of("size", figures.exactly(setting.size(), gauge.unit()), "on", on(setting, gauge)));
+        }
         return words.say(
                 "setting-up.kept",
                 Map.of(
@@ -162,9 +168,16 @@ public class SettingUp {
     }
 
     private String on(ComparatorSetting setting, Gauge gauge) {
+        Optional<String> shown = setting.shown().map(of -> reading(of, gauge).withUnit());
         if (!setting.blocks().isEmpty()) {
-            return words.say(
-                    "setting-up.on-stack", Map.of("set", setting.on(), "blocks", sum(setting.blocks(), gauge.unit())));
+            var slots = new HashMap<String, Object>();
+            slots.put("set", setting.on());
+            slots.put("blocks", sum(setting.blocks(), gauge.unit()));
+            shown.ifPresent(of -> slots.put("shown", of));
+            return words.say(shown.isPresent() ? "setting-up.on-stack.shown" : "setting-up.on-stack", slots);
+        }
+        if (shown.isPresent()) {
+            return words.say("setting-up.on-bar", Map.of("bar", setting.on(), "shown", shown.get()));
         }
         return setting.micrometer().isPresent()
                 ? words.say("setting-up.on-micrometer", Map.of("micrometer", setting.on()))
@@ -213,7 +226,7 @@ public class SettingUp {
 
     private String nothing(Gauge gauge, Length wanted) {
         return words.say(
-                "setting-up.nothing",
+                gauge.kind().isComparator() ? "setting-up.nothing" : "setting-up.nothing.micrometer",
                 Map.of(
                         "gauge", gauge.shopNumber(),
                         "size", figures.exactly(wanted, gauge.unit()),

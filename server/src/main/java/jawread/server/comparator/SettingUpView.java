@@ -36,7 +36,7 @@ public record SettingUpView(
         List<SettingKeptView> before) {
     /**
      * @param key goes back with the setting
-     * @param kind ring, stack or micrometer
+     * @param kind ring, stack, bar or micrometer
      * @param sentence what it is and how well it is known
      * @param blocks to be wrung, thin to thick; none unless it is a stack
      * @param micrometer that is locked at the size; absent for anything else

@@ -12,7 +12,6 @@ import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
-import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.job.Jobs;
 import jawread.server.job.Part;
@@ -218,8 +217,7 @@ final class DemoReadings {
                     features.get(feature).id(),
                     round,
                     features.get(feature).places().get(place).id(),
-                    method.gauge().id(),
-                    method.reader().map(Gauge::id),
+                    method.readWith(),
                     person.id(),
                     Origin.DEMONSTRATION,
                     Optional.of(figure),

@@ -54,7 +54,7 @@ public record AtHand(
                         && trial.readerId().equals(method.reader().map(Gauge::id)))
                 .filter(trial -> isOneUse(plain, trial.featureKind(), kind))
                 .reduce((before, after) -> after)
-                .map(trial -> new Method(plain.gauge(), plain.reader(), Optional.of(held(trial))))
+                .map(trial -> plain.heldBy(held(trial)))
                 .orElse(plain);
     }
 
@@ -73,13 +73,13 @@ public record AtHand(
 
     private Condition condition(GaugeAndReader method) {
         return Stream.of(method.gauge(), method.read())
-                .map(this::condition)
+                .map(gauge -> condition(gauge, method.onMaster()))
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
     }
 
-    private Condition condition(Gauge gauge) {
-        Condition found = instruments.of(gauge.id()).condition();
+    private Condition condition(Gauge gauge, boolean onMaster) {
+        Condition found = instruments.of(gauge.id()).condition(onMaster);
         return gauge.stateOn(day) == GaugeState.DUE && found != Condition.FOUND_OFF ? Condition.DUE : found;
     }
 

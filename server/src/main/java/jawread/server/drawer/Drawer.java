@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.core.assess.ReadWith;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -47,10 +48,14 @@ public class Drawer {
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-gauge", words.say("problem.no-such-gauge")));
     }
 
-    /** Refuses unknown ids with 404. @param reader of a transfer gauge */
+    /** Refuses unknown ids with 404, and what is no micrometer on a master with 422. */
     @Transactional(readOnly = true)
-    public GaugeAndReader method(long gauge, Optional<Long> reader) {
-        return new GaugeAndReader(byId(gauge), reader.map(this::byId));
+    public GaugeAndReader method(ReadWith with) {
+        Gauge gauge = byId(with.gauge());
+        if (with.onMaster() && !gauge.kind().hasFrames()) {
+            throw Refused.field("onMaster", "no-micrometer", words);
+        }
+        return new GaugeAndReader(gauge, with.reader().map(this::byId), with.onMaster());
     }
 
     @Transactional(readOnly = true)
@@ -71,7 +76,7 @@ public class Drawer {
 
     /**
      * All that can be measured with: each gauge with a scale, with pins or with a go and a no-go end, and each transfer gauge with every reader
-     * that may measure it. What is put to threads gives no size.
+     * that may measure it. What is put to threads gives no size. A micrometer is a second method where there is a master it can be set on.
      */
     @Transactional(readOnly = true)
     public List<GaugeAndReader> methods() {
@@ -79,8 +84,19 @@ public class Drawer {
         return all.stream()
                 .filter(gauge -> !gauge.kind().isForThreads())
                 .flatMap(gauge -> gauge.kind().isTransfer()
-                        ? readersOf(gauge, all).map(reader -> new GaugeAndReader(gauge, Optional.of(reader)))
+                        ? readersOf(gauge, all).map(reader -> GaugeAndReader.carried(gauge, reader))
                         : Stream.of(GaugeAndReader.of(gauge)))
+                .toList();
+    }
+
+    /** Besides those: each micrometer as it is set on a master, where the drawer has one to set it on. */
+    @Transactional(readOnly = true)
+    public List<GaugeAndReader> methodsOnMasters() {
+        List<ShopMaster> usable = masters().stream().filter(this::mayBeUsed).toList();
+        return all().stream()
+                .filter(gauge -> gauge.kind().hasFrames()
+                        && usable.stream().anyMatch(master -> master.master().mayServe(Methods.atHand(gauge))))
+                .map(GaugeAndReader::onMaster)
                 .toList();
     }
 

@@ -68,17 +68,22 @@ class DrawerWords {
                 method.key(),
                 method.gauge().id(),
                 method.reader().map(Gauge::id).orElse(null),
+                method.onMaster() ? true : null,
                 method.number(),
                 method.reader()
                         .map(of -> words.say(
                                 "choosing.read-with",
                                 Map.of("gauge", method.gauge().name(), "reader", of.name())))
-                        .orElse(read.name()),
+                        .orElseGet(() -> method.onMaster()
+                                ? words.say("choosing.on-master", Map.of("gauge", read.name()))
+                                : read.name()),
                 method.gauge().kind().code(),
                 state.code(),
                 words.say("gauge.state." + state.code()),
                 method.mayMeasure(),
-                wanting.of(read).map(why -> checks.wanted(why, read)).orElse(null),
+                method.onMaster()
+                        ? null
+                        : wanting.of(read).map(why -> checks.wanted(why, read)).orElse(null),
                 whole(read.base(), unit),
                 read.bases().stream().map(base -> whole(base, unit)).toList(),
                 whole(read.range().low(), unit),

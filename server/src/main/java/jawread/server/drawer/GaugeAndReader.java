@@ -2,15 +2,30 @@ package jawread.server.drawer;
 
 import java.util.Optional;
 import jawread.core.assess.ReadWith;
+import jawread.core.gauge.Method;
 
 /**
- * A gauge to measure with, or a transfer gauge with the one that measures it.
+ * A gauge to measure with, a transfer gauge with the one that measures it, or a micrometer set on a master near the size.
  *
  * @param reader of a transfer gauge; empty for any other
+ * @param onMaster whether it is a micrometer that is set on a master
  */
-public record GaugeAndReader(Gauge gauge, Optional<Gauge> reader) {
+public record GaugeAndReader(Gauge gauge, Optional<Gauge> reader, boolean onMaster) {
     public static GaugeAndReader of(Gauge gauge) {
-        return new GaugeAndReader(gauge, Optional.empty());
+        return new GaugeAndReader(gauge, Optional.empty(), false);
+    }
+
+    static GaugeAndReader onMaster(Gauge micrometer) {
+        return new GaugeAndReader(micrometer, Optional.empty(), true);
+    }
+
+    static GaugeAndReader carried(Gauge gauge, Gauge reader) {
+        return new GaugeAndReader(gauge, Optional.of(reader), false);
+    }
+
+    /** Whether its figures rest on a master that it is set on. */
+    public boolean isSet() {
+        return onMaster || gauge.kind().isComparator();
     }
 
     /** The one whose scale is read. */
@@ -20,17 +35,18 @@ public record GaugeAndReader(Gauge gauge, Optional<Gauge> reader) {
 
     /** By the numbers they are kept under. */
     public ReadWith readWith() {
-        return new ReadWith(gauge.id(), reader.map(Gauge::id));
+        return new ReadWith(gauge.id(), reader.map(Gauge::id), onMaster);
     }
 
-    /** {@code 6}, or {@code 17-6}: as screens name it. */
+    /** {@code 6}, {@code 17-6}, or {@code 6m} on a master: as screens name it. */
     public String key() {
         return readWith().key();
     }
 
-    /** {@code M6}, or {@code T1 + M6}. */
+    /** {@code M6}, {@code T1 + M6}, or {@code M6 on a master}. */
     public String number() {
-        return reader.map(of -> gauge.shopNumber() + " + " + of.shopNumber()).orElse(gauge.shopNumber());
+        return reader.map(of -> gauge.shopNumber() + " + " + of.shopNumber()).orElse(gauge.shopNumber())
+                + (onMaster ? Method.ON_A_MASTER : "");
     }
 
     public boolean mayMeasure() {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
+import jawread.core.assess.ReadWith;
 import jawread.core.gauge.Master;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Usage;
@@ -169,7 +170,7 @@ class GaugePages {
     @Transactional(readOnly = true)
     public UncertaintyView uncertainty(
             long id, Optional<Long> reader, String kind, String size, int readings, Optional<Person> person) {
-        GaugeAndReader method = drawer.method(id, reader);
+        GaugeAndReader method = drawer.method(new ReadWith(id, reader));
         LengthUnit unit = method.read().unit();
         FeatureKind feature = FeatureKind.of(kind)
                 .orElseThrow(() -> Refused.field(
@@ -183,10 +184,10 @@ class GaugePages {
         if (!method.gauge().range().covers(length)) {
             throw Refused.field("size", "size-outside-range", words);
         }
-        Length master = method.gauge().kind().isComparator()
+        Length master = method.isSet()
                 ? atHand.instruments()
                         .settingMasters(warmth, atHand.at())
-                        .expandedFor(held.gauge(), length)
+                        .expandedFor(held, length)
                         .orElseThrow(() -> Refused.field("size", "nothing-to-set-on", words))
                 : Length.ZERO;
         var uncertainty = Uncertainty.of(held.measures(usage, length, readings, master, warmth));

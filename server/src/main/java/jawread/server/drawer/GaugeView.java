@@ -12,6 +12,7 @@ import jawread.server.words.LengthText;
  * @param key of both: {@code 6}, or {@code 17-6}
  * @param id of the gauge
  * @param reader whose scale is read; absent unless the gauge is only carried to it
+ * @param onMaster whether it is a micrometer as it is set on a master; absent: it is not
  * @param technique the kind of gauge, whose technique card belongs to it
  * @param mayMeasure false for one whose readings are refused
  * @param bases all it can stand on, where rods go into it; its own is among them
@@ -24,6 +25,7 @@ public record GaugeView(
         String key,
         long id,
         @Nullable Long reader,
+        @Nullable Boolean onMaster,
         String shopNumber,
         String name,
         String technique,

@@ -78,7 +78,8 @@ public class InstrumentsInForce {
                         Methods.atHand(gauge),
                         gauge.hasScale() ? Optional.of(gauge.scale()) : Optional.empty(),
                         gauge.base(),
-                        zeros(gauge)));
+                        zeros(gauge),
+                        gauge.kind().hasFrames() ? sets.onMasters(gauge.id()) : ZeroStrip.NONE));
     }
 
     private ZeroStrip zeros(Gauge gauge) {
@@ -87,6 +88,7 @@ public class InstrumentsInForce {
                         .map(GaugeCheckRow::check)
                         .map(check -> new Look(check.id(), check.at().toEpochMilli(), check.result(), check.allowed()))
                         .toList(),
-                sets.allOf(gauge.id()));
+                // What a micrometer shows on a master says nothing of its zero.
+                gauge.kind().isComparator() ? sets.allOf(gauge.id()) : List.of());
     }
 }

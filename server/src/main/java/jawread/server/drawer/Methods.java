@@ -7,6 +7,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jawread.core.assess.ReadWith;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Usage;
@@ -84,16 +85,21 @@ public class Methods {
 
     /** As the drawer refuses. What is given out may be shared: it is not to be changed. */
     @Transactional(readOnly = true)
-    public GaugeAndReader method(long gauge, Optional<Long> reader) {
+    public GaugeAndReader method(ReadWith with) {
         return atHand(Optional.empty()).methods().stream()
-                .filter(method -> method.gauge().id() == gauge
-                        && method.reader().map(Gauge::id).equals(reader))
+                .filter(method -> method.readWith().equals(with))
                 .findFirst()
-                .orElseGet(() -> drawer.method(gauge, reader));
+                .orElseGet(() -> drawer.method(with));
     }
 
     private AtHand read(List<Trial> young) {
-        return new AtHand(clock.instant(), drawer.today(), drawer.methods(), instruments.now(), young);
+        return new AtHand(
+                clock.instant(),
+                drawer.today(),
+                Stream.concat(drawer.methods().stream(), drawer.methodsOnMasters().stream())
+                        .toList(),
+                instruments.now(),
+                young);
     }
 
     private List<Trial> youngTrialsOf(Person person, Instant at) {
@@ -119,7 +125,8 @@ public class Methods {
      */
     @Transactional(readOnly = true)
     public Length spread(GaugeAndReader method, FeatureKind kind, Person person, Instant at) {
-        var plain = new Method(atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty());
+        var plain = new Method(
+                atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty(), method.onMaster());
         Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person, at));
         return held.usageOrCommonest(kind).flatMap(held::spread).orElse(Length.ZERO);
     }

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.ReadWith;
 import jawread.core.gauge.Master;
 import jawread.core.judge.KnownSizeTrial;
 import jawread.core.length.Length;
@@ -70,7 +71,7 @@ public class Trials {
      */
     @Transactional(readOnly = true)
     public TrialUnderstood understand(TypedTrial typed) {
-        GaugeAndReader method = drawer.method(typed.gauge(), typed.reader());
+        GaugeAndReader method = drawer.method(new ReadWith(typed.gauge(), typed.reader()));
         if (!method.mayMeasure()
                 || method.gauge().kind().isTransfer() != method.reader().isPresent()) {
             throw fields.refused(

@@ -61,7 +61,9 @@ public record ZerosWanting(
 
     /** When its zero was last looked at, by a check or by setting it; empty for one that never was. */
     public Optional<Instant> lookedAt(Gauge gauge) {
-        return Stream.of(lastOf(gauge).map(GaugeCheck::at), Optional.ofNullable(settings.get(gauge.id())))
+        Optional<Instant> set = Optional.ofNullable(settings.get(gauge.id()))
+                .filter(at -> gauge.kind().isComparator());
+        return Stream.of(lastOf(gauge).map(GaugeCheck::at), set)
                 .flatMap(Optional::stream)
                 .max(Instant::compareTo);
     }

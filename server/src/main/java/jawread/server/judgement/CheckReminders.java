@@ -58,7 +58,7 @@ class CheckReminders {
     /** Of a method that is about to be read with on a feature: a comparator that is not set for it, a zero not looked at. */
     Optional<String> atStart(GaugeAndReader method, Feature feature, JudgedPlan plan) {
         Gauge gauge = method.read();
-        if (gauge.kind().isComparator()) {
+        if (method.isSet()) {
             return gauge.mayMeasure()
                     ? settings.wanted(gauge, Length.meanOf(feature.limits().stated()))
                             .map(why -> checkWords.wanted(why, gauge))

@@ -13,6 +13,7 @@ import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.Reading;
 import jawread.core.length.Length;
 import jawread.server.access.People;
+import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
@@ -38,6 +39,7 @@ public class DoubtPages {
     private final Jobs jobs;
     private final Judgements judgements;
     private final ZeroChecks checks;
+    private final ComparatorSettings settings;
     private final DoubtWords doubtWords;
     private final Figures figures;
     private final Words words;
@@ -50,6 +52,7 @@ public class DoubtPages {
             Jobs jobs,
             Judgements judgements,
             ZeroChecks checks,
+            ComparatorSettings settings,
             DoubtWords doubtWords,
             Figures figures,
             Words words) {
@@ -60,6 +63,7 @@ public class DoubtPages {
         this.jobs = jobs;
         this.judgements = judgements;
         this.checks = checks;
+        this.settings = settings;
         this.doubtWords = doubtWords;
         this.figures = figures;
         this.words = words;
@@ -116,30 +120,36 @@ public class DoubtPages {
     private ZeroView zero(UUID id, List<Off> resting) {
         Reading first = resting.get(0).doubt().reading();
         Gauge gauge = drawer.byId(first.with().read());
-        GaugeCheck check = checks.of(gauge).stream()
-                .filter(each -> each.id().equals(id))
-                .findFirst()
-                .orElseThrow();
-        Length found = check.result().found();
+        Length found = resting.get(0).doubt().moved().look().check().found();
         return new ZeroView(
                 id,
                 gauge.id(),
                 gauge.shopNumber(),
                 words.say(
-                        found.isNegative() ? "doubts.zero.small" : "doubts.zero.large",
+                        "doubts.zero." + (found.isNegative() ? "small" : "large")
+                                + (first.with().onMaster() ? ".on-master" : ""),
                         Map.of(
                                 "gauge", gauge.shopNumber(),
                                 "found", figures.exactly(found.abs(), gauge.unit()),
-                                "person", people.nameOf(check.person()),
+                                "person", people.nameOf(lookedBy(id, gauge)),
                                 "count", resting.size())),
                 instruments
                         .now()
                         .of(gauge.id())
-                        .zeros()
+                        .zerosOf(first.with())
                         .lastGoodBefore(first.takenAt().toEpochMilli())
                         .map(look -> Instant.ofEpochMilli(look.at()))
                         .orElse(null),
                 resting.stream().map(this::reading).toList());
+    }
+
+    /** Whoever looked at its zero, or set it on its master once more. */
+    private long lookedBy(UUID look, Gauge gauge) {
+        return checks.of(gauge).stream()
+                .filter(each -> each.id().equals(look))
+                .findFirst()
+                .map(GaugeCheck::person)
+                .orElseGet(() -> settings.byIds(List.of(look)).get(0).person());
     }
 
     private DoubtfulReadingView reading(Off off) {

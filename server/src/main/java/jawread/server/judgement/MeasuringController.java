@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Origin;
+import jawread.core.assess.ReadWith;
 import jawread.core.assess.ReadingMark;
 import jawread.core.assess.ReadingMark.Answer;
 import jawread.core.length.Length;
@@ -75,6 +76,7 @@ class MeasuringController {
 
     /**
      * @param round 0 as found, n after cut n
+     * @param onMaster whether it is a micrometer that was set on a master; absent: it is not
      * @param typed the figure as typed; absent when it was read by scale
      * @param stops of pins the smallest that does not go, as typed, beside the largest that does; absent for any other gauge
      * @param parts the counts read on the scale, by the name of the part; absent when it was typed
@@ -89,6 +91,7 @@ class MeasuringController {
             long place,
             long gauge,
             @Nullable Long reader,
+            @Nullable Boolean onMaster,
             @Nullable Long person,
             @TypedFigure @Nullable String typed,
             @TypedFigure @Nullable String stops,
@@ -173,8 +176,7 @@ class MeasuringController {
                 body.feature(),
                 body.round(),
                 body.place(),
-                body.gauge(),
-                Optional.ofNullable(body.reader()),
+                new ReadWith(body.gauge(), Optional.ofNullable(body.reader()), Boolean.TRUE.equals(body.onMaster())),
                 tickets.whoStandsAt(request, body.person()).id(),
                 body.typed() != null ? Origin.TYPED : Origin.SCALE,
                 Optional.ofNullable(body.typed()),

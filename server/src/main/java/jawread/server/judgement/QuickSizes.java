@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
+import jawread.core.assess.ReadWith;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -216,8 +217,7 @@ public class QuickSizes {
                 planned.id(),
                 0,
                 planned.places().get(0).id(),
-                gauge,
-                Optional.empty(),
+                new ReadWith(gauge, Optional.empty()),
                 person.id(),
                 Origin.TYPED,
                 Optional.of(quick.figure()),

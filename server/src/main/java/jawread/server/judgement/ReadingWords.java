@@ -14,6 +14,7 @@ import jawread.core.assess.Place;
 import jawread.core.assess.Reading;
 import jawread.core.assess.Reading.Moved;
 import jawread.core.assess.ReadingMark;
+import jawread.core.assess.SetTo;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.LimitTry;
 import jawread.core.judge.PinBracket;
@@ -194,9 +195,21 @@ class ReadingWords {
     }
 
     private List<AddendView> addends(Reading reading, Instrument read) {
+        Optional<SetTo> near = reading.setting().filter(set -> set.shown().isPresent());
+        if (near.isPresent()) {
+            Length travel = reading.raw().minus(near.get().size());
+            return List.of(addend("master", near.get().size(), reading), addend("travel", travel, reading));
+        }
         return byScale(reading, read)
                 .map(sum -> scaleWords.addends(sum, read.scale().orElseThrow()))
                 .orElseGet(List::of);
+    }
+
+    private AddendView addend(String part, Length length, Reading reading) {
+        return new AddendView(
+                part,
+                words.say("reading.sum." + part),
+                figures.reading(length, reading.unit(), reading.resolution()).text());
     }
 
     /** The sum it was made of; empty for one that was typed. */

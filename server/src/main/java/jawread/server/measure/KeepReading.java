@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.Origin;
+import jawread.core.assess.ReadWith;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
 
@@ -12,7 +13,7 @@ import jawread.core.scale.Parts;
  *
  * @param id made by the browser, so that sending it twice keeps it once
  * @param round 0 as found, n after cut n
- * @param reader whose scale was read, where the gauge was only carried to it
+ * @param with the gauge, and how it was put to use
  * @param typed the figure as typed; empty when it was read by scale
  * @param stops of a set of pins the smallest that does not go, as typed; {@code typed} is then the largest that goes
  * @param parts the counts read on the scale; empty when it was typed
@@ -26,8 +27,7 @@ public record KeepReading(
         long feature,
         int round,
         long place,
-        long gauge,
-        Optional<Long> reader,
+        ReadWith with,
         long person,
         Origin origin,
         Optional<String> typed,

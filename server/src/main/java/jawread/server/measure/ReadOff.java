@@ -2,6 +2,7 @@ package jawread.server.measure;
 
 import java.util.Optional;
 import jawread.core.gauge.LimitTry;
+import jawread.core.gauge.SettingMasters;
 import jawread.core.judge.PinBracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -15,6 +16,8 @@ import jawread.core.scale.Scale;
 import jawread.core.scale.Sense;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.GaugeAndReader;
+import jawread.server.drawer.Methods;
 import jawread.server.measure.Read.RestsOn;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -33,16 +36,45 @@ class ReadOff {
      * Refuses with 422 a figure or parts that cannot be understood, a sum that differs from the one made here, and a needle's
      * reading that does not rest on how it is set.
      *
-     * @param gauge the one whose scale it was
+     * @param method whose scale it was
      * @param kind of the feature: a plug goes into what a ring goes over
      */
-    Read of(KeepReading asked, Gauge gauge, FeatureKind kind, Optional<ComparatorSetting> setting) {
+    Read of(KeepReading asked, GaugeAndReader method, FeatureKind kind, Optional<ComparatorSetting> setting) {
+        Gauge gauge = method.read();
+        if (method.onMaster()) {
+            return onMaster(asked, gauge, setting);
+        }
         if (gauge.kind().isLimitGauge()) {
             return byItsEnds(asked, gauge, kind);
         }
         if (gauge.kind().isBracket()) {
             return betweenPins(asked, gauge);
         }
+        return plain(asked, gauge, setting);
+    }
+
+    /** The master's real size and how far the screw has travelled from what it showed there. */
+    private Read onMaster(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+        ComparatorSetting set = setting.filter(of -> of.shown().isPresent()).orElseThrow(() -> notSet(gauge));
+        Read shown = plain(asked, gauge, Optional.empty());
+        Length travel = shown.value().minus(set.shown().orElseThrow());
+        Length most = SettingMasters.travel(Methods.atHand(gauge));
+        if (travel.abs().compareTo(most) > 0) {
+            var refusal = Refusal.of("far-from-master")
+                    .with("gauge", gauge.shopNumber())
+                    .with("size", set.size())
+                    .with("off", travel.abs())
+                    .with("most", most);
+            throw Refused.field("typed", refusal, words.say(refusal, gauge.unit()));
+        }
+        return Read.of(
+                set.size().plus(travel),
+                shown.resolution(),
+                shown.unit(),
+                RestsOn.of(shown.rests().base(), setting));
+    }
+
+    private Read plain(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
         Scale scale = gauge.scale();
         LengthUnit unit = scale.unit();
         if (asked.typed().isPresent() == asked.parts().isPresent()
@@ -121,8 +153,7 @@ class ReadOff {
     /** A needle says nothing until it is known from what size, and which way. */
     private void refuseUnlessSet(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
         if (setting.isEmpty()) {
-            var refusal = Refusal.of("not-set").with("gauge", gauge.shopNumber());
-            throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
+            throw notSet(gauge);
         }
         boolean isOfIt = asked.base().stream().allMatch(setting.get().size()::equals)
                 && asked.parts().orElseThrow().count(Comparator.SENSE).stream()
@@ -134,6 +165,11 @@ class ReadOff {
                     .with("size", setting.get().size());
             throw Refused.field("base", refusal, words.say(refusal, gauge.unit()));
         }
+    }
+
+    private Refused notSet(Gauge gauge) {
+        var refusal = Refusal.of("not-set").with("gauge", gauge.shopNumber());
+        return Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
     }
 
     private Read accepted(String field, LengthUnit unit, Outcome<Read> outcome) {

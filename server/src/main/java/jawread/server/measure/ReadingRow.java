@@ -65,6 +65,9 @@ class ReadingRow extends Kept {
 
     private Long readerId;
 
+    @Column(nullable = false)
+    private boolean onMaster;
+
     private UUID settingId;
 
     @ManyToOne(fetch = FetchType.LAZY)
@@ -144,6 +147,7 @@ class ReadingRow extends Kept {
         this.placeId = place.id();
         this.gaugeId = method.gauge().id();
         this.readerId = method.reader().map(Gauge::id).orElse(null);
+        this.onMaster = method.onMaster();
         this.gaugeState = state;
         this.person = asked.person();
         this.origin = asked.origin();
@@ -207,7 +211,7 @@ class ReadingRow extends Kept {
     }
 
     ReadWith with() {
-        return new ReadWith(gaugeId, Optional.ofNullable(readerId));
+        return new ReadWith(gaugeId, Optional.ofNullable(readerId), onMaster);
     }
 
     Optional<Length> base() {
@@ -248,7 +252,7 @@ class ReadingRow extends Kept {
         return partId == asked.part()
                 && isInRound.test(round.getId())
                 && placeId == asked.place()
-                && with().equals(new ReadWith(asked.gauge(), asked.reader()))
+                && with().equals(asked.with())
                 && person == asked.person()
                 && origin == asked.origin()
                 && quick == asked.quick()

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
 import jawread.core.assess.Place;
+import jawread.core.length.Length;
 import jawread.core.length.Refusal;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -107,7 +108,7 @@ public class Readings {
     @Transactional
     public TakenAt keep(KeepReading asked) {
         // Neither the gauges nor the job change from here on until this is kept.
-        locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.gauge()), asked.reader().stream()));
+        locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.with().gauge()), asked.with().reader().stream()));
         Part part = plans.part(asked.part());
         // A page that was loaded before the plan was changed names the edition that it knew.
         Feature edition = plans.featureOf(part, asked.feature());
@@ -122,25 +123,24 @@ public class Readings {
                     .isKeptAs(
                             asked,
                             rounds.asOne(part, edition, asked.round(), asked.takenAt())::contains,
-                            () -> methods.method(asked.gauge(), asked.reader())
-                                    .read()
-                                    .base())) {
+                            () -> methods.method(asked.with()).read().base())) {
                 throw Refused.keptOtherwise(words);
             }
             return new TakenAt(
                     Receipt.before(asked.id(), before.get().seq()), asked.id(), part, feature, asked.round(), place);
         }
         refuseUnlessTakenMeanwhile(asked, part);
-        GaugeAndReader method = methods.method(asked.gauge(), asked.reader());
+        GaugeAndReader method = methods.method(asked.with());
         refuseUnlessFit(method, feature, part.plan());
         refuseMadeUp(asked, part);
         refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));
         Person person = people.byId(asked.person());
         Optional<ComparatorSetting> setting =
-                method.gauge().kind().isComparator() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
-        Read read = readOff.of(asked, method.read(), feature.kind(), setting)
+                method.isSet() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
+        Read read = readOff.of(asked, method, feature.kind(), setting)
                 .with(
-                        checks.correction(method.read()),
+                        // What its frame is off is in what it showed on the master, too.
+                        method.onMaster() ? Length.ZERO : checks.correction(method.read()),
                         methods.spread(method, feature.kind(), person, asked.takenAt()));
         Optional<PartWarmth> warmth = warmths.of(part);
         Read atTwenty = read.at(

@@ -238,7 +238,12 @@ class ReadingsCounted {
                         .collect(Collectors.toMap(
                                 ComparatorSetting::id,
                                 each -> new SetTo(
-                                        each.id(), each.size(), each.expanded(), each.material(), each.temperature())));
+                                        each.id(),
+                                        each.size(),
+                                        each.shown(),
+                                        each.expanded(),
+                                        each.material(),
+                                        each.temperature())));
     }
 
     private static long last(List<ReadingRow> rows, long before) {

@@ -89,12 +89,12 @@ class GaugeCards {
                 .toList();
     }
 
-    /** Of each comparator the first size that it is not set for: the others come when it is their turn. */
+    /** Of each comparator, and each micrometer that is set on a master, the first size that it is not set for: the others come when it is their turn. */
     List<DueCard> set(Job job, Map<Feature, GaugeAndReader> with) {
         var due = new LinkedHashMap<Long, DueCard>();
         with.forEach((feature, method) -> {
             Gauge gauge = method.gauge();
-            if (gauge.kind().isComparator() && gauge.mayMeasure() && !due.containsKey(gauge.id())) {
+            if (method.isSet() && gauge.mayMeasure() && !due.containsKey(gauge.id())) {
                 Length size = SetSize.of(job.choiceOf(Setting.BORE_SET_SIZE))
                         .orElse(SetSize.MIDDLE)
                         .of(feature.limits(), job.unit());

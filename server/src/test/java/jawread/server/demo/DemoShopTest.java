@@ -6,6 +6,7 @@ import java.time.Instant;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -67,8 +68,11 @@ class DemoShopTest {
     @Test
     void a_zero_found_off_doubts_the_mornings_readings_with_that_gauge_and_a_place_was_misread() {
         JsonNode doubts = server.get("/api/doubts").json();
-        JsonNode off = doubts.path("zeros").get(0);
-        assertThat(off.path("number").asString()).isEqualTo("D1");
+        // Others find gauges off, too.
+        JsonNode off = StreamSupport.stream(doubts.path("zeros").spliterator(), false)
+                .filter(zero -> zero.path("number").asString().equals("D1"))
+                .findFirst()
+                .orElseThrow();
         assertThat(off.path("readings"))
                 .as("two depths of five seats, read twice")
                 .hasSize(20);
@@ -82,8 +86,7 @@ class DemoShopTest {
         // Other tests measure shaft 2; the sheet of shaft 3 puts the part at hand first.
         JsonNode next = server.get("/api/parts/3/features/1/sheet").json().path("next");
         assertThat(next.path("part").asLong()).isEqualTo(3);
-        assertThat(next.path("sentence").asString())
-                .startsWith("shaft 3, body Ø 32 h9: Take 0.2515 mm off the diameter");
+        assertThat(next.path("sentence").asString()).startsWith("shaft 3, body Ø 32 h9: Take 0.24 mm off the diameter");
     }
 
     @Test

@@ -39,13 +39,14 @@ class ReadingsKeptTest {
         assertThat(place.path("repeats").asString()).isEqualTo("apart 0.001, allowed 0.005");
         assertThat(place.path("verdict").path("mark").asString()).isEqualTo("metal-left");
         assertThat(place.path("verdict").path("cut").path("near").path("pm").asLong())
-                .isEqualTo(220_500_000);
+                .as("to whole divisions of a dial of 0.01 that reads the radius")
+                .isEqualTo(240_000_000);
         assertThat(place.path("verdict")
                         .path("cut")
                         .path("sideMiddle")
                         .path("pm")
                         .asLong())
-                .isEqualTo(125_750_000);
+                .isEqualTo(120_000_000);
         assertThat(place.path("readings")
                         .get(1)
                         .path("steps")

@@ -19,6 +19,7 @@ import java.util.UUID;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
 import jawread.core.assess.Place;
+import jawread.core.assess.ReadWith;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
@@ -87,7 +88,7 @@ class ReadingsTest {
         when(plans.judged(any(), any())).thenReturn(feature);
         when(plans.lineage(any())).thenReturn(new Lineage(Map.of(), Map.of(), Map.of(), Map.of()));
         when(jobs.placeOf(any(), any(), anyLong())).thenReturn(place);
-        when(methods.method(anyLong(), any())).thenReturn(GaugeAndReader.of(gauge));
+        when(methods.method(any())).thenReturn(GaugeAndReader.of(gauge));
         when(gauge.kind()).thenReturn(GaugeKind.of("outside-micrometer").orElseThrow());
         when(gauge.hasScale()).thenReturn(true);
         when(gauge.mayMeasure()).thenReturn(true);
@@ -108,8 +109,7 @@ class ReadingsTest {
                 1,
                 0,
                 1,
-                1,
-                Optional.empty(),
+                new ReadWith(1, Optional.empty()),
                 1,
                 origin,
                 typed,
@@ -146,8 +146,7 @@ class ReadingsTest {
                         1,
                         0,
                         1,
-                        1,
-                        Optional.empty(),
+                        new ReadWith(1, Optional.empty()),
                         1,
                         Origin.TYPED,
                         asked.typed(),
@@ -194,8 +193,7 @@ class ReadingsTest {
                         1,
                         0,
                         1,
-                        1,
-                        Optional.empty(),
+                        new ReadWith(1, Optional.empty()),
                         1,
                         Origin.SCALE,
                         Optional.empty(),

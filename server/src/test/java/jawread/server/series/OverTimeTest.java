@@ -139,7 +139,9 @@ class OverTimeTest {
         double earliest = first(worn).path("earliest").asDouble();
         assertThat(earliest).isBetween(21_400.0, meets);
         assertThat(first(worn).path("sentence").asString())
-                .contains("It meets 43.900 mm at " + Math.round(meets) + " h");
+                .as("in three figures, the earliest of them rounded down")
+                .contains("It meets 43.900 mm at " + Math.round(meets / 100) * 100 + " h; at "
+                        + (long) Math.floor(earliest / 100) * 100 + " h at the earliest");
         assertThat(overTime(new Inspected(0, part, middle), "").path("series").findValuesAsString("state"))
                 .containsOnly("not-measurable");
         assertThat(overTime(new Inspected(0, part, lower), "?days=true")

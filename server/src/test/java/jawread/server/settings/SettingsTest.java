@@ -81,7 +81,7 @@ class SettingsTest {
                                 "diameter")
                         .status())
                 .isEqualTo(200);
-        assertThat(said(quick)).contains("Take off 0.0215 mm for the middle").doesNotContain("a side");
+        assertThat(said(quick)).contains("Take off 0.02 mm for the middle").doesNotContain("a side");
         assertThat(choose(
                                 "machine-reads",
                                 setting("machine-reads").path("edition").asLong(),

@@ -1,0 +1,70 @@
+import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
+import { refusedAt } from '../ui/refusedAt';
+import type { SixSteps } from './useSixSteps';
+
+interface StepProps {
+  steps: SixSteps;
+}
+
+/** A micrometer is closed on the master as it will be closed on the part, and read. */
+export function CloseOnIt({ steps: { settingUp, settled, settle, on, failure, go } }: StepProps) {
+  const write = (shown: string) => settle({ shown });
+  return (
+    <>
+      <p>
+        Wipe both faces and {on?.number}. Close on it with the ratchet, as you will on the part, and
+        read. What the frame is off is in this figure, too: nothing else is taken off.
+      </p>
+      <Field
+        label={`On ${on?.number ?? 'the master'} it shows, ${settingUp.unit}`}
+        value={settled.shown}
+        hint={on?.size.text ?? ''}
+        refused={refusedAt(failure, 'shown')}
+        onType={write}
+        onWrite={write}
+      />
+      <Button
+        look="now"
+        className="self-start"
+        disabled={settled.shown.trim() === ''}
+        onClick={() => go(5)}
+      >
+        Next
+      </Button>
+    </>
+  );
+}
+
+export function CloseAgain({ steps }: StepProps) {
+  const { settled, settle, failure, refused, keep } = steps;
+  const write = (again: string) => settle({ again });
+  return (
+    <>
+      <p>
+        Open it, wipe, close on it once more: it comes back within a line, or something was dirty.
+      </p>
+      <Field
+        label="It shows now"
+        value={settled.again}
+        hint={settled.shown}
+        refused={refusedAt(failure, 'again')}
+        onType={write}
+        onWrite={write}
+      />
+      {refused && (
+        <p role="alert" className="border-l-4 border-near pl-3 font-semibold">
+          {refused}
+        </p>
+      )}
+      <Button
+        look="now"
+        className="self-start"
+        disabled={settled.again.trim() === ''}
+        onClick={keep}
+      >
+        It is set: keep it
+      </Button>
+    </>
+  );
+}
