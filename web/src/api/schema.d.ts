@@ -2223,6 +2223,7 @@ export interface components {
             methods: components["schemas"]["MethodView"][];
             name: string;
             picked: boolean;
+            takes: components["schemas"]["TakesView"][];
             warning: string;
         };
         MisreadView: {
@@ -2718,6 +2719,11 @@ export interface components {
             walk?: number | null;
             warmth?: string | null;
         };
+        RemedyView: {
+            code: string;
+            makesGood: boolean;
+            sentence: string;
+        };
         Remove: {
             /** Format: int64 */
             edition: number;
@@ -3061,6 +3067,10 @@ export interface components {
             sentence: string;
         };
         TakenUpBody: unknown;
+        TakesView: {
+            number: string;
+            remedies: components["schemas"]["RemedyView"][];
+        };
         ThirdAxisView: {
             degrees: number;
             sections: string[];

@@ -75,6 +75,7 @@ function ChoosingOf({ choosing }: { choosing: Choosing }) {
           {shown.warning && (
             <p className="mt-2 border-l-4 border-near pl-3 font-semibold">{shown.warning}</p>
           )}
+          <Takes takes={shown.takes} />
           {pick.error && (
             <p role="alert" className="mt-2 border-l-4 border-ink pl-3 font-semibold">
               {pick.error.message}
@@ -94,6 +95,29 @@ function ChoosingOf({ choosing }: { choosing: Choosing }) {
         />
       </section>
     </div>
+  );
+}
+
+/** Where none is good: what it would take, the cheapest first. */
+function Takes({ takes }: Pick<MethodsOfFeature, 'takes'>) {
+  return takes.length === 0 ? null : (
+    <details open className="mt-2 border-2 border-line bg-panel px-4 py-2">
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">What it would take</summary>
+      <div className="grid gap-x-6 gap-y-3 pb-2 tablet:grid-cols-2">
+        {takes.map(({ number, remedies }) => (
+          <section key={number} aria-label={`What it would take for ${number}`}>
+            <h3 className="text-body font-bold">{number}</h3>
+            <ul>
+              {remedies.map(({ code, sentence, makesGood }) => (
+                <li key={code} className="border-b border-line py-1 last:border-b-0">
+                  {sentence} {makesGood && <strong className="font-bold">Then it is good.</strong>}
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </details>
   );
 }
 

@@ -1,10 +1,15 @@
 package jawread.core.gauge;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import jawread.core.gauge.Method.Held;
 import jawread.core.gauge.Question.About;
+import jawread.core.gauge.Remedy.Kind;
+import jawread.core.judge.GaugeError;
+import jawread.core.judge.MeasuredBy;
 import jawread.core.judge.RepeatSchool;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
@@ -114,6 +119,87 @@ public record Choosing(
                 hardest,
                 readings,
                 seconds);
+    }
+
+    /** It is told only where it helps by more than this. */
+    private static final double WORTH_TELLING = 1.03;
+
+    private static final int THERMOMETER_SECONDS = 60;
+    private static final int TRIAL_READINGS = 10;
+    private static final int CALIBRATION_SECONDS = 3600;
+    private static final Length MASTER_EXPANDED = Length.ofMicrometres(1);
+
+    /**
+     * What would make a method good that is not, or bring it nearer: the cheapest first, each reckoned as if it alone were done. None for one
+     * that is good, or cannot be put to the feature.
+     *
+     * @param choice of this choosing
+     * @param measured warmth as it is reckoned where part and gauge are both measured
+     */
+    public List<Remedy> remedies(Choice choice, SettingMasters masters, Warmth measured) {
+        if (choice.fitness() == Fitness.GOOD || !choice.fitness().canMeasure() || questions.isEmpty()) {
+            return List.of();
+        }
+        Method method = choice.method();
+        Usage usage = method.usage(kind).orElseThrow();
+        Length um = method.isSet() ? masters.expandedFor(method, size).orElse(Length.ZERO) : Length.ZERO;
+        MeasuredBy now = method.measures(usage, size, choice.repeats(), um, warmth);
+        var remedies = new ArrayList<Remedy>();
+        if (warmth.temperatures().isEmpty()) {
+            remedies.add(remedy(Kind.TEMPERATURES, method, now.withWarmth(measured), THERMOMETER_SECONDS));
+        }
+        if (now.spread().isPresent()) {
+            long each = (long) places * usage.secondsAReading();
+            remedies.add(remedy(Kind.ONE_MORE, method, now.withReadings(now.readings() + 1), each));
+            if (method.held().isEmpty()) {
+                // Nobody holds it closer than its steps show.
+                Length least = Length.nearest(method.resolution().micrometres() / Math.sqrt(12));
+                remedies.add(remedy(
+                        Kind.TRIAL,
+                        method.heldBy(new Held(Length.ZERO, least)),
+                        now.withSpread(least),
+                        (long) TRIAL_READINGS * usage.secondsAReading()));
+            }
+        }
+        if (now.error() instanceof GaugeError.Permitted permitted && !method.onMaster()) {
+            var calibrated = new GaugeError.Calibrated(permitted.most().half(), Length.ZERO);
+            remedies.add(remedy(Kind.CALIBRATION, method, now.withError(calibrated), CALIBRATION_SECONDS));
+        }
+        nearMaster(method, masters).ifPresent(remedies::add);
+        double ratio = choice.ratio().orElseThrow();
+        return remedies.stream()
+                .filter(remedy -> remedy.ratio() > ratio * WORTH_TELLING)
+                .sorted(Comparator.comparing(Remedy::seconds).thenComparing(Remedy::kind))
+                .toList();
+    }
+
+    /** A micrometer for which the drawer has no master near the size: with one it would be a method of its own. */
+    private Optional<Remedy> nearMaster(Method method, SettingMasters masters) {
+        if (!method.gauge().kind().hasFrames()
+                || method.onMaster()
+                || method.reader().isPresent()) {
+            return Optional.empty();
+        }
+        var set = new Method(method.gauge(), Optional.empty(), method.held(), true);
+        if (masters.expandedFor(set, size).isPresent()) {
+            return Optional.empty();
+        }
+        Usage usage = set.usage(kind).orElseThrow();
+        return Optional.of(remedy(
+                Kind.MASTER,
+                set,
+                set.measures(usage, size, repeatsWith(set), MASTER_EXPANDED, warmth),
+                usage.setUpSeconds()));
+    }
+
+    private Remedy remedy(Kind what, Method method, MeasuredBy then, long seconds) {
+        var uncertainty = Uncertainty.of(then);
+        double ratio = questions.stream()
+                .mapToDouble(question -> ratio(question, uncertainty))
+                .min()
+                .orElseThrow();
+        boolean good = questions.stream().allMatch(question -> school.isGood(method, question, ratio));
+        return new Remedy(what, uncertainty, ratio, good, seconds);
     }
 
     /** One reading does only where the turning point is seen. */

@@ -37,4 +37,17 @@ public record MeasuredBy(
     public MeasuredBy withReadings(int readings) {
         return new MeasuredBy(isComparator, resolution, error, spread, readings, masterExpanded, size, warmth);
     }
+
+    public MeasuredBy withError(GaugeError error) {
+        return new MeasuredBy(isComparator, resolution, error, spread, readings, masterExpanded, size, warmth);
+    }
+
+    public MeasuredBy withSpread(Length spread) {
+        return new MeasuredBy(
+                isComparator, resolution, error, Optional.of(spread), readings, masterExpanded, size, warmth);
+    }
+
+    public MeasuredBy withWarmth(Warmth warmth) {
+        return new MeasuredBy(isComparator, resolution, error, spread, readings, masterExpanded, size, warmth);
+    }
 }

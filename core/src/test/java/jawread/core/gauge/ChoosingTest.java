@@ -337,4 +337,31 @@ class ChoosingTest {
                 .extracting(SettingMasters.SetOn::number, SettingMasters.SetOn::kind)
                 .containsExactly(tuple("mm-88", SettingMasters.Kind.STACK), tuple("bar 25", SettingMasters.Kind.BAR));
     }
+
+    @Test
+    void where_none_is_good_it_is_said_what_it_would_take_the_cheapest_first() {
+        var asked = size(FeatureKind.OUTSIDE, "32.000", "32.016", ChoiceSchool.QUARTER);
+        Choice micrometer = asked.among(List.of(by(FINE)), masters(), IN_ORDER).get(0);
+        assertThat(micrometer.fitness()).isNotEqualTo(Fitness.GOOD);
+        var measured = new Warmth(
+                Material.STEEL.alpha(), Material.STEEL.alpha(), Optional.of(new Warmth.Temperatures(25, 25)), 0.3, 0);
+        List<Remedy> remedies = asked.remedies(micrometer, masters(), measured);
+        assertThat(remedies)
+                .extracting(Remedy::kind)
+                .containsExactly(Remedy.Kind.MASTER, Remedy.Kind.TRIAL, Remedy.Kind.CALIBRATION);
+        assertThat(remedies.get(0).ratio())
+                .isGreaterThan(1.5 * micrometer.ratio().orElseThrow());
+        assertThat(remedies.get(0).ratio())
+                .isEqualTo(16 / (2 * remedies.get(0).uncertainty().expanded()));
+        assertThat(remedies).allSatisfy(remedy -> assertThat(remedy.makesGood()).isEqualTo(remedy.ratio() >= 4));
+        var coarse = size(FeatureKind.OUTSIDE, "32.00", "32.06", ChoiceSchool.QUARTER);
+        Choice caliper = coarse.among(List.of(by(CALIPER)), masters(), IN_ORDER).get(0);
+        assertThat(coarse.remedies(caliper, masters(), measured))
+                .extracting(Remedy::kind)
+                .containsExactly(Remedy.Kind.ONE_MORE, Remedy.Kind.TRIAL, Remedy.Kind.CALIBRATION);
+        Choice good = size(FeatureKind.OUTSIDE, "31.5", "32.5", ChoiceSchool.QUARTER)
+                .among(List.of(by(FINE)), masters(), IN_ORDER)
+                .get(0);
+        assertThat(asked.remedies(good, masters(), measured)).isEmpty();
+    }
 }

@@ -27,6 +27,7 @@ public record ChoosingView(
      * @param inForce the key of the method it is measured with; absent when none can
      * @param picked whether somebody picked it
      * @param warning why that one is no good, where none better is at hand; empty otherwise
+     * @param takes where none is good, what it would take for the best of them, the cheapest first; none where one is
      * @param methods the proposed one first
      */
     public record MethodsOfFeatureView(
@@ -37,7 +38,18 @@ public record ChoosingView(
             @Nullable String inForce,
             boolean picked,
             String warning,
+            List<TakesView> takes,
             List<MethodView> methods) {}
+
+    /**
+     * What it would take for one method to be good, or nearer.
+     *
+     * @param number of the method
+     * @param remedies each in a sentence, with its U and its ratio then
+     */
+    public record TakesView(String number, List<RemedyView> remedies) {}
+
+    public record RemedyView(String code, String sentence, boolean makesGood) {}
 
     /**
      * A method weighed.

@@ -1,6 +1,7 @@
 package jawread.server.choosing;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,11 +9,14 @@ import java.util.stream.Collectors;
 import jawread.core.assess.Feature;
 import jawread.core.gauge.Choice;
 import jawread.core.gauge.Fitness;
+import jawread.core.gauge.Remedy;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.plan.PlannedFeature;
 import jawread.server.choosing.ChoosingView.MethodView;
 import jawread.server.choosing.ChoosingView.MethodsOfFeatureView;
+import jawread.server.choosing.ChoosingView.RemedyView;
+import jawread.server.choosing.ChoosingView.TakesView;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.UncertaintyWords;
@@ -24,6 +28,9 @@ import org.springframework.stereotype.Component;
 /** Puts what speaks for and against each method into figures and words. */
 @Component
 class ChoosingWords {
+    /** Of so many methods it is said what they would take. */
+    private static final int BEST_TOLD = 2;
+
     private final MethodReasons reasons;
     private final UncertaintyWords uncertainties;
     private final Durations durations;
@@ -54,6 +61,7 @@ class ChoosingWords {
                 inForce.map(each -> each.method().key()).orElse(null),
                 picked,
                 warning(weighed, inForce, of.picks().get(feature.key())),
+                takes(weighed, planned, of),
                 weighed.stream()
                         .map(each -> method(each, planned, unit, inForce, weighed.get(0) == each))
                         .toList());
@@ -76,6 +84,38 @@ class ChoosingWords {
     private String both(Length length, LengthUnit unit) {
         return figures.exactly(length, unit) + " ("
                 + figures.significant(length, unit.other()).withUnit() + ")";
+    }
+
+    private List<TakesView> takes(List<Weighed> weighed, PlannedFeature planned, MethodsOfPlan of) {
+        boolean isAnyGood = weighed.stream().anyMatch(each -> each.choice().fitness() == Fitness.GOOD);
+        return isAnyGood
+                ? List.of()
+                : weighed.stream()
+                        .filter(each -> each.choice().fitness().canMeasure())
+                        .limit(BEST_TOLD)
+                        .map(each -> new TakesView(
+                                each.method().number(),
+                                of.remedies(planned, each).stream()
+                                        .map(remedy -> remedy(remedy, of.job().unit()))
+                                        .toList()))
+                        .filter(takes -> !takes.remedies().isEmpty())
+                        .toList();
+    }
+
+    private RemedyView remedy(Remedy remedy, LengthUnit unit) {
+        var slots = new HashMap<String, Object>();
+        slots.put(
+                "u",
+                figures.significant(Length.nearest(remedy.uncertainty().expanded()), unit)
+                        .withUnit());
+        slots.put("ratio", MethodReasons.ratio(remedy.ratio()));
+        if (remedy.kind() != Remedy.Kind.CALIBRATION) {
+            slots.put("time", durations.of(remedy.seconds()));
+        }
+        return new RemedyView(
+                remedy.kind().code(),
+                words.say("choosing.remedy." + remedy.kind().code(), slots),
+                remedy.makesGood());
     }
 
     private String warning(List<Weighed> weighed, Optional<Weighed> inForce, String pick) {

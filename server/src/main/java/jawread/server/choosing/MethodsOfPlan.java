@@ -10,6 +10,7 @@ import jawread.core.gauge.ChoiceSchool;
 import jawread.core.gauge.Choosing;
 import jawread.core.gauge.Question;
 import jawread.core.gauge.Question.About;
+import jawread.core.gauge.Remedy;
 import jawread.core.heat.Material;
 import jawread.core.judge.Warmth.Temperatures;
 import jawread.core.length.Length;
@@ -66,6 +67,13 @@ public record MethodsOfPlan(
                 .or(() -> weighed.stream()
                         .filter(each -> each.choice().fitness().canMeasure())
                         .findFirst());
+    }
+
+    /** What it would take for one of them to be good, the cheapest first. */
+    public List<Remedy> remedies(PlannedFeature feature, Weighed weighed) {
+        return choosing(feature)
+                .map(choosing -> atHand.remedies(choosing, weighed.choice(), material))
+                .orElse(List.of());
     }
 
     private Optional<Choosing> choosing(PlannedFeature feature) {

@@ -15,6 +15,7 @@ import jawread.core.gauge.Choosing;
 import jawread.core.gauge.Condition;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Method.Held;
+import jawread.core.gauge.Remedy;
 import jawread.core.gauge.Usage;
 import jawread.core.heat.Material;
 import jawread.core.judge.KnownSizeTrial;
@@ -69,6 +70,15 @@ public record AtHand(
     private static Held held(Trial trial) {
         KnownSizeTrial result = trial.result();
         return new Held(Length.nearest(Math.abs(result.bias())), Length.nearest(result.spread(trial.resolution())));
+    }
+
+    /** What would make a method of these better, the cheapest first. @param part its material */
+    public List<Remedy> remedies(Choosing choosing, Choice choice, Material part) {
+        double room = 20 + instruments.fromTwenty();
+        return choosing.remedies(
+                choice,
+                instruments.settingMasters(choosing.warmth(), at),
+                warmth(part, Optional.of(new Temperatures(room, room))));
     }
 
     private Condition condition(GaugeAndReader method) {

@@ -3,10 +3,10 @@ package jawread.server.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.util.stream.StreamSupport;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
-import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
