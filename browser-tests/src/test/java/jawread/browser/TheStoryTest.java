@@ -61,7 +61,10 @@ class TheStoryTest extends AtTheBench {
         assertThat(seen(page, "metal left")).isVisible();
         assertThat(seen(page, "32.2215 ± 0.00")).isVisible();
         assertThat(seen(page, "1.26856 in")).isVisible();
-        assertThat(seen(page, "Take 0.24 mm off the diameter for the middle (0.12 mm a side), 0.24 mm at least. To whole divisions of the dial, 0.01 mm, so that metal is left."))
+        assertThat(
+                        seen(
+                                page,
+                                "Take 0.24 mm off the diameter for the middle (0.12 mm a side), 0.24 mm at least. To whole divisions of the dial, 0.01 mm, so that metal is left."))
                 .isVisible();
         assertThat(seen(page, "apart 0.001, allowed 0.005")).isVisible();
         isLeftToRight(page);
