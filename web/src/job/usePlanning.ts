@@ -12,6 +12,7 @@ import {
 import { newId } from '../api/newId';
 import { changePlan } from '../api/planChanges';
 import { keys, queries } from '../api/queries';
+import { refusedKept, useKeepRefused } from './refusedKept';
 import { asTyped, type Begun, copyName, type Draft, type New } from './typed';
 import { type Can, Undo } from './Undo';
 import { knownToMean } from './useUnderstood';
@@ -76,10 +77,12 @@ export interface Planning {
 export function usePlanning(job: Job): Planning | undefined {
   const [search, setSearch] = useSearchParams();
   const [pointed, point] = useState<string | undefined>();
-  const [drafts, setDrafts] = useState<Record<string, Draft>>({});
-  const [refused, setRefused] = useState<Record<string, Refused>>({});
+  const [left] = useState(() => refusedKept(job.id));
+  const [drafts, setDrafts] = useState<Record<string, Draft>>(left.drafts);
+  const [refused, setRefused] = useState<Record<string, Refused>>(left.refused);
   const [conflict, setConflict] = useState<Conflict | undefined>();
-  const [news, setNews] = useState<New[]>([]);
+  const [news, setNews] = useState<New[]>(left.news);
+  useKeepRefused(job.id, { drafts, refused, news });
   const [aside, setAside] = useState<(Aside & { plan: number }) | undefined>();
   const [begun, setBegun] = useState<Record<string, Begun>>({});
   // Each kind of part has its own: what was done to one is not taken back while another is looked at.

@@ -1,5 +1,7 @@
 package jawread.core.gauge;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -56,13 +58,26 @@ public record Choosing(
                 .sorted(Comparator.comparing(Choice::fitness)
                         .thenComparing(choice -> choice.condition().isUntrusted())
                         .thenComparing(choice -> choice.fitness() == Fitness.GOOD && readsOtherwise(choice.method()))
-                        .thenComparing(
-                                choice -> choice.fitness() == Fitness.GOOD && choice.condition() != Condition.IN_ORDER)
+                        .thenComparing(Choosing::isToBeSeenToFirst)
                         .thenComparing(choice -> choice.fitness() == Fitness.GOOD ? choice.seconds() : 0L)
-                        .thenComparing(
-                                choice -> choice.ratio().map(ratio -> -ratio).orElse(0.0))
+                        .thenComparing(choice -> -asTold(choice))
+                        .thenComparing(choice -> readsOtherwise(choice.method()))
+                        .thenComparing(choice -> -choice.ratio().orElse(0.0))
                         .thenComparing(Choice::seconds))
                 .toList();
+    }
+
+    /** Looked at, or set, before it can be read; of what cannot decide anyway the nearest comes first all the same. */
+    private static boolean isToBeSeenToFirst(Choice choice) {
+        return choice.fitness().compareTo(Fitness.WITH_CARE) <= 0 && choice.condition() != Condition.IN_ORDER;
+    }
+
+    /** Its ratio to two figures: two that are told alike are alike. */
+    private static double asTold(Choice choice) {
+        double ratio = choice.ratio().orElse(0.0);
+        return Double.isInfinite(ratio)
+                ? ratio
+                : new BigDecimal(ratio).round(new MathContext(2)).doubleValue();
     }
 
     private boolean readsOtherwise(Method method) {
@@ -173,7 +188,7 @@ public record Choosing(
                 .toList();
     }
 
-    /** A micrometer for which the drawer has no master near the size: with one it would be a method of its own. */
+    /** A micrometer set on a master near the size: one of the drawer, else one to be got. */
     private Optional<Remedy> nearMaster(Method method, SettingMasters masters) {
         if (!method.gauge().kind().hasFrames()
                 || method.onMaster()
@@ -181,14 +196,12 @@ public record Choosing(
             return Optional.empty();
         }
         var set = new Method(method.gauge(), Optional.empty(), method.held(), true);
-        if (masters.expandedFor(set, size).isPresent()) {
-            return Optional.empty();
-        }
+        Optional<Length> here = masters.expandedFor(set, size);
         Usage usage = set.usage(kind).orElseThrow();
         return Optional.of(remedy(
-                Kind.MASTER,
+                here.isPresent() ? Kind.SET_ON_MASTER : Kind.MASTER,
                 set,
-                set.measures(usage, size, repeatsWith(set), MASTER_EXPANDED, warmth),
+                set.measures(usage, size, repeatsWith(set), here.orElse(MASTER_EXPANDED), warmth),
                 usage.setUpSeconds()));
     }
 

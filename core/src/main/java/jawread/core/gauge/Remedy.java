@@ -17,6 +17,8 @@ public record Remedy(Kind kind, Uncertainty uncertainty, double ratio, boolean m
         TEMPERATURES,
         /** One reading more at each place. */
         ONE_MORE,
+        /** Set on a master of the drawer near the size. */
+        SET_ON_MASTER,
         /** Set on a master near the size, which the drawer does not have; taken as known to 0.001 mm. */
         MASTER,
         /** Ten readings of a master by whoever measures; taken to show nothing but the steps of the scale. */

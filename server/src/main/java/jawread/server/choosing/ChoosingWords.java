@@ -63,6 +63,9 @@ class ChoosingWords {
                 warning(weighed, inForce, of.picks().get(feature.key())),
                 takes(weighed, planned, of),
                 weighed.stream()
+                        // That it cannot be put to it is said of the micrometer itself.
+                        .filter(each -> !each.method().onMaster()
+                                || each.choice().fitness().canMeasure())
                         .map(each -> method(each, planned, unit, inForce, weighed.get(0) == each))
                         .toList());
     }
