@@ -119,6 +119,9 @@ class PlanAJobTest extends AtTheBench {
         page.keyboard().press("Enter");
         assertThat(row(page, "upper journal")).containsText("“44 H8” is a hole’s class");
         assertThat(limits(page, "upper journal")).hasText("44 H8");
+        page.reload();
+        assertThat(row(page, "upper journal")).containsText("“44 H8” is a hole’s class");
+        assertThat(limits(page, "upper journal")).hasText("44 H8");
         // Put right where it stands.
         limits(page, "upper journal").dblclick();
         page.keyboard().press("Control+a");
