@@ -8,6 +8,7 @@ import {
 import {
   answered,
   type Belonging,
+  type Gauge,
   client,
   standsHere,
   type JudgedFeature,
@@ -113,6 +114,17 @@ export const usePeople = () =>
   useQuery({ queryKey: keys.people, queryFn: () => answered(client.GET('/api/people')) });
 
 export const useGauges = () =>
+  useQuery({
+    queryKey: keys.gauges,
+    queryFn: () => answered(client.GET('/api/gauges')),
+    select: asTheyLie,
+  });
+
+/** Each once: not again as it is set on a master. */
+const asTheyLie = (all: Gauge[]): Gauge[] => all.filter(({ onMaster }) => !onMaster);
+
+/** All that can be measured with: the same, and each micrometer as it is set on a master, too. */
+export const useMeasuringGauges = () =>
   useQuery({ queryKey: keys.gauges, queryFn: () => answered(client.GET('/api/gauges')) });
 
 /** The drawer on one page. */

@@ -2840,8 +2840,10 @@ export interface components {
             band: components["schemas"]["BandPointView"][];
             /** Format: double */
             earliest?: number | null;
+            earliestTold?: string | null;
             /** Format: double */
             meets?: number | null;
+            meetsTold?: string | null;
             place: string;
             points: components["schemas"]["TimedPointView"][];
             sentence: string;

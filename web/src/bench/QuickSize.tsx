@@ -18,7 +18,7 @@ const MEASURED = Object.fromEntries(Object.entries(KINDS).filter(([kind]) => kin
 export function QuickSize() {
   const shop = useShop().data;
   const gauges = (useGauges().data ?? []).filter(
-    ({ mayMeasure, reader }) => mayMeasure && reader === undefined,
+    ({ mayMeasure, reader, tries }) => mayMeasure && reader === undefined && tries.length === 0,
   );
   const navigate = useNavigate();
   const [kind, setKind] = useState('outside');

@@ -21,7 +21,7 @@ const BOTTOM = HEIGHT - 40;
 export function OverTimePicture({ series, limits, along, narrow }: OverTimePictureProps) {
   const width = narrow ? 400 : 960;
   const right = width - (narrow ? 88 : 130);
-  const { points, band, meets, earliest } = series;
+  const { points, band, meets, earliest, meetsTold, earliestTold } = series;
   const sizes = [
     ...points.flatMap(({ size, expandedPm }) => [size.pm - expandedPm, size.pm + expandedPm]),
     ...limits.map(({ size }) => size.pm),
@@ -81,10 +81,10 @@ export function OverTimePicture({ series, limits, along, narrow }: OverTimePictu
         </g>
       ))}
       {[
-        [earliest, 'at the earliest'],
-        [meets, 'meets it'],
+        [earliest, 'at the earliest', earliestTold],
+        [meets, 'meets it', meetsTold],
       ].map(
-        ([at, words]) =>
+        ([at, words, told]) =>
           typeof at === 'number' &&
           at >= from &&
           at <= from + wide && (
@@ -107,7 +107,7 @@ export function OverTimePicture({ series, limits, along, narrow }: OverTimePictu
                 strokeWidth="4"
                 paintOrder="stroke"
               >
-                {words} {Math.round(at)}
+                {words} {told}
               </text>
             </g>
           ),

@@ -81,7 +81,7 @@ describe('the entry', () => {
 
   it('makes one reading of two pins, the one that goes first', async () => {
     keep.mockResolvedValue('kept');
-    const pins = { unit: 'mm' } as Gauge;
+    const pins = { unit: 'mm', tries: [] as Gauge['tries'] } as Gauge;
     const { result } = renderHook(() =>
       useEntry(
         { keep, setWay, way: 'typed', person: 1, gauge: pins },

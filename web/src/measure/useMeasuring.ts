@@ -12,7 +12,7 @@ import {
 } from '../api/client';
 import { keepReading, placeAt, type Read, standing } from '../api/keepReading';
 import { type Fate, inTray, type WaitingReading } from '../api/outbox';
-import { keys, queries, useGauges, useSheet, useShop } from '../api/queries';
+import { keys, queries, useMeasuringGauges, useSheet, useShop } from '../api/queries';
 import { useComparators } from '../api/ready';
 import { useWaiting } from '../api/useOutbox';
 import { readBack } from '../keys/speech';
@@ -99,7 +99,7 @@ export function useMeasuring(): {
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
   const sheet = useSheet(Number(part), Number(feature));
-  const drawer = useGauges();
+  const drawer = useMeasuringGauges();
   const comparators = useComparators().data ?? [];
   const shop = useShop();
   const waiting = useWaiting();

@@ -107,6 +107,8 @@ describe('setting a bore gauge', () => {
       pressed: 'fall',
       rocked: 'rise',
       returned: '0',
+      shown: '',
+      again: '',
     });
     expect(screen.getByRole('link', { name: 'Go on making ready' })).toHaveAttribute(
       'href',

@@ -355,6 +355,54 @@ export const CARDS: TechniqueCard[] = [
     after: HEAD_AFTER,
   },
   {
+    code: 'go-and-no-go',
+    title: 'Plug, ring and snap, go and no-go',
+    kinds: ['plug-gauge', 'ring-gauge', 'snap-gauge'],
+    figure: 'pin',
+    turning: [{ plane: 'straight on', seek: 'none' }],
+    rule: 'The go end goes by its own weight; the no-go end does not go at all.',
+    ready: [
+      'Deburr the edge, wipe part and gauge, a film of thin oil on the go end.',
+      'Gauge and part as warm as each other: a hand warms a plug by more than its tolerance.',
+      'Look that its marks are those of this drawing: its two ends are its sizes.',
+    ],
+    hold: [
+      'The go end straight, with no more than its own weight; turned a little, never driven.',
+      'A plug and a ring through the whole length; a snap in several places and around.',
+    ],
+    read: [
+      'The go end goes and the no-go end does not: the size lies between them.',
+      'The go end does not go: metal is left; how much, it does not say.',
+      'The no-go end goes: too much is gone.',
+    ],
+    traps: [
+      'Forced, a go end goes into what is too small, and wears.',
+      'A snap sees a size across; only a plug or a ring, that covers it all, proves the envelope.',
+    ],
+    after: ['Wipe, oil, each end back under its cap. Worn go ends are the first to go out.'],
+  },
+  {
+    code: 'thread-gauge',
+    title: 'Thread plug and thread ring',
+    kinds: ['thread-plug', 'thread-ring'],
+    figure: 'pin',
+    turning: [{ plane: 'turned in by the fingers', seek: 'none' }],
+    rule: 'The go end through the whole thread by fingers alone; the no-go end no farther than two turns.',
+    ready: [
+      'Clean the thread to its bottom: a chip stops a go end as a tight thread does.',
+      'Look that its marks are those of the drawing: size, pitch, class, hand.',
+    ],
+    hold: ['Start it straight, turn it with thumb and two fingers, never with a wrench.'],
+    read: [
+      'Go through and no-go at most two turns: ok. Anything else is not ok, with which end in the note.',
+    ],
+    traps: [
+      'A dirty or burred first turn: deburr, and try once more.',
+      'Coated threads are tried as the drawing says, before or after coating.',
+    ],
+    after: ['Wipe, oil, back into its box; never left screwed in.'],
+  },
+  {
     code: 'pins',
     title: 'Pins',
     kinds: ['pins'],

@@ -357,7 +357,7 @@ class PlanAJobTest extends AtTheBench {
         quick.getByLabel("Read with").selectOption("M6, Outside micrometer, 25 to 50 mm");
         quick.getByLabel("Figure, mm").fill("25.03");
         assertThat(quick).containsText("metal left");
-        assertThat(quick).containsText("0.0150 mm at least");
+        assertThat(quick).containsText("0.02 mm at least");
         quick.getByLabel("Figure, mm").fill("25.0.3");
         assertThat(quick).containsText("more than one point or comma");
         quick.getByLabel("Figure, mm").fill("25.008");

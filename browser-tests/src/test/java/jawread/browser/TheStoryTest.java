@@ -77,7 +77,7 @@ class TheStoryTest extends AtTheBench {
 
         named(page, BUTTON, "Cut taken").click();
         Locator dialog = page.getByRole(DIALOG, new Page.GetByRoleOptions().setName("Cut taken"));
-        assertThat(dialog.getByRole(TEXTBOX)).hasValue("0.2530");
+        assertThat(dialog.getByRole(TEXTBOX)).hasValue("0.24");
         dialog.getByRole(TEXTBOX).fill("0.25");
         named(page, BUTTON, "Open the next round").click();
         assertThat(named(page, HEADING, "shaft 2, after cut 1")).isVisible();

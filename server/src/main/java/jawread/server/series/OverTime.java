@@ -210,8 +210,15 @@ class OverTime {
                                 points,
                                 band(trend, seen),
                                 orNull(trend.meets()),
-                                orNull(trend.earliest())),
-                        refusal -> new SeriesView(name, "", words.say(refusal, unit), points, List.of(), null, null));
+                                orNull(trend.earliest()),
+                                trend.meets().isPresent()
+                                        ? told(trend.meets().getAsDouble(), RoundingMode.HALF_EVEN, along)
+                                        : null,
+                                trend.earliest().isPresent()
+                                        ? told(trend.earliest().getAsDouble(), RoundingMode.DOWN, along)
+                                        : null),
+                        refusal -> new SeriesView(
+                                name, "", words.say(refusal, unit), points, List.of(), null, null, null, null));
     }
 
     private static Double orNull(OptionalDouble figure) {

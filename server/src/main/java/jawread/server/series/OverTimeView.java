@@ -53,6 +53,8 @@ public record OverTimeView(
      * @param state rate-only, not-measurable, wrong-way, wearing; empty where nothing can be said
      * @param band where the next inspection will find it, nine times in ten; none with fewer than three
      * @param meets where the line meets the service limit; absent where nothing is forecast
+     * @param earliest where the band does
+     * @param meetsTold the same in three figures, as it is told
      */
     public record SeriesView(
             String place,
@@ -61,7 +63,9 @@ public record OverTimeView(
             List<TimedPointView> points,
             List<BandPointView> band,
             @Nullable Double meets,
-            @Nullable Double earliest) {}
+            @Nullable Double earliest,
+            @Nullable String meetsTold,
+            @Nullable String earliestTold) {}
 
     /** @param x hours or days @param expandedPm U */
     public record TimedPointView(double x, Instant at, LengthText size, long expandedPm) {}
