@@ -16,7 +16,11 @@ interface SizeProps extends StepProps {
   onWanted: (text: string) => void;
 }
 
-export function ToWhatSize({ steps: { settingUp, wanted, go }, refused, onWanted }: SizeProps) {
+export function ToWhatSize({
+  steps: { settingUp, isMicrometer, wanted, go },
+  refused,
+  onWanted,
+}: SizeProps) {
   const { unit } = settingUp;
   return (
     <>
@@ -29,7 +33,8 @@ export function ToWhatSize({ steps: { settingUp, wanted, go }, refused, onWanted
         onWrite={onWanted}
       />
       <p className="text-quiet">
-        Near the middle of what is to be measured: there the needle travels least.
+        Near the middle of what is to be measured: there the {isMicrometer ? 'screw' : 'needle'}{' '}
+        travels least.
       </p>
       <Next onNext={() => go(2)} off={wanted.trim() === '' || refused !== undefined} />
     </>
@@ -74,13 +79,16 @@ export function OnWhat({ steps: { settingUp, settled, settle, on, go } }: StepPr
   );
 }
 
-export function OneTemperature({ steps: { settingUp, settled, settle, failure, go } }: StepProps) {
+export function OneTemperature({
+  steps: { settingUp, isMicrometer, settled, settle, failure, go },
+}: StepProps) {
   const write = (temperature: string) => settle({ temperature });
   return (
     <>
       <p>
         Lay gauge, master and part side by side on metal until all are as warm as each other. Hold{' '}
-        {settingUp.shopNumber} by its grip, not by its tube.
+        {settingUp.shopNumber}{' '}
+        {isMicrometer ? 'by its guards, or in a stand.' : 'by its grip, not by its tube.'}
       </p>
       <Field
         label="The master, °C"

@@ -104,7 +104,7 @@ class DoubtTest extends AtTheBench {
     @Test
     void a_quick_check_is_one_key_away_and_finds_what_two_repeats_alike_cannot() {
         Page page = ansasScreen(Chromium.desk());
-        String path = planned(page, "outside", "33 max", "mm");
+        String path = planned(page, "outside", "33.000 max", "mm");
         page.navigate(server().address() + path + "?gauge=" + Gauges.keyOf(page, "M6"));
         assertThat(page.locator("[data-entry]")).isVisible();
         page.keyboard().press("q");
