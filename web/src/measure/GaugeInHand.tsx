@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../ui/Button';
+import { finenessOf } from './finenessOf';
 import type { Measuring } from './useMeasuring';
 
 interface GaugeInHandProps {
@@ -18,8 +19,7 @@ export const GaugeInHand = memo(function GaugeInHand({
       <Button onClick={onGauge}>
         {gauge ? (
           <>
-            <strong className="font-bold">{gauge.shopNumber}</strong>, to {gauge.step.text}{' '}
-            {gauge.step.unit}
+            <strong className="font-bold">{gauge.shopNumber}</strong>, {finenessOf(gauge)}
             <span className="label block">{gauge.name}</span>
           </>
         ) : (

@@ -1,5 +1,6 @@
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
+import { finenessOf } from './finenessOf';
 import type { Measuring } from './useMeasuring';
 
 interface PickGaugeProps {
@@ -34,7 +35,7 @@ export function PickGauge({
               }}
             >
               <strong className="mr-3 font-bold">{each.shopNumber}</strong>
-              {each.name}, to {each.step.text} {each.step.unit}
+              {each.name}, {finenessOf(each)}
               {!each.mayMeasure && (
                 <span className="block font-semibold">
                   {each.stateWord}: its readings are not taken

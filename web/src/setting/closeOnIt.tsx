@@ -1,3 +1,4 @@
+import type { SetOn } from '../api/client';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { refusedAt } from '../ui/refusedAt';
@@ -7,17 +8,20 @@ interface StepProps {
   steps: SixSteps;
 }
 
+/** What it is closed on, as it is spoken of. */
+const masterOf = ({ kind, number }: SetOn): string => (kind === 'stack' ? 'the stack' : number);
+
 /** A micrometer is closed on the master as it will be closed on the part, and read. */
 export function CloseOnIt({ steps: { settingUp, settled, settle, on, failure, go } }: StepProps) {
   const write = (shown: string) => settle({ shown });
   return (
     <>
       <p>
-        Wipe both faces and {on?.number}. Close on it with the ratchet, as you will on the part, and
-        read. What the frame is off is in this figure, too: nothing else is taken off.
+        Wipe both faces and {on && masterOf(on)}. Close on it with the ratchet, as you will on the
+        part, and read. What the frame is off is in this figure, too: nothing else is taken off.
       </p>
       <Field
-        label={`On ${on?.number ?? 'the master'} it shows, ${settingUp.unit}`}
+        label={`On ${on ? masterOf(on) : 'the master'} it shows, ${settingUp.unit}`}
         value={settled.shown}
         hint={on?.size.text ?? ''}
         refused={refusedAt(failure, 'shown')}

@@ -215,8 +215,11 @@ public record Choosing(
         return new Remedy(what, uncertainty, ratio, good, seconds);
     }
 
-    /** One reading does only where the turning point is seen. */
+    /** One reading does only where the turning point is seen; what goes or does not does so at once. */
     private int repeatsWith(Method method) {
+        if (method.gauge().kind().isLimitGauge()) {
+            return 1;
+        }
         return repeats == RepeatSchool.ONCE && !method.isLive()
                 ? RepeatSchool.TWO_THEN_THIRD.fewest()
                 : repeats.fewest();

@@ -9,20 +9,20 @@ import org.apache.commons.statistics.distribution.TDistribution;
 /**
  * What the readings at a place come to.
  *
- * @param used how many readings the value rests on; 0 without a value
- * @param value empty while another reading is asked for, and when unsettled
+ * @param used how many readings it rests on; 0 while another is asked for, and when unsettled
+ * @param value empty while another reading is asked for, when unsettled, and beyond the end of a limit gauge
  * @param apart largest minus smallest of the readings not struck; empty with fewer than two
  * @param allowed the critical range of that many readings; empty with fewer than two, and for three alike
  */
 public record PlaceValue(
         RepeatState state, int used, Optional<Length> value, Optional<Length> apart, Optional<Length> allowed) {
-    /** Settled by one try: two pins say all that they can. */
+    /** Settled by one try: two pins say all that they can. Beyond the end of a limit gauge there is no value. */
     public static PlaceValue between(List<PinBracket> tries) {
-        Optional<Length> value = PinBracket.within(tries).map(PinBracket::value);
+        Optional<PinBracket> bracket = PinBracket.within(tries);
         return new PlaceValue(
-                value.isPresent() ? RepeatState.DONE : RepeatState.UNSETTLED,
-                value.isPresent() ? tries.size() : 0,
-                value,
+                bracket.isPresent() ? RepeatState.DONE : RepeatState.UNSETTLED,
+                bracket.isPresent() ? tries.size() : 0,
+                bracket.filter(of -> !of.isOpen()).map(PinBracket::value),
                 Optional.empty(),
                 Optional.empty());
     }

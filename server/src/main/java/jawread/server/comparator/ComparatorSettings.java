@@ -153,6 +153,13 @@ public class ComparatorSettings {
 
     /** A micrometer is read on the master, twice: it comes back within a line, or the faces are not clean. */
     private Stood closedOn(TypedSetting typed, Gauge gauge) {
+        Length face = graduation(typed, gauge);
+        if (!face.equals(gauge.leastCount())) {
+            throw fields.refused(
+                    "graduation",
+                    Refusal.of("graduation-differs").with("face", face).with("kept", gauge.leastCount()),
+                    gauge.unit());
+        }
         Length shown = shown("shown", typed.shown(), gauge);
         Length apart = shown("again", typed.again(), gauge).minus(shown);
         BigDecimal lines = BigDecimal.valueOf(apart.picometres())
@@ -190,11 +197,15 @@ public class ComparatorSettings {
 
     private Seen seen(TypedSetting typed, Gauge gauge) {
         return new Seen(
-                fields.size("graduation", typed.graduation(), gauge.unit())
-                        .orElseThrow(() -> Refused.field("graduation", "graduation-needed", words)),
+                graduation(typed, gauge),
                 rises("pressed", typed.pressed()),
                 rises("rocked", typed.rocked()),
                 graduations("returned", typed.returned()));
+    }
+
+    private Length graduation(TypedSetting typed, Gauge gauge) {
+        return fields.size("graduation", typed.graduation(), gauge.unit())
+                .orElseThrow(() -> Refused.field("graduation", "graduation-needed", words));
     }
 
     private boolean rises(String field, String text) {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.gauge.SettingMasters;
+import jawread.core.gauge.SettingMasters.Kind;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.People;
@@ -194,7 +195,10 @@ public class SettingUp {
     private SetOnView view(SetOnMaster on, Length wanted, Gauge gauge) {
         Length off = on.size().minus(wanted);
         String one = off.isZero() && on.blocks().size() == 1 ? ".one" : "";
-        String key = "setting-up." + on.kind().code() + (off.isZero() ? one : ".near");
+        boolean isWrungForMicrometer = on.kind() == Kind.STACK && !gauge.kind().isComparator();
+        String key = "setting-up." + on.kind().code()
+                + (off.isZero() ? isWrungForMicrometer ? "" : one : ".near")
+                + (isWrungForMicrometer ? ".micrometer" : "");
         return new SetOnView(
                 on.key(),
                 on.kind().code(),

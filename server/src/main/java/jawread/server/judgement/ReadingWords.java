@@ -115,7 +115,7 @@ class ReadingWords {
         return new ReadingView(
                 reading.id(),
                 reading.seq(),
-                size(reading),
+                size(reading, read),
                 reading.origin().code(),
                 byScale(reading, read).map(ScaleReading::estimated).orElse(false),
                 addends(reading, read),
@@ -167,8 +167,22 @@ class ReadingWords {
                 mark.madeAt());
     }
 
-    /** As it was read; brought to 20 °C it is a computed figure, with a place more. */
-    private LengthText size(Reading reading) {
+    /** As it was read; brought to 20 °C it is a computed figure, with a place more. Of a limit gauge between which two it lies, or beyond which. */
+    private LengthText size(Reading reading, Instrument read) {
+        if (read.gauge().kind().isLimitGauge()) {
+            PinBracket tried = reading.pins().orElseThrow();
+            LengthText end = figures.reading(tried.value(), reading.unit(), reading.resolution());
+            LengthText low = figures.reading(tried.goes(), reading.unit(), reading.resolution());
+            LengthText high = figures.reading(tried.stops(), reading.unit(), reading.resolution());
+            String sign = tried.goes().isZero() ? "< " : "> ";
+            return tried.isOpen()
+                    ? new LengthText(end.pm(), sign + end.text(), end.unit(), sign + end.other())
+                    : new LengthText(
+                            end.pm(),
+                            low.text() + " \u2026 " + high.text(),
+                            end.unit(),
+                            low.other() + " \u2026 " + high.other());
+        }
         return reading.thermal().isZero() && reading.pins().isEmpty()
                 ? figures.reading(reading.value(), reading.unit(), reading.resolution())
                 : figures.computed(reading.value(), reading.unit(), reading.resolution(), List.of());

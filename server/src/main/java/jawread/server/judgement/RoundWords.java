@@ -200,7 +200,10 @@ class RoundWords {
                             .map(pin -> figures.exactly(pin, job.unit()))
                             .collect(Collectors.joining(words.say("doubt.or"))));
         }
-        return sized.map(verdicts::of).orElseGet(() -> verdicts.withoutSize(place.verdict()));
+        return sized.map(verdicts::of)
+                .orElseGet(() -> place.judged().isPresent()
+                        ? verdicts.beyondAnEnd(place.verdict(), place.side())
+                        : verdicts.withoutSize(place.verdict()));
     }
 
     /** Empty without a size. */
@@ -340,7 +343,12 @@ class RoundWords {
         return switch (state) {
             case MORE -> words.say(read == 0 ? "next.first" : "next.again");
             case SCATTERED, UNSETTLED -> words.say(place.doubts().isEmpty() ? "next." + state.code() : "next.slipped");
-            case DONE -> words.say("next." + place.verdict().code());
+            case DONE ->
+                words.say("next." + place.verdict().code()
+                        + (place.verdict() == SizeVerdict.METAL_LEFT
+                                        && place.value().value().isEmpty()
+                                ? ".beyond-end"
+                                : ""));
         };
     }
 }

@@ -71,6 +71,20 @@ class VerdictWords {
                 verdict.code(), "", word(verdict), words.say("verdict." + verdict.code() + ".sentence"), null, null);
     }
 
+    /** Beyond one end of a go and no-go gauge, which does not say how far. */
+    VerdictView beyondAnEnd(SizeVerdict verdict, Side side) {
+        return new VerdictView(
+                verdict.code(),
+                side.code(),
+                word(verdict),
+                words.say(
+                        verdict == SizeVerdict.METAL_LEFT
+                                ? "verdict.metal-left.beyond-end"
+                                : "verdict.outside.beyond-end"),
+                null,
+                null);
+    }
+
     /** @param apparent what it would be, if what was read stood */
     VerdictView inDoubt(SizeVerdict apparent) {
         boolean isRead = apparent != SizeVerdict.NOT_MEASURED && apparent != SizeVerdict.UNSETTLED;
@@ -175,9 +189,13 @@ class VerdictWords {
         SizeVerdict verdict = sized.judged().verdict();
         return switch (verdict) {
             case TOO_CLOSE -> tooClose(sized);
-            case GONE -> gone(sized);
-            // Without a cut it was tried with a gauge that does not say how much.
-            case METAL_LEFT -> words.say("verdict.metal-left.sentence");
+            case GONE ->
+                words.say(
+                        sized.demand().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
+                        Map.of(
+                                "by",
+                                inBoth(toNearest(sized, sized.demand().shown().stated()), sized)));
+
             case WORN, WITHIN_SERVICE, BEYOND_SERVICE ->
                 words.say(
                         "verdict." + verdict.code() + ".sentence",
@@ -207,16 +225,6 @@ class VerdictWords {
                                 "by",
                                 inBoth(toNearest(sized, sized.demand().shown().stated()), sized)));
         };
-    }
-
-    private String gone(Sized sized) {
-        Length by = toNearest(sized, sized.demand().shown().stated());
-        if (by.isZero()) {
-            return words.say("verdict.gone.unknown");
-        }
-        return words.say(
-                sized.demand().kind().canBeCut() ? "verdict.gone.sentence" : "verdict.past.sentence",
-                Map.of("by", inBoth(by, sized)));
     }
 
     private String usedWords(Sized sized) {

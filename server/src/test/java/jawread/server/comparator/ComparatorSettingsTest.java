@@ -124,7 +124,7 @@ class ComparatorSettingsTest {
     void a_ring_outside_the_needles_range_is_not_offered_and_it_is_said_what_can_be_done() {
         JsonNode far = settingUp(gauge("B1"), "5.1234");
         assertThat(far.path("masters").findValuesAsString("kind")).doesNotContain("ring");
-        assertThat(server.get("/api/comparators/" + gauge("M1")).code()).isEqualTo("no-comparator");
+        assertThat(server.get("/api/comparators/" + gauge("C1")).code()).isEqualTo("no-comparator");
         assertThat(settingUp(gauge("B2"), "159.5").path("nothing").isMissingNode())
                 .isTrue();
     }

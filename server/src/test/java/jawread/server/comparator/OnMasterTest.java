@@ -61,7 +61,8 @@ class OnMasterTest {
         var body = new LinkedHashMap<String, Object>();
         body.put("wanted", "40.1");
         body.put("master", key);
-        for (String empty : new String[] {"temperature", "graduation", "pressed", "rocked", "returned"}) {
+        body.put("graduation", "0.001");
+        for (String empty : new String[] {"temperature", "pressed", "rocked", "returned"}) {
             body.put(empty, "");
         }
         body.put("shown", shown);

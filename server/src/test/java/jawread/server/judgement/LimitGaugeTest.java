@@ -93,6 +93,10 @@ class LimitGaugeTest {
         assertThat(place.path("verdict").path("mark").asString()).isEqualTo("metal-left");
         assertThat(place.path("verdict").path("cut").isMissingNode()).isTrue();
         assertThat(place.path("verdict").path("sentence").asString()).contains("does not say");
+        assertThat(place.path("value").isMissingNode()).as("no size is made up").isTrue();
+        assertThat(place.path("readings").get(0).path("size").path("text").asString())
+                .isEqualTo("< 25.000");
+        assertThat(place.path("next").asString()).isEqualTo("Measure how much is left; then the cut.");
         var wide = feature("too wide", "bore", "25 H7", "one-place").with(plug);
         JsonNode gone = verdict(wide, "no-go-goes");
         assertThat(gone.path("verdict").path("mark").asString()).isEqualTo("gone");
