@@ -71,7 +71,9 @@ class FormTest extends AtTheBench {
         assertThat(page.getByTestId("story"))
                 .containsText(
                         "Oval by 0.0044 in at the top, the long way across 45\u00b0: past the limit of 0.0020 in.");
-        assertThat(page.getByText("form past its limit")).isVisible();
+        assertThat(page.getByText("form past its limit", new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
         assertThat(region(page, "Next step")).containsText("Rework to the next size, +0.030 in");
 
         Locator top = page.getByTestId("round").first();
