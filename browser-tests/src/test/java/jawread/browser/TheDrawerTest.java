@@ -125,7 +125,8 @@ class TheDrawerTest extends AtTheBench {
         assertThat(seen(page, "Who has set a gauge to zero looks again")).isVisible();
         fieldOf(page, "Looked at again, it shows").fill("25.000");
         named(page, BUTTON, "Keep this look").click();
-        assertThat(page.getByText("is taken off each reading")).hasCount(0);
+        assertThat(page.getByText("is taken off each reading while that stands"))
+                .hasCount(0);
         nothingWasComplainedOf();
     }
 
@@ -161,7 +162,7 @@ class TheDrawerTest extends AtTheBench {
                 .click();
         assertThat(other).containsText("picked");
         other.getByText("what its U comes of").click();
-        assertThat(other.getByRole(LIST)).containsText("what such a gauge may be out by itself");
+        assertThat(other.getByRole(LIST)).containsText("what its calibration left unknown");
         page.navigate(server().address() + "/jobs/1");
         assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("shoulder length")))
                 .isVisible();
