@@ -264,7 +264,7 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat(
                     resideInAnyPackage("jawread.core.judge..", "jawread.core.doubt..", "jawread.core.form..")
-                            .and(not(nameMatching(".*PinBracket"))));
+                            .and(not(nameMatching(".*Bracket"))));
 
     /**
      * What a verdict, a doubt, a step or a shape is. Known by this: whoever decides one has to make one, and each can be made only by a

@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import jawread.core.form.Runout;
 import jawread.core.gauge.GaugeAtHand;
+import jawread.core.gauge.LimitTry;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.Envelope;
 import jawread.core.judge.Guard;
@@ -190,33 +191,20 @@ public record FeatureAssessment(
 
     /** Whether a gauge that covers all of it goes, with its go end within the limits. */
     private boolean isGoneThrough() {
-        boolean isOutside = of.kind() == FeatureKind.OUTSIDE;
         return inForce().places().stream()
                 .flatMap(place -> place.standing().stream())
-                .anyMatch(reading -> {
-                    GaugeAtHand gauge = of.conditions()
-                            .instruments()
-                            .of(reading.with().gauge())
-                            .gauge();
-                    return gauge.kind().envelope()
-                            && reading.pins()
-                                    .filter(ends -> isOutside
-                                            ? ends.stops()
-                                                                    .compareTo(gauge.range()
-                                                                            .high())
-                                                            <= 0
-                                                    && !of.limits()
-                                                            .isAbove(gauge.range()
-                                                                    .high())
-                                            : ends.goes()
-                                                                    .compareTo(gauge.range()
-                                                                            .low())
-                                                            >= 0
-                                                    && !of.limits()
-                                                            .isBelow(gauge.range()
-                                                                    .low()))
-                                    .isPresent();
-                });
+                .anyMatch(this::isGoneThrough);
+    }
+
+    private boolean isGoneThrough(Reading reading) {
+        GaugeAtHand gauge = of.conditions().instruments().readOn(reading).gauge();
+        boolean hasGone =
+                reading.typed().flatMap(LimitTry::of).filter(LimitTry::hasGone).isPresent();
+        Length end = LimitTry.goEnd(of.kind() == FeatureKind.OUTSIDE, gauge.range());
+        return gauge.kind().envelope()
+                && hasGone
+                && !of.limits().isBelow(end)
+                && !of.limits().isAbove(end);
     }
 
     /**
@@ -230,14 +218,8 @@ public record FeatureAssessment(
         if (!isAsked || sizes.isEmpty() || sizes.size() < inForce().places().size()) {
             return Optional.empty();
         }
-        if (isGoneThrough()
-                && sizes.stream()
-                        .noneMatch(
-                                size -> of.limits().isBelow(size) || of.limits().isAbove(size))) {
-            return Optional.of(Envelope.PROVEN);
-        }
         Optional<Length> form = straightness().flatMap(PlaceMark::size);
-        return Optional.of(Envelope.of(
+        Envelope bySizes = Envelope.of(
                 kind == FeatureKind.OUTSIDE,
                 of.limits(),
                 sizes,
@@ -247,7 +229,8 @@ public record FeatureAssessment(
                         Envelope.doubt(inForce().places().stream()
                                 .map(PlaceAssessment::uncertainty)
                                 .flatMap(Optional::stream)
-                                .toList()))));
+                                .toList())));
+        return Optional.of(bySizes != Envelope.NOT_IN && isGoneThrough() ? Envelope.PROVEN : bySizes);
     }
 
     /** Whether a quick check of a place is asked for before it is measured, by the job's choice; once is enough. */

@@ -43,15 +43,15 @@ public record Instrument(
         return gauge.ownError().filter(GaugeError.Calibrated.class::isInstance).isPresent();
     }
 
-    /** How it stands, but for the date of its calibration, which hangs on the day. @param isSet whether it is put to use set on a master */
-    public Condition condition(boolean isSet) {
-        if (isSet && onMaster.sets().isEmpty()) {
-            return Condition.NEVER_SET;
+    /**
+     * How it stands, but for the date of its calibration, which hangs on the day.
+     *
+     * @param isOnMaster whether it is put to use as a micrometer on a master, whose zero then does not matter
+     */
+    public Condition condition(boolean isOnMaster) {
+        if (isOnMaster) {
+            return onMaster.sets().isEmpty() ? Condition.NEVER_SET : Condition.IN_ORDER;
         }
-        return isSet ? Condition.IN_ORDER : condition();
-    }
-
-    private Condition condition() {
         if (!gauge.kind().hasZero()) {
             return Condition.IN_ORDER;
         }

@@ -2,7 +2,7 @@ package jawread.core.assess;
 
 import java.util.List;
 import java.util.Optional;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.judge.PlaceValue;
 import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeJudgement;
@@ -99,11 +99,11 @@ public record PlaceAssessment(
 
     /** The pins that would settle it; none where it does not lie between two, and no limit between them. */
     public List<Length> settledBy(Limits limits) {
-        List<PinBracket> tries =
+        List<Bracket> tries =
                 standing().stream().flatMap(reading -> reading.pins().stream()).toList();
         return tries.isEmpty()
                 ? List.of()
-                : PinBracket.within(tries)
+                : Bracket.within(tries)
                         .map(bracket -> bracket.settledBy(limits))
                         .orElse(List.of());
     }

@@ -29,15 +29,11 @@ public record PlaceMark(
         TAKE_UP,
         NOTE,
         /** How straight the whole feature was found by a check of its own; of a round one together with how round. */
-        STRAIGHTNESS;
-
-        private boolean isOfTheWalk() {
-            return this == SKIP || this == TAKE_UP;
-        }
+        STRAIGHTNESS
     }
 
     /** Whether it says that the walk asks for the place, or does not. */
     boolean isOfTheWalk() {
-        return kind.isOfTheWalk();
+        return kind == Kind.SKIP || kind == Kind.TAKE_UP;
     }
 }

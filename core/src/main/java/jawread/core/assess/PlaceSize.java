@@ -3,7 +3,7 @@ package jawread.core.assess;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.judge.PlaceValue;
 import jawread.core.judge.SizeJudgement;
 import jawread.core.judge.TwoMethods;
@@ -46,7 +46,7 @@ public record PlaceSize(
     }
 
     private static PlaceSize ofOne(JudgedFeature feature, Standing standing) {
-        List<PinBracket> pins = standing.readings().stream()
+        List<Bracket> pins = standing.readings().stream()
                 .flatMap(reading -> reading.pins().stream())
                 .toList();
         boolean isBetweenPins = !pins.isEmpty() && pins.size() == standing.count();
@@ -56,7 +56,7 @@ public record PlaceSize(
         Optional<Uncertainty> uncertainty = value.value()
                 .map(size -> feature.conditions().uncertainty(feature.kind(), value, counting, size, standing));
         Optional<SizeJudgement> judged = isBetweenPins
-                ? PinBracket.within(pins).map(bracket -> SizeJudgement.of(feature.demand(), bracket))
+                ? Bracket.within(pins).map(bracket -> SizeJudgement.of(feature.demand(), bracket))
                 : value.value()
                         .map(size -> SizeJudgement.of(
                                 feature.demand(),

@@ -4,7 +4,7 @@ import java.math.BigInteger;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.misread.KeptReading;
@@ -74,7 +74,7 @@ public record Reading(
     public record Figure(
             Optional<Length> base,
             Length raw,
-            Optional<PinBracket> pins,
+            Optional<Bracket> pins,
             Length resolution,
             Length leastCount,
             Length spread,
@@ -184,7 +184,7 @@ public record Reading(
         return corrections.warmth();
     }
 
-    public Optional<PinBracket> pins() {
+    public Optional<Bracket> pins() {
         return figure.pins();
     }
 

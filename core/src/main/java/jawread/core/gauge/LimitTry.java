@@ -3,7 +3,7 @@ package jawread.core.gauge;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 
 /** What the two ends of a limit gauge did. */
@@ -25,8 +25,13 @@ public enum LimitTry {
     }
 
     /** Whether the go end went. */
-    public boolean isGo() {
+    public boolean hasGone() {
         return this != GO_STOPS;
+    }
+
+    /** The size of the go end. @param isOutside of a ring or a snap; of a plug it is the smaller */
+    public static Length goEnd(boolean isOutside, Range ends) {
+        return isOutside ? ends.high() : ends.low();
     }
 
     /**
@@ -35,12 +40,12 @@ public enum LimitTry {
      * @param isOutside of a ring or a snap, whose go end is the larger; of a plug it is the smaller
      * @param ends of the gauge
      */
-    public PinBracket within(boolean isOutside, Range ends) {
+    public Bracket within(boolean isOutside, Range ends) {
         if (this == GOES) {
-            return new PinBracket(ends.low(), ends.high());
+            return new Bracket(ends.low(), ends.high());
         }
         return isOutside == (this == GO_STOPS)
-                ? new PinBracket(ends.high(), Length.LARGEST_SIZE)
-                : new PinBracket(Length.ZERO, ends.low());
+                ? new Bracket(ends.high(), Length.LARGEST_SIZE)
+                : new Bracket(Length.ZERO, ends.low());
     }
 }

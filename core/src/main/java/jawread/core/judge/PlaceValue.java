@@ -16,18 +16,18 @@ import org.apache.commons.statistics.distribution.TDistribution;
  */
 public record PlaceValue(
         RepeatState state, int used, Optional<Length> value, Optional<Length> apart, Optional<Length> allowed) {
+    private static final double UPPER_TAIL = 0.025;
+
     /** Settled by one try: two pins say all that they can. Beyond the end of a limit gauge there is no value. */
-    public static PlaceValue between(List<PinBracket> tries) {
-        Optional<PinBracket> bracket = PinBracket.within(tries);
+    public static PlaceValue between(List<Bracket> tries) {
+        Optional<Bracket> bracket = Bracket.within(tries);
         return new PlaceValue(
                 bracket.isPresent() ? RepeatState.DONE : RepeatState.UNSETTLED,
                 bracket.isPresent() ? tries.size() : 0,
-                bracket.filter(of -> !of.isOpen()).map(PinBracket::value),
+                bracket.filter(of -> !of.isOpen()).map(Bracket::value),
                 Optional.empty(),
                 Optional.empty());
     }
-
-    private static final double UPPER_TAIL = 0.025;
 
     /**
      * s that its uncertainty rests on: of a scattered place that of its own readings, when they lie farther apart than is usual; times half of

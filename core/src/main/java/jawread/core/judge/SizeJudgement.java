@@ -85,22 +85,20 @@ public record SizeJudgement(
     }
 
     /** Of a bracket: as that says it, whatever the way it is worn. Beyond the end of a limit gauge nobody knows what to take off. */
-    public static SizeJudgement of(Demand demand, PinBracket bracket) {
+    public static SizeJudgement of(Demand demand, Bracket bracket) {
         Limits limits = demand.shown();
         var word = bracket.word(limits);
         var plain = Decision.of(DecisionRule.PLAIN, bracket.value(), demand.usable(), 0);
-        if (word == PinBracket.Word.TOO_CLOSE) {
-            boolean low = limits.isBelow(bracket.goes());
-            boolean high = limits.isAbove(bracket.stops());
+        if (word == Bracket.Word.TOO_CLOSE) {
+            boolean low = limits.isBelow(bracket.low());
+            boolean high = limits.isAbove(bracket.high());
             Side side = low == high ? Side.NEITHER : low ? Side.LOW : Side.HIGH;
             return new SizeJudgement(SizeVerdict.TOO_CLOSE, side, plain, Optional.empty(), Optional.empty());
         }
-        if (!bracket.isOpen()) {
-            // On one side as a whole, it is there with its middle too.
-            return of(demand, DecisionRule.PLAIN, bracket.value(), 0);
-        }
-        Length beyond = new Length(bracket.goes().isZero() ? -1 : 1);
-        SizeJudgement outside = of(demand, DecisionRule.PLAIN, bracket.value().plus(beyond), 0);
-        return new SizeJudgement(outside.verdict, outside.side, plain, outside.ladder, Optional.empty());
+        // On one side as a whole, it is there with any size of it.
+        SizeJudgement there = of(demand, DecisionRule.PLAIN, bracket.within(), 0);
+        return bracket.isOpen()
+                ? new SizeJudgement(there.verdict, there.side, there.decision, there.ladder, Optional.empty())
+                : there;
     }
 }

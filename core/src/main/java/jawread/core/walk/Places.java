@@ -61,9 +61,8 @@ public record Places(List<Section> sections, List<Axis> axes, List<KeepClear> ba
 
     /**
      * Lays the places out. A section in a keep-clear band, or so near it that a contact would reach in, moves off the band's nearer edge by half
-     * a contact's width; where that is past the feature's end, or meets another section, its places cannot be measured. Refuses a section below the feature's end
-     * ({@code section-beyond}), over 200 places
-     * ({@code too-many-places}), and something out of reach that is not there ({@code no-such-place-here}).
+     * a contact's width; where that is past the feature's end, or meets another section, its places cannot be measured. Refuses a section
+     * below the feature's end ({@code section-beyond}), over 200 places ({@code too-many-places}), and something out of reach that is not there ({@code no-such-place-here}).
      *
      * @param contact half its width, zero or above
      * @param length of the feature from its face; empty where nobody has said

@@ -79,7 +79,7 @@ class DecisionVectorsTest {
     void every_pair_of_pins() {
         VectorFile.of("pins", "unit", "goes", "stops", "lo", "hi", "value_pm", "d_pm", "verdict", "settles")
                 .runAll(row -> {
-                    var bracket = new PinBracket(length(row, "goes"), length(row, "stops"));
+                    var bracket = new Bracket(length(row, "goes"), length(row, "stops"));
                     Limits limits = limits(row).orElseThrow();
                     assertThat(bracket.value().picometres()).isEqualTo(Long.parseLong(row.get("value_pm")));
                     assertThat(bracket.width().picometres()).isEqualTo(Long.parseLong(row.get("d_pm")));

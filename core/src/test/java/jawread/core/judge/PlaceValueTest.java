@@ -39,12 +39,12 @@ class PlaceValueTest {
 
     @Test
     void tries_with_pins_narrow_the_bracket_until_they_contradict_each_other() {
-        var wide = new PinBracket(Length.ofMillimetres("6.00"), Length.ofMillimetres("6.03"));
-        var narrower = new PinBracket(Length.ofMillimetres("6.01"), Length.ofMillimetres("6.02"));
-        var beyond = new PinBracket(Length.ofMillimetres("6.03"), Length.ofMillimetres("6.04"));
+        var wide = new Bracket(Length.ofMillimetres("6.00"), Length.ofMillimetres("6.03"));
+        var narrower = new Bracket(Length.ofMillimetres("6.01"), Length.ofMillimetres("6.02"));
+        var beyond = new Bracket(Length.ofMillimetres("6.03"), Length.ofMillimetres("6.04"));
         assertThat(PlaceValue.between(List.of(wide)).value()).contains(Length.ofMillimetres("6.015"));
         assertThat(PlaceValue.between(List.of(wide, narrower)).value()).contains(Length.ofMillimetres("6.015"));
-        assertThat(PinBracket.within(List.of(wide, narrower))).contains(narrower);
+        assertThat(Bracket.within(List.of(wide, narrower))).contains(narrower);
         PlaceValue contradicting = PlaceValue.between(List.of(narrower, beyond));
         assertThat(contradicting.state()).isEqualTo(RepeatState.UNSETTLED);
         assertThat(contradicting.value()).isEmpty();

@@ -110,7 +110,7 @@ class SizeJudgementTest {
     })
     void pins_are_judged_by_their_bracket(String goes, String stops, SizeVerdict verdict, Side side) {
         var demand = Demand.of(FeatureKind.BORE, Limits.of(mm("16"), mm("16.018")));
-        var judged = SizeJudgement.of(demand, new PinBracket(mm(goes), mm(stops)));
+        var judged = SizeJudgement.of(demand, new Bracket(mm(goes), mm(stops)));
         assertThat(judged.verdict()).isEqualTo(verdict);
         assertThat(judged.side()).isEqualTo(side);
     }

@@ -3,7 +3,7 @@ package jawread.server.calc;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
 import jawread.core.limit.Limits;
@@ -34,7 +34,7 @@ class PinsTopic implements CalcTopic {
         if (goes.compareTo(stops) >= 0) {
             return Outcome.refused("pins-turned");
         }
-        var bracket = new PinBracket(goes, stops);
+        var bracket = new Bracket(goes, stops);
         Limits limits = row.requiredLimits();
         List<Length> settledBy = bracket.settledBy(limits);
         return Outcome.of(new CalcAnswer()

@@ -17,7 +17,7 @@ import jawread.core.assess.ReadingMark;
 import jawread.core.assess.SetTo;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.gauge.LimitTry;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.ScaleReading;
@@ -130,9 +130,9 @@ class ReadingWords {
     }
 
     /** What was tried, and what it did. */
-    private String between(PinBracket tried, Reading reading, Instrument read) {
-        String low = figures.exactly(tried.goes(), reading.unit());
-        String high = figures.exactly(tried.stops(), reading.unit());
+    private String between(Bracket tried, Reading reading, Instrument read) {
+        String low = figures.exactly(tried.low(), reading.unit());
+        String high = figures.exactly(tried.high(), reading.unit());
         return read.gauge().kind().isLimitGauge()
                 ? words.say(
                         "reading.limits." + reading.typed().orElse(LimitTry.GOES.code()),
@@ -170,11 +170,11 @@ class ReadingWords {
     /** As it was read; brought to 20 °C it is a computed figure, with a place more. Of a limit gauge between which two it lies, or beyond which. */
     private LengthText size(Reading reading, Instrument read) {
         if (read.gauge().kind().isLimitGauge()) {
-            PinBracket tried = reading.pins().orElseThrow();
+            Bracket tried = reading.pins().orElseThrow();
             LengthText end = figures.reading(tried.value(), reading.unit(), reading.resolution());
-            LengthText low = figures.reading(tried.goes(), reading.unit(), reading.resolution());
-            LengthText high = figures.reading(tried.stops(), reading.unit(), reading.resolution());
-            String sign = tried.goes().isZero() ? "< " : "> ";
+            LengthText low = figures.reading(tried.low(), reading.unit(), reading.resolution());
+            LengthText high = figures.reading(tried.high(), reading.unit(), reading.resolution());
+            String sign = tried.low().isZero() ? "< " : "> ";
             return tried.isOpen()
                     ? new LengthText(end.pm(), sign + end.text(), end.unit(), sign + end.other())
                     : new LengthText(

@@ -1,7 +1,7 @@
 package jawread.server.measure;
 
 import java.util.Optional;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.server.comparator.ComparatorSetting;
@@ -37,14 +37,14 @@ record Read(Length value, Length resolution, LengthUnit unit, Length correction,
     record RestsOn(
             Optional<Length> base,
             Optional<ComparatorSetting> setting,
-            Optional<PinBracket> pins,
+            Optional<Bracket> pins,
             Optional<PartWarmth> warmth,
             Length thermal) {
         static RestsOn of(Optional<Length> base, Optional<ComparatorSetting> setting) {
             return new RestsOn(base, setting, Optional.empty(), Optional.empty(), Length.ZERO);
         }
 
-        static RestsOn of(PinBracket pins) {
+        static RestsOn of(Bracket pins) {
             return new RestsOn(Optional.empty(), Optional.empty(), Optional.of(pins), Optional.empty(), Length.ZERO);
         }
 

@@ -3,7 +3,7 @@ package jawread.server.measure;
 import java.util.Optional;
 import jawread.core.gauge.LimitTry;
 import jawread.core.gauge.SettingMasters;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -94,7 +94,7 @@ class ReadOff {
         if (goes.length().compareTo(stops.length()) >= 0) {
             throw Refused.field("stops", "pins-other-way", words);
         }
-        var pins = new PinBracket(goes.length(), stops.length());
+        var pins = new Bracket(goes.length(), stops.length());
         Length finer = goes.resolution().compareTo(stops.resolution()) < 0 ? goes.resolution() : stops.resolution();
         return Read.of(pins.value(), finer, unit, RestsOn.of(pins));
     }
@@ -104,7 +104,7 @@ class ReadOff {
         LimitTry tried = asked.typed()
                 .flatMap(text -> LimitTry.of(text.strip()))
                 .orElseThrow(() -> Refused.field("typed", "not-a-try", words));
-        PinBracket within = tried.within(kind == FeatureKind.OUTSIDE, gauge.range());
+        Bracket within = tried.within(kind == FeatureKind.OUTSIDE, gauge.range());
         Length usual = gauge.unit().isInch() ? Length.ofInches("0.0001") : LengthUnit.MICROMETRE.whole();
         return Read.of(within.value(), usual, gauge.unit(), RestsOn.of(within));
     }

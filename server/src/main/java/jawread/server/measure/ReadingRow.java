@@ -23,7 +23,7 @@ import jawread.core.assess.Reading.Entry;
 import jawread.core.assess.Reading.Figure;
 import jawread.core.assess.Reading.Moved;
 import jawread.core.assess.SetTo;
-import jawread.core.judge.PinBracket;
+import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.scale.Parts;
@@ -153,9 +153,8 @@ class ReadingRow extends Kept {
         this.origin = asked.origin();
         this.typed = asked.typed().orElse(null);
         this.stopsTyped = asked.stops().orElse(null);
-        this.goesPm = read.rests().pins().map(pins -> pins.goes().picometres()).orElse(null);
-        this.stopsPm =
-                read.rests().pins().map(pins -> pins.stops().picometres()).orElse(null);
+        this.goesPm = read.rests().pins().map(pins -> pins.low().picometres()).orElse(null);
+        this.stopsPm = read.rests().pins().map(pins -> pins.high().picometres()).orElse(null);
         this.parts = asked.parts().map(Parts::toString).orElse(null);
         this.settingId = read.rests().setting().map(ComparatorSetting::id).orElse(null);
         this.warmth = warmth.orElse(null);
@@ -294,7 +293,7 @@ class ReadingRow extends Kept {
                         base(),
                         raw(),
                         Optional.ofNullable(goesPm)
-                                .map(goes -> new PinBracket(Length.ofPicometres(goes), Length.ofPicometres(stopsPm))),
+                                .map(goes -> new Bracket(Length.ofPicometres(goes), Length.ofPicometres(stopsPm))),
                         resolution(),
                         Length.ofPicometres(leastCountPm),
                         Length.ofPicometres(spreadPm),
