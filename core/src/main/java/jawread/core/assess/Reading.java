@@ -106,12 +106,16 @@ public record Reading(
      * master still shows its own.
      */
     public KeptReading asKept(Instrument read) {
-        Optional<Length> shown = setting().flatMap(SetTo::shown);
-        Length base =
-                shown.isPresent() ? read.base() : setting().map(SetTo::size).orElse(base(read));
-        Length own = shown.map(of -> raw().minus(setting().orElseThrow().size()).plus(of))
-                .orElse(raw());
-        return new KeptReading(read.scale().orElseThrow(), base, own, typed(), unit());
+        boolean showsItsOwn = setting().flatMap(SetTo::shown).isPresent();
+        Length base = showsItsOwn ? read.base() : setting().map(SetTo::size).orElse(base(read));
+        return new KeptReading(read.scale().orElseThrow(), base, raw().minus(fromShown()), typed(), unit());
+    }
+
+    /** What is added to what a micrometer shows that was set on a master: the master's size less what it showed there; else nothing. */
+    private Length fromShown() {
+        return setting()
+                .flatMap(set -> set.shown().map(shown -> set.size().minus(shown)))
+                .orElse(Length.ZERO);
     }
 
     /**
@@ -148,7 +152,7 @@ public record Reading(
                         entry.moved()),
                 new Figure(
                         figure.base(),
-                        shouldBe,
+                        shouldBe.plus(fromShown()),
                         Optional.empty(),
                         figure.resolution(),
                         figure.leastCount(),
