@@ -2,16 +2,11 @@ package jawread.core.gauge;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import jawread.core.gauge.Method.Held;
 import jawread.core.gauge.Question.About;
-import jawread.core.gauge.Remedy.Kind;
-import jawread.core.judge.GaugeError;
-import jawread.core.judge.MeasuredBy;
 import jawread.core.judge.RepeatSchool;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
@@ -99,8 +94,8 @@ public record Choosing(
         if (depth.isPresent() && reach.isPresent() && depth.get().compareTo(reach.get()) > 0) {
             return Choice.refused(method, condition, Fitness.OUT_OF_REACH);
         }
-        Optional<Length> um = method.isSet() ? masters.expandedFor(method, size) : Optional.of(Length.ZERO);
-        return um.map(expanded -> weighed(method, condition, usage.get(), expanded))
+        return masters.expandedFor(method, size)
+                .map(expanded -> weighed(method, condition, usage.get(), expanded))
                 .orElseGet(() -> Choice.refused(method, condition, Fitness.NO_MASTER));
     }
 
@@ -122,8 +117,7 @@ public record Choosing(
         int readings = repeatsWith(method);
         var uncertainty = Uncertainty.of(method.measures(usage, size, readings, masterExpanded, warmth));
         long seconds = places == 0 ? 0 : usage.setUpSeconds() + (long) places * readings * usage.secondsAReading();
-        Optional<Question> hardest =
-                questions.stream().min(Comparator.comparing(question -> ratio(question, uncertainty)));
+        Optional<Question> hardest = hardest(uncertainty);
         Optional<Double> ratio = hardest.map(question -> ratio(question, uncertainty));
         return new Choice(
                 method,
@@ -136,93 +130,30 @@ public record Choosing(
                 seconds);
     }
 
-    /** It is told only where it helps by more than this. */
-    private static final double WORTH_TELLING = 1.03;
-
-    private static final int THERMOMETER_SECONDS = 60;
-    private static final int TRIAL_READINGS = 10;
-    private static final int CALIBRATION_SECONDS = 3600;
-    private static final Length MASTER_EXPANDED = Length.ofMicrometres(1);
-
-    /**
-     * What would make a method good that is not, or bring it nearer: the cheapest first, each reckoned as if it alone were done. None for one
-     * that is good, or cannot be put to the feature.
-     *
-     * @param choice of this choosing
-     * @param measured warmth as it is reckoned where part and gauge are both measured
-     */
-    public List<Remedy> remedies(Choice choice, SettingMasters masters, Warmth measured) {
-        if (choice.fitness() == Fitness.GOOD || !choice.fitness().canMeasure() || questions.isEmpty()) {
-            return List.of();
-        }
-        Method method = choice.method();
-        Usage usage = method.usage(kind).orElseThrow();
-        Length um = method.isSet() ? masters.expandedFor(method, size).orElse(Length.ZERO) : Length.ZERO;
-        MeasuredBy now = method.measures(usage, size, choice.repeats(), um, warmth);
-        var remedies = new ArrayList<Remedy>();
-        if (warmth.temperatures().isEmpty()) {
-            remedies.add(remedy(Kind.TEMPERATURES, method, now.withWarmth(measured), THERMOMETER_SECONDS));
-        }
-        if (now.spread().isPresent()) {
-            long each = (long) places * usage.secondsAReading();
-            remedies.add(remedy(Kind.ONE_MORE, method, now.withReadings(now.readings() + 1), each));
-            if (method.held().isEmpty()) {
-                // Nobody holds it closer than its steps show.
-                Length least = Length.nearest(method.resolution().micrometres() / Math.sqrt(12));
-                remedies.add(remedy(
-                        Kind.TRIAL,
-                        method.heldBy(new Held(Length.ZERO, least)),
-                        now.withSpread(least),
-                        (long) TRIAL_READINGS * usage.secondsAReading()));
-            }
-        }
-        if (now.error() instanceof GaugeError.Permitted permitted && !method.onMaster()) {
-            var calibrated = new GaugeError.Calibrated(permitted.most().half(), Length.ZERO);
-            remedies.add(remedy(Kind.CALIBRATION, method, now.withError(calibrated), CALIBRATION_SECONDS));
-        }
-        nearMaster(method, masters).ifPresent(remedies::add);
-        double ratio = choice.ratio().orElseThrow();
-        return remedies.stream()
-                .filter(remedy -> remedy.ratio() > ratio * WORTH_TELLING)
-                .sorted(Comparator.comparing(Remedy::seconds).thenComparing(Remedy::kind))
-                .toList();
-    }
-
-    /** A micrometer set on a master near the size: one of the drawer, else one to be got. */
-    private Optional<Remedy> nearMaster(Method method, SettingMasters masters) {
-        if (!method.gauge().kind().hasFrames()
-                || method.onMaster()
-                || method.reader().isPresent()) {
-            return Optional.empty();
-        }
-        var set = new Method(method.gauge(), Optional.empty(), method.held(), true);
-        Optional<Length> here = masters.expandedFor(set, size);
-        Usage usage = set.usage(kind).orElseThrow();
-        return Optional.of(remedy(
-                here.isPresent() ? Kind.SET_ON_MASTER : Kind.MASTER,
-                set,
-                set.measures(usage, size, repeatsWith(set), here.orElse(MASTER_EXPANDED), warmth),
-                usage.setUpSeconds()));
-    }
-
-    private Remedy remedy(Kind what, Method method, MeasuredBy then, long seconds) {
-        var uncertainty = Uncertainty.of(then);
-        double ratio = questions.stream()
-                .mapToDouble(question -> ratio(question, uncertainty))
-                .min()
-                .orElseThrow();
-        boolean good = questions.stream().allMatch(question -> school.isGood(method, question, ratio));
-        return new Remedy(what, uncertainty, ratio, good, seconds);
-    }
-
     /** One reading does only where the turning point is seen; what goes or does not does so at once. */
-    private int repeatsWith(Method method) {
+    int repeatsWith(Method method) {
         if (method.gauge().kind().isLimitGauge()) {
             return 1;
         }
         return repeats == RepeatSchool.ONCE && !method.isLive()
                 ? RepeatSchool.TWO_THEN_THIRD.fewest()
                 : repeats.fewest();
+    }
+
+    private Optional<Question> hardest(Uncertainty uncertainty) {
+        return questions.stream().min(Comparator.comparing(question -> ratio(question, uncertainty)));
+    }
+
+    /** T / (2·U) of the hardest question; zero where there is none. */
+    double ratio(Uncertainty uncertainty) {
+        return hardest(uncertainty)
+                .map(question -> ratio(question, uncertainty))
+                .orElse(0.0);
+    }
+
+    /** Whether the school calls it good. @param ratio of the hardest question */
+    boolean isGood(Method method, double ratio) {
+        return !questions.isEmpty() && questions.stream().allMatch(question -> school.isGood(method, question, ratio));
     }
 
     private static double ratio(Question question, Uncertainty uncertainty) {
@@ -235,9 +166,7 @@ public record Choosing(
         if (asksOvality && method.gauge().kind().missesOvality()) {
             return Fitness.CANNOT_SEE;
         }
-        boolean good = !questions.isEmpty()
-                && questions.stream().allMatch(question -> school.isGood(method, question, ratio.orElse(0.0)));
-        if (good) {
+        if (isGood(method, ratio.orElse(0.0))) {
             return Fitness.GOOD;
         }
         return ratio.orElse(0.0) >= 1 ? Fitness.WITH_CARE : Fitness.CANNOT_DECIDE;

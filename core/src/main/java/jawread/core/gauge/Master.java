@@ -36,6 +36,9 @@ public record Master(String number, Kind kind, Length size, Length expanded, Opt
         }
     }
 
+    /** A size it can give, and the U of that. */
+    record Made(Length size, Length expanded) {}
+
     /**
      * Whether a comparator can be set on it: a ring within the travel of its needle, or a stack of blocks.
      *
@@ -49,14 +52,6 @@ public record Master(String number, Kind kind, Length size, Length expanded, Opt
         };
     }
 
-    /** Its U at a size: of a stack that of its blocks by √n, each as far out by itself as any. */
-    Length expandedAt(Length size) {
-        return blocks.map(set -> Wringing.of(set, size, Length.ZERO).blocks().size())
-                .filter(pieces -> pieces > 1)
-                .map(pieces -> Length.nearest(expanded.micrometres() * Math.sqrt(pieces)))
-                .orElse(expanded);
-    }
-
     /** Whether such a micrometer can be closed on it at all, whatever the size asked for. */
     public boolean mayServe(GaugeAtHand micrometer) {
         return switch (kind) {
@@ -66,23 +61,33 @@ public record Master(String number, Kind kind, Length size, Length expanded, Opt
         };
     }
 
-    /** The size it gives a micrometer that is to be set near a size: something to close on, one piece or blocks wrung together. */
-    Optional<Length> near(Length wanted) {
+    /** What it gives a micrometer that is to be set near a size: something to close on, one piece or blocks wrung together. */
+    Optional<Made> near(Length wanted) {
         return switch (kind) {
-            case BAR, PIN, BLOCK -> Optional.of(size);
+            case BAR, PIN, BLOCK -> Optional.of(new Made(size, expanded));
             case BLOCK_SET -> at(wanted);
             case RING -> Optional.empty();
         };
     }
 
-    /** The size it gives a comparator that is to be set: a ring its own, blocks the nearest that can be wrung. */
-    Optional<Length> at(Length wanted) {
+    /** What it gives a comparator that is to be set: a ring its own size, blocks the nearest that can be wrung. */
+    Optional<Made> at(Length wanted) {
         return switch (kind) {
-            case RING -> Optional.of(size);
-            case BLOCK_SET ->
-                blocks.filter(set -> wanted.compareTo(size) <= 0)
-                        .flatMap(set -> Wringing.of(set, wanted, Length.ZERO).nearest());
+            case RING -> Optional.of(new Made(size, expanded));
+            case BLOCK_SET -> blocks.filter(set -> wanted.compareTo(size) <= 0).flatMap(set -> wrung(set, wanted));
             case BAR, PIN, BLOCK -> Optional.empty();
         };
+    }
+
+    /** Each block is as far out by itself as any: of n the stack by √n times that. */
+    private Optional<Made> wrung(BlockSet set, Length wanted) {
+        var wringing = Wringing.of(set, wanted, Length.ZERO);
+        if (wringing.isExact()) {
+            return Optional.of(new Made(
+                    wanted,
+                    Length.nearest(
+                            expanded.micrometres() * Math.sqrt(wringing.blocks().size()))));
+        }
+        return wringing.nearest().flatMap(nearest -> wrung(set, nearest));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.core.gauge.Master.Made;
 import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
@@ -15,7 +16,7 @@ import jawread.core.limit.FeatureKind;
 /**
  * What a drawer has to set a comparator on, or a micrometer near the size.
  *
- * @param masters rings, and sets of blocks
+ * @param masters all there are: a comparator is set on a ring or on blocks, a micrometer on a bar, a pin or blocks
  * @param gauges of which an outside micrometer, locked at the size, is a master too
  */
 public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, Warmth warmth) {
@@ -53,8 +54,11 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         return gauge.unit().isInch() ? Length.ofInches("0.1") : Length.ofMillimetres("2.5");
     }
 
-    /** Um: the smallest U of all that such a method can be set on at a size; empty when nothing serves. */
+    /** Um: the smallest U of all that a method can be set on at a size; zero for one that is set on nothing, empty when nothing serves. */
     public Optional<Length> expandedFor(Method method, Length size) {
+        if (!method.isSet()) {
+            return Optional.of(Length.ZERO);
+        }
         return method.onMaster()
                 ? near(method.gauge(), size).map(SetOn::expanded).min(Length::compareTo)
                 : expandedFor(method.gauge(), size);
@@ -65,13 +69,13 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         return masters.stream()
                 .flatMap(master -> master
                         .near(size)
-                        .filter(at -> at.minus(size).abs().compareTo(travel(micrometer)) <= 0
-                                && micrometer.range().covers(at))
-                        .map(at -> new SetOn(
+                        .filter(made -> made.size().minus(size).abs().compareTo(travel(micrometer)) <= 0
+                                && micrometer.range().covers(made.size()))
+                        .map(made -> new SetOn(
                                 master.kind() == Master.Kind.BLOCK_SET ? Kind.STACK : Kind.BAR,
                                 master.number(),
-                                at,
-                                master.expandedAt(at)))
+                                made.size(),
+                                made.expanded()))
                         .stream());
     }
 
@@ -80,7 +84,7 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         Length travel = travel(comparator);
         Stream<Length> made = masters.stream()
                 .filter(master -> master.sets(size, travel))
-                .map(master -> master.expandedAt(master.at(size).orElse(size)));
+                .map(master -> master.at(size).map(Made::expanded).orElse(master.expanded()));
         Stream<Length> locked = micrometers(size).map(gauge -> expandedOf(gauge, size));
         return Stream.concat(made, locked).min(Length::compareTo);
     }
@@ -108,12 +112,12 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         Stream<SetOn> made = masters.stream()
                 .flatMap(master -> master
                         .at(size)
-                        .filter(at -> at.minus(size).abs().compareTo(travel) <= 0)
-                        .map(at -> new SetOn(
+                        .filter(given -> given.size().minus(size).abs().compareTo(travel) <= 0)
+                        .map(given -> new SetOn(
                                 master.kind() == Master.Kind.RING ? Kind.RING : Kind.STACK,
                                 master.number(),
-                                at,
-                                master.expandedAt(at)))
+                                given.size(),
+                                given.expanded()))
                         .stream());
         Stream<SetOn> locked = micrometers(size)
                 .map(gauge ->

@@ -345,7 +345,7 @@ class ChoosingTest {
         assertThat(micrometer.fitness()).isNotEqualTo(Fitness.GOOD);
         var measured = new Warmth(
                 Material.STEEL.alpha(), Material.STEEL.alpha(), Optional.of(new Warmth.Temperatures(25, 25)), 0.3, 0);
-        List<Remedy> remedies = asked.remedies(micrometer, masters(), measured);
+        List<Remedy> remedies = new Remedies(asked, masters(), measured).of(micrometer);
         assertThat(remedies)
                 .extracting(Remedy::kind)
                 .containsExactly(Remedy.Kind.MASTER, Remedy.Kind.TRIAL, Remedy.Kind.CALIBRATION);
@@ -356,12 +356,12 @@ class ChoosingTest {
         assertThat(remedies).allSatisfy(remedy -> assertThat(remedy.makesGood()).isEqualTo(remedy.ratio() >= 4));
         var coarse = size(FeatureKind.OUTSIDE, "32.00", "32.06", ChoiceSchool.QUARTER);
         Choice caliper = coarse.among(List.of(by(CALIPER)), masters(), IN_ORDER).get(0);
-        assertThat(coarse.remedies(caliper, masters(), measured))
+        assertThat(new Remedies(coarse, masters(), measured).of(caliper))
                 .extracting(Remedy::kind)
                 .containsExactly(Remedy.Kind.ONE_MORE, Remedy.Kind.TRIAL, Remedy.Kind.CALIBRATION);
         Choice good = size(FeatureKind.OUTSIDE, "31.5", "32.5", ChoiceSchool.QUARTER)
                 .among(List.of(by(FINE)), masters(), IN_ORDER)
                 .get(0);
-        assertThat(asked.remedies(good, masters(), measured)).isEmpty();
+        assertThat(new Remedies(asked, masters(), measured).of(good)).isEmpty();
     }
 }

@@ -15,6 +15,7 @@ import jawread.core.gauge.Choosing;
 import jawread.core.gauge.Condition;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.Method.Held;
+import jawread.core.gauge.Remedies;
 import jawread.core.gauge.Remedy;
 import jawread.core.gauge.Usage;
 import jawread.core.heat.Material;
@@ -75,10 +76,11 @@ public record AtHand(
     /** What would make a method of these better, the cheapest first. @param part its material */
     public List<Remedy> remedies(Choosing choosing, Choice choice, Material part) {
         double room = 20 + instruments.fromTwenty();
-        return choosing.remedies(
-                choice,
-                instruments.settingMasters(choosing.warmth(), at),
-                warmth(part, Optional.of(new Temperatures(room, room))));
+        return new Remedies(
+                        choosing,
+                        instruments.settingMasters(choosing.warmth(), at),
+                        warmth(part, Optional.of(new Temperatures(room, room))))
+                .of(choice);
     }
 
     private Condition condition(GaugeAndReader method) {

@@ -184,12 +184,10 @@ class GaugePages {
         if (!method.gauge().range().covers(length)) {
             throw Refused.field("size", "size-outside-range", words);
         }
-        Length master = method.isSet()
-                ? atHand.instruments()
-                        .settingMasters(warmth, atHand.at())
-                        .expandedFor(held, length)
-                        .orElseThrow(() -> Refused.field("size", "nothing-to-set-on", words))
-                : Length.ZERO;
+        Length master = atHand.instruments()
+                .settingMasters(warmth, atHand.at())
+                .expandedFor(held, length)
+                .orElseThrow(() -> Refused.field("size", "nothing-to-set-on", words));
         var uncertainty = Uncertainty.of(held.measures(usage, length, readings, master, warmth));
         return uncertainties.of(uncertainty, unit, UncertaintyWords.isCalibrated(method.read()));
     }
