@@ -40,6 +40,7 @@ import org.springframework.stereotype.Component;
 /** Puts a reading into figures and words: its size, its sum, what was said of it since. */
 @Component
 class ReadingWords {
+    private static final String BETWEEN = " \u2026 ";
     private static final Kind<UUID, ReadingView> TOLD = Kind.small("reading told");
 
     private final Snapshots snapshots;
@@ -167,25 +168,27 @@ class ReadingWords {
                 mark.madeAt());
     }
 
-    /** As it was read; brought to 20 °C it is a computed figure, with a place more. Of a limit gauge between which two it lies, or beyond which. */
+    /** As it was read; brought to 20 °C it is a computed figure, with a place more. */
     private LengthText size(Reading reading, Instrument read) {
         if (read.gauge().kind().isLimitGauge()) {
-            Bracket tried = reading.pins().orElseThrow();
-            LengthText end = figures.reading(tried.value(), reading.unit(), reading.resolution());
-            LengthText low = figures.reading(tried.low(), reading.unit(), reading.resolution());
-            LengthText high = figures.reading(tried.high(), reading.unit(), reading.resolution());
-            String sign = tried.low().isZero() ? "< " : "> ";
-            return tried.isOpen()
-                    ? new LengthText(end.pm(), sign + end.text(), end.unit(), sign + end.other())
-                    : new LengthText(
-                            end.pm(),
-                            low.text() + " \u2026 " + high.text(),
-                            end.unit(),
-                            low.other() + " \u2026 " + high.other());
+            return tried(reading, reading.pins().orElseThrow());
         }
         return reading.thermal().isZero() && reading.pins().isEmpty()
                 ? figures.reading(reading.value(), reading.unit(), reading.resolution())
                 : figures.computed(reading.value(), reading.unit(), reading.resolution(), List.of());
+    }
+
+    /** Of a limit gauge: between which two sizes the part lies, or beyond which. */
+    private LengthText tried(Reading reading, Bracket tried) {
+        LengthText end = figures.reading(tried.value(), reading.unit(), reading.resolution());
+        if (tried.isOpen()) {
+            String sign = tried.isOpenBelow() ? "< " : "> ";
+            return new LengthText(end.pm(), sign + end.text(), end.unit(), sign + end.other());
+        }
+        LengthText low = figures.reading(tried.low(), reading.unit(), reading.resolution());
+        LengthText high = figures.reading(tried.high(), reading.unit(), reading.resolution());
+        return new LengthText(
+                end.pm(), low.text() + BETWEEN + high.text(), end.unit(), low.other() + BETWEEN + high.other());
     }
 
     /** What the place is called where it was taken, before it was put right. */

@@ -133,8 +133,7 @@ class RoundWords {
                 .map(Length::picometres);
     }
 
-    /** What can be said of perfect form at maximum material; null where the drawing does not demand it. */
-    @Nullable
+    /** How straight the feature was found, and where to say it; empty where the drawing does not demand perfect form. */
     Optional<StraightnessView> straightness(FeatureAssessment feature, Job job) {
         return feature.envelope()
                 .map(any -> new StraightnessView(
@@ -153,6 +152,8 @@ class RoundWords {
                                 .orElse("")));
     }
 
+    /** What can be said of perfect form at maximum material; null where the drawing does not demand it. */
+    @Nullable
     String envelope(FeatureAssessment feature) {
         return feature.envelope()
                 .map(said -> words.say("envelope." + said.code()))
