@@ -10,20 +10,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.PlaceMark;
-import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.door.TypedFigure;
-import jawread.server.job.PlansInForce;
 import jawread.server.judgement.PlacesBesides.ByHand;
 import jawread.server.live.Acknowledged;
 import jawread.server.live.Receipt;
 import jawread.server.measure.PlaceMarks;
 import jawread.server.measure.PlaceMarks.MarkPlace;
-import jawread.server.words.Refused;
-import jawread.server.words.TypedFields;
-import jawread.server.words.Words;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -37,22 +31,9 @@ class PlaceController {
     private final PlaceMarks placeMarks;
     private final PlacesBesides besides;
     private final Sheets sheets;
-    private final PlansInForce plans;
-    private final TypedFields fields;
-    private final Words words;
     private final ScreenTickets tickets;
 
-    PlaceController(
-            PlaceMarks placeMarks,
-            PlacesBesides besides,
-            Sheets sheets,
-            PlansInForce plans,
-            TypedFields fields,
-            Words words,
-            ScreenTickets tickets) {
-        this.plans = plans;
-        this.fields = fields;
-        this.words = words;
+    PlaceController(PlaceMarks placeMarks, PlacesBesides besides, Sheets sheets, ScreenTickets tickets) {
         this.placeMarks = placeMarks;
         this.besides = besides;
         this.sheets = sheets;
@@ -85,20 +66,10 @@ class PlaceController {
                 body.round(),
                 body.place(),
                 body.kind(),
-                size(body),
+                Optional.ofNullable(body.size()),
                 body.reason(),
                 tickets.whoStandsAt(request, body.person()).id()));
         return answer(receipt, body.part(), body.feature());
-    }
-
-    /** Refuses a straightness without a figure. */
-    private Optional<Length> size(PlaceMarkBody body) {
-        if (body.kind() != PlaceMark.Kind.STRAIGHTNESS) {
-            return Optional.empty();
-        }
-        LengthUnit unit = plans.part(body.part()).job().unit();
-        return Optional.of(fields.aboveZero("size", body.size() == null ? "" : body.size(), unit, "straightness-needed")
-                .orElseThrow(() -> Refused.field("size", "straightness-needed", words)));
     }
 
     /** @param sections where the axis is taken */

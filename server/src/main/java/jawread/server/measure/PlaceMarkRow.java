@@ -39,13 +39,13 @@ class PlaceMarkRow extends SaidRow {
 
     protected PlaceMarkRow() {}
 
-    PlaceMarkRow(MarkPlace mark, Place place, String reason, Person person, Instant madeAt) {
+    PlaceMarkRow(MarkPlace mark, Optional<Length> size, Place place, String reason, Person person, Instant madeAt) {
         super(mark.id(), reason, person, madeAt);
         this.partId = mark.part();
         this.placeId = place.id();
         this.roundNumber = mark.round();
         this.kind = mark.kind();
-        this.sizePm = mark.size().map(Length::picometres).orElse(null);
+        this.sizePm = size.map(Length::picometres).orElse(null);
     }
 
     long partId() {
