@@ -26,8 +26,7 @@ import jawread.core.walk.WalkOrder;
  * @param keepClear bands that no contact may stand in
  * @param outOfReach places that cannot be measured, with the reason
  * @param order the code of a {@link WalkOrder}
- * @param contact how far a contact keeps from the edge of such a band, half its width; empty: as the job has it. A feature typed before that was
- *     asked keeps to the edge itself, 0
+ * @param contact how far a contact keeps from the edge of such a band, half its width; empty: as the job has it
  * @param together a name that features bear that are reworked to one size, as the bores of a block
  */
 public record TypedFeature(
@@ -75,7 +74,7 @@ public record TypedFeature(
         outOfReach = tidy(outOfReach);
         order = tidy(order);
         together = tidy(together);
-        contact = contact == null ? "0" : tidy(contact);
+        contact = tidy(contact);
     }
 
     private static String tidy(String text) {

@@ -39,6 +39,13 @@ abstract class KeptAsJson<T> implements AttributeConverter<T, String> {
         TypedFeatureKept() {
             super(TypedFeature.class);
         }
+
+        /** One typed before anybody asked how far a contact keeps from an edge keeps to the edge itself, as it did then. */
+        @Override
+        public TypedFeature convertToEntityAttribute(String column) {
+            TypedFeature kept = super.convertToEntityAttribute(column);
+            return kept.contact().isEmpty() ? kept.keepingClearBy("0") : kept;
+        }
     }
 
     @Immutable
