@@ -98,6 +98,11 @@ public record GaugeKind(
         return reads == Reads.COMPARATOR;
     }
 
+    /** Whether it may be set on a master near the size: a comparator always is, an outside micrometer where it pays. */
+    public boolean mayBeSet() {
+        return isComparator() || hasFrames;
+    }
+
     /** Whether it goes over or into what there is, whatever its size: good for a quick check. */
     public boolean isCaliper() {
         return mayRead && !hasFrames;

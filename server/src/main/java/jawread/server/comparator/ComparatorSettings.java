@@ -234,7 +234,7 @@ public class ComparatorSettings {
     /** A comparator, or a micrometer. Refuses one that is set on nothing, and one that may not measure. */
     Gauge settable(long id) {
         Gauge gauge = drawer.byId(id);
-        if (!gauge.kind().isComparator() && !gauge.kind().hasFrames()) {
+        if (!gauge.kind().mayBeSet()) {
             throw Refused.field("gauge", "no-comparator", words);
         }
         if (!gauge.mayMeasure()) {

@@ -36,9 +36,12 @@ public class SettingTrust {
         this.clock = clock;
     }
 
-    /** When its setting was last looked at: made, or put back on its master since. */
+    /** When its setting was last looked at: made, or put back on its master since. A micrometer is set anew for that: a look at its zero is none. */
     @Transactional(readOnly = true)
     public Instant lookedAt(ComparatorSetting setting, Gauge gauge) {
+        if (!gauge.kind().isComparator()) {
+            return setting.at();
+        }
         return checks.of(gauge).stream()
                 .map(GaugeCheck::at)
                 .filter(at -> at.isAfter(setting.at()))

@@ -119,7 +119,7 @@ public class SettingUp {
     @Transactional(readOnly = true)
     public List<StandsAtView> all() {
         return drawer.all().stream()
-                .filter(gauge -> (gauge.kind().isComparator() || gauge.kind().hasFrames()) && gauge.mayMeasure())
+                .filter(gauge -> gauge.kind().mayBeSet() && gauge.mayMeasure())
                 .flatMap(gauge -> standsAt(gauge).stream())
                 .toList();
     }

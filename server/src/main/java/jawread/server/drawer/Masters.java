@@ -57,7 +57,7 @@ public class Masters {
 
     @Transactional
     public ShopMaster add(TypedMaster typed) {
-        lockWithComparators();
+        lockWithWhatIsSet();
         MasterHead head = understood(typed, Optional.empty());
         journal.write(Journal.DRAWER, What.DRAWER);
         return masters.saveAndFlush(new MasterRow(head)).master();
@@ -66,7 +66,7 @@ public class Masters {
     /** Refuses a change made over another's with 412. */
     @Transactional
     public ShopMaster write(long id, long edition, TypedMaster typed) {
-        lockWithComparators();
+        lockWithWhatIsSet();
         ShopMaster master = drawer.masterById(id);
         Editions.refuseUnlessSame(edition, master.version(), words);
         MasterHead head = understood(typed, Optional.of(master));
@@ -77,9 +77,9 @@ public class Masters {
     }
 
     /** What can be set on masters rests on them. */
-    private void lockWithComparators() {
+    private void lockWithWhatIsSet() {
         locks.drawer(drawer.all().stream()
-                .filter(gauge -> gauge.kind().isComparator())
+                .filter(gauge -> gauge.kind().mayBeSet())
                 .mapToLong(Gauge::id)
                 .toArray());
     }
