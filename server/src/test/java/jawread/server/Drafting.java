@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
 import tools.jackson.databind.JsonNode;
@@ -40,6 +41,18 @@ public final class Drafting {
         return server.get("/api/jobs/" + job.path("id").asLong() + "/plan")
                 .json()
                 .path("plans")
+                .get(0);
+    }
+
+    /** The first part of its first plan, as the bench shows it. */
+    public JsonNode part(JsonNode job) {
+        return StreamSupport.stream(server.get("/api/bench").json().path("jobs").spliterator(), false)
+                .filter(each -> each.path("id").asLong() == job.path("id").asLong())
+                .findFirst()
+                .orElseThrow()
+                .path("plans")
+                .get(0)
+                .path("parts")
                 .get(0);
     }
 

@@ -19,6 +19,7 @@ import jawread.server.choosing.ChoosingView.RemedyView;
 import jawread.server.choosing.ChoosingView.TakesView;
 import jawread.server.drawer.AtHand.Weighed;
 import jawread.server.drawer.Gauge;
+import jawread.server.drawer.MethodNames;
 import jawread.server.drawer.UncertaintyWords;
 import jawread.server.words.Durations;
 import jawread.server.words.Figures;
@@ -31,6 +32,7 @@ class ChoosingWords {
     /** Of so many methods it is said what they would take. */
     private static final int BEST_TOLD = 2;
 
+    private final MethodNames names;
     private final MethodReasons reasons;
     private final UncertaintyWords uncertainties;
     private final Durations durations;
@@ -38,7 +40,13 @@ class ChoosingWords {
     private final Words words;
 
     ChoosingWords(
-            MethodReasons reasons, UncertaintyWords uncertainties, Durations durations, Figures figures, Words words) {
+            MethodNames names,
+            MethodReasons reasons,
+            UncertaintyWords uncertainties,
+            Durations durations,
+            Figures figures,
+            Words words) {
+        this.names = names;
         this.reasons = reasons;
         this.uncertainties = uncertainties;
         this.durations = durations;
@@ -157,15 +165,7 @@ class ChoosingWords {
         return new MethodView(
                 weighed.method().key(),
                 weighed.method().number(),
-                weighed.method().reader().isPresent()
-                        ? words.say(
-                                "choosing.read-with",
-                                Map.of(
-                                        "gauge", gauge.name(),
-                                        "reader", weighed.method().read().name()))
-                        : weighed.method().onMaster()
-                                ? words.say("choosing.on-master", Map.of("gauge", gauge.name()))
-                                : gauge.name(),
+                names.of(weighed.method()),
                 gauge.kind().code(),
                 choice.fitness().code(),
                 words.say("fitness." + choice.fitness().code()),

@@ -81,23 +81,17 @@ public class Drawer {
     @Transactional(readOnly = true)
     public List<GaugeAndReader> methods() {
         List<Gauge> all = all();
-        return all.stream()
+        List<ShopMaster> usable = masters().stream().filter(this::mayBeUsed).toList();
+        Stream<GaugeAndReader> held = all.stream()
                 .filter(gauge -> !gauge.kind().isForThreads())
                 .flatMap(gauge -> gauge.kind().isTransfer()
                         ? readersOf(gauge, all).map(reader -> GaugeAndReader.carried(gauge, reader))
-                        : Stream.of(GaugeAndReader.of(gauge)))
-                .toList();
-    }
-
-    /** Besides those: each micrometer as it is set on a master, where the drawer has one to set it on. */
-    @Transactional(readOnly = true)
-    public List<GaugeAndReader> methodsOnMasters() {
-        List<ShopMaster> usable = masters().stream().filter(this::mayBeUsed).toList();
-        return all().stream()
+                        : Stream.of(GaugeAndReader.of(gauge)));
+        Stream<GaugeAndReader> set = all.stream()
                 .filter(gauge -> gauge.kind().hasFrames()
                         && usable.stream().anyMatch(master -> master.master().mayServe(Methods.atHand(gauge))))
-                .map(GaugeAndReader::onMaster)
-                .toList();
+                .map(GaugeAndReader::onMaster);
+        return Stream.concat(held, set).toList();
     }
 
     /** Those named; where none is, every outside micrometer and caliper whose range meets the gauge's own. */

@@ -45,7 +45,7 @@ class DrawerPages {
     @Transactional(readOnly = true)
     public List<GaugeView> readable() {
         ZerosWanting wanting = checks.wanting();
-        return Stream.concat(drawer.methods().stream(), drawer.methodsOnMasters().stream())
+        return drawer.methods().stream()
                 .filter(method ->
                         method.read().hasScale() || method.read().kind().isBracket())
                 .map(method -> drawerWords.method(method, wanting))

@@ -37,6 +37,7 @@ import org.springframework.stereotype.Component;
 class DrawerWords {
     private final People people;
     private final Drawer drawer;
+    private final MethodNames names;
     private final CheckWords checks;
     private final ScaleViews scales;
     private final Durations durations;
@@ -46,6 +47,7 @@ class DrawerWords {
     DrawerWords(
             People people,
             Drawer drawer,
+            MethodNames names,
             CheckWords checks,
             ScaleViews scales,
             Durations durations,
@@ -53,6 +55,7 @@ class DrawerWords {
             Words words) {
         this.people = people;
         this.drawer = drawer;
+        this.names = names;
         this.checks = checks;
         this.scales = scales;
         this.durations = durations;
@@ -70,13 +73,7 @@ class DrawerWords {
                 method.reader().map(Gauge::id).orElse(null),
                 method.onMaster() ? true : null,
                 method.number(),
-                method.reader()
-                        .map(of -> words.say(
-                                "choosing.read-with",
-                                Map.of("gauge", method.gauge().name(), "reader", of.name())))
-                        .orElseGet(() -> method.onMaster()
-                                ? words.say("choosing.on-master", Map.of("gauge", read.name()))
-                                : read.name()),
+                names.of(method),
                 method.gauge().kind().code(),
                 state.code(),
                 words.say("gauge.state." + state.code()),
@@ -89,7 +86,7 @@ class DrawerWords {
                 whole(read.range().low(), unit),
                 whole(read.range().high(), unit),
                 unit.symbol(),
-                whole(read.leastCount(), unit, read),
+                stepOf(read),
                 read.kind().isLimitGauge()
                         ? Arrays.stream(LimitTry.values())
                                 .map(each -> new TryView(each.code(), words.say("limit-try." + each.code())))
@@ -99,8 +96,10 @@ class DrawerWords {
     }
 
     /** Its steps; what has none has figures to a whole unit. */
-    private LengthText whole(Length step, LengthUnit unit, Gauge gauge) {
-        return figures.reading(step, unit, gauge.leastCount().isZero() ? unit.whole() : gauge.leastCount());
+    private LengthText stepOf(Gauge gauge) {
+        LengthUnit unit = gauge.unit();
+        return figures.reading(
+                gauge.leastCount(), unit, gauge.leastCount().isZero() ? unit.whole() : gauge.leastCount());
     }
 
     private LengthText whole(Length length, LengthUnit unit) {

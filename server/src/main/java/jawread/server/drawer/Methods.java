@@ -93,13 +93,7 @@ public class Methods {
     }
 
     private AtHand read(List<Trial> young) {
-        return new AtHand(
-                clock.instant(),
-                drawer.today(),
-                Stream.concat(drawer.methods().stream(), drawer.methodsOnMasters().stream())
-                        .toList(),
-                instruments.now(),
-                young);
+        return new AtHand(clock.instant(), drawer.today(), drawer.methods(), instruments.now(), young);
     }
 
     private List<Trial> youngTrialsOf(Person person, Instant at) {
@@ -129,6 +123,11 @@ public class Methods {
                 atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty(), method.onMaster());
         Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person, at));
         return held.usageOrCommonest(kind).flatMap(held::spread).orElse(Length.ZERO);
+    }
+
+    /** Whether such a gauge is put to such a feature at all. */
+    public static boolean isFor(Gauge gauge, FeatureKind feature) {
+        return usages(gauge).anyMatch(usage -> usage.features().contains(feature));
     }
 
     /** What a gauge is used for, with the starting values of its kind. */

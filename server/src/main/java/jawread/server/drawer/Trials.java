@@ -94,9 +94,7 @@ public class Trials {
     private FeatureKind standsFor(ShopMaster master, GaugeAndReader method) {
         FeatureKind wanted = master.kind() == Master.Kind.RING ? FeatureKind.BORE : FeatureKind.OUTSIDE;
         Gauge gauge = method.gauge();
-        boolean isForIt =
-                Methods.usages(gauge).anyMatch(usage -> usage.features().contains(wanted));
-        if (isForIt) {
+        if (Methods.isFor(gauge, wanted)) {
             return wanted;
         }
         return Methods.usages(gauge)

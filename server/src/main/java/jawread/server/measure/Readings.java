@@ -210,6 +210,11 @@ public class Readings {
                     .with("gauge", method.gauge().shopNumber());
             throw Refused.field("gauge", refusal, words.say(refusal, plan.job().unit()));
         }
+        if (method.gauge().kind().isLimitGauge() && !Methods.isFor(method.gauge(), feature.kind())) {
+            var refusal = Refusal.of("limit-gauge-not-for-feature")
+                    .with("gauge", method.gauge().shopNumber());
+            throw Refused.field("gauge", refusal, words.say(refusal, plan.job().unit()));
+        }
         if (method.gauge().kind().isTransfer() != method.reader().isPresent()
                 || !method.read().hasScale() && !method.read().kind().isBracket()) {
             var refusal =

@@ -10,7 +10,6 @@ import jawread.server.Drafting;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
-import jawread.server.Walk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -99,11 +98,7 @@ class OnMasterTest {
         Map<String, Object> typed = Drafting.typed("press fit", "outside", "40.1 +0.013/0");
         typed.put("layout", "one-place");
         drafting.add(drafting.plan(job), typed);
-        JsonNode part = Walk.named(server.get("/api/bench").json().path("jobs"), "on a master")
-                .path("plans")
-                .get(0)
-                .path("parts")
-                .get(0);
+        JsonNode part = drafting.part(job);
         String sheet = "/api/parts/" + part.path("id").asLong() + "/features/"
                 + part.path("features").get(0).path("id").asLong() + "/sheet";
         JsonNode round = server.get(sheet).json().path("rounds").get(0);

@@ -25,20 +25,9 @@ class LimitGaugeTest {
     }
 
     private String add(String kind, String low, String high, String u) {
-        var gauge = new LinkedHashMap<String, Object>();
         String number = "L" + UUID.randomUUID().toString().substring(0, 8);
-        gauge.put("shopNumber", number);
-        gauge.put("name", kind);
-        gauge.put("kind", kind);
-        gauge.put("unit", "mm");
-        gauge.put("rangeLow", low);
-        gauge.put("rangeHigh", high);
+        Map<String, Object> gauge = Drafting.gauge(number, kind, "", low, high);
         gauge.put("error", u);
-        for (String empty : List.of("scale", "base", "rods", "step", "spread", "reach", "allowedSteps")) {
-            gauge.put(empty, "");
-        }
-        gauge.put("switchable", false);
-        gauge.put("readers", List.of());
         Answer answer = send(gauge);
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return number;
@@ -119,6 +108,17 @@ class LimitGaugeTest {
     }
 
     @Test
+    void what_goes_over_a_shaft_is_not_put_into_a_bore() {
+        var bore = feature("a ring tried", "bore", "25 H7", "one-place")
+                .with(add("ring-gauge", "24.979", "25.000", "0.001"));
+        Answer answer = server.put(
+                "/api/readings/" + UUID.randomUUID(),
+                bore.body(bore.round().path("at").asLong(), "goes"));
+        assertThat(answer.code()).isEqualTo("limit-gauge-not-for-feature");
+        assertThat(answer.text()).contains("a plug goes into a bore");
+    }
+
+    @Test
     void it_is_proposed_for_its_own_limits_alone() {
         String plug = add("plug-gauge", "25.000", "25.021", "0.001");
         var own = feature("its own limits", "bore", "25 H7", "one-place");
@@ -144,12 +144,7 @@ class LimitGaugeTest {
 
     @Test
     void its_ends_are_known_to_something_and_a_thread_gauge_bears_marks() {
-        var noU = new LinkedHashMap<String, Object>();
-        for (String empty : List.of("scale", "base", "rods", "step", "spread", "reach", "allowedSteps", "error")) {
-            noU.put(empty, "");
-        }
-        noU.putAll(Map.of("shopNumber", "LX", "name", "plug", "kind", "plug-gauge", "unit", "mm"));
-        noU.putAll(Map.of("rangeLow", "25", "rangeHigh", "25.021", "switchable", false, "readers", List.of()));
+        Map<String, Object> noU = Drafting.gauge("LX", "plug-gauge", "", "25", "25.021");
         assertThat(send(noU).code()).isEqualTo("limit-gauge-u-needed");
         String thread = add("thread-plug", "", "", "");
         var one = feature("no thread", "bore", "25 H7", "one-place");
@@ -167,15 +162,7 @@ class LimitGaugeTest {
         JsonNode job = drafting.open("threads", "mm", "");
         JsonNode plan = drafting.plan(job);
         drafting.add(plan, Drafting.typed("M8 in the flange", "looked-at", ""));
-        JsonNode part = StreamSupport.stream(
-                        server.get("/api/bench").json().path("jobs").spliterator(), false)
-                .filter(each -> each.path("id").asLong() == job.path("id").asLong())
-                .findFirst()
-                .orElseThrow()
-                .path("plans")
-                .get(0)
-                .path("parts")
-                .get(0);
+        JsonNode part = drafting.part(job);
         long id = part.path("id").asLong();
         JsonNode look = server.get("/api/parts/" + id + "/look").json();
         assertThat(StreamSupport.stream(look.path("threadGauges").spliterator(), false)

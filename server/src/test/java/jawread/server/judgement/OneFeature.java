@@ -30,15 +30,7 @@ final class OneFeature {
         JsonNode job = drafting.open("walk " + typed.get("name"), "mm", "");
         JsonNode plan = drafting.plan(job);
         assertThat(drafting.add(plan, typed).status()).isEqualTo(200);
-        JsonNode benchPart = StreamSupport.stream(
-                        server.get("/api/bench").json().path("jobs").spliterator(), false)
-                .filter(each -> each.path("id").asLong() == job.path("id").asLong())
-                .findFirst()
-                .orElseThrow()
-                .path("plans")
-                .get(0)
-                .path("parts")
-                .get(0);
+        JsonNode benchPart = drafting.part(job);
         part = benchPart.path("id").asLong();
         feature = benchPart.path("features").get(0).path("id").asLong();
     }
