@@ -2874,9 +2874,9 @@ export interface components {
             gauge: number;
             graduation: components["schemas"]["LengthText"];
             graduations: components["schemas"]["LengthText"][];
-            kind: string;
             life: string;
             masters: components["schemas"]["SetOnView"][];
+            micrometer: boolean;
             name: string;
             nothing?: string | null;
             now?: components["schemas"]["StandsAtView"];

@@ -46,10 +46,11 @@ function Item({ part, item, gauges }: ItemProps) {
   const keep = useKeepLook();
   const [note, setNote] = useState<string | undefined>();
   const written = note ?? item.note;
-  const [gauge, setGauge] = useState(item.gauge);
-  const say = (found: string) =>
+  const [picked, setPicked] = useState<number | 'none'>();
+  const gauge = picked === 'none' ? undefined : (picked ?? item.gauge);
+  const say = (found: string, by = gauge) =>
     keep.mutate(
-      { part, feature: item.id, found, note: written, ...(gauge && { gauge }) },
+      { part, feature: item.id, found, note: written, ...(by && { gauge: by }) },
       // What was typed meanwhile is not yet kept, and stays.
       { onSuccess: () => setNote((now) => (now === note ? undefined : now)) },
     );
@@ -83,7 +84,13 @@ function Item({ part, item, gauges }: ItemProps) {
               '': 'looked at',
               ...Object.fromEntries(gauges.map(({ id, number }) => [String(id), number])),
             }}
-            onChoose={(id) => setGauge(id === '' ? undefined : Number(id))}
+            onChoose={(id) => {
+              setPicked(id === '' ? 'none' : Number(id));
+              // What was found stands already: what it was tried with is kept beside it at once.
+              if (item.found) {
+                say(item.found, Number(id));
+              }
+            }}
             remark={
               gauge
                 ? 'ok: the go end goes through, and the no-go end no farther than two turns.'

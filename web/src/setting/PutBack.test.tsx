@@ -12,7 +12,7 @@ const settingUp: SettingUp = {
   gauge: 18,
   shopNumber: 'B1',
   name: 'Dial bore gauge',
-  kind: 'dial-bore-gauge',
+  micrometer: false,
   unit: 'in',
   scale: 'bore-dial-in-0001',
   graduation: TENTH,

@@ -53,7 +53,7 @@ interface SettingProps {
 function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: SettingProps) {
   const nobody = useShop().data?.person === undefined;
   const [anew, setAnew] = useState(
-    !putBackFirst || settingUp.now === undefined || settingUp.kind === 'outside-micrometer',
+    !putBackFirst || settingUp.now === undefined || settingUp.micrometer,
   );
   const { now, shopNumber, name, life, before } = settingUp;
   return (
@@ -100,7 +100,7 @@ function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: S
               </p>
               <p>{now.sentence}</p>
               {now.old && <p className="border-l-4 border-near pl-3 font-semibold">{now.old}</p>}
-              {anew && settingUp.kind !== 'outside-micrometer' && (
+              {anew && !settingUp.micrometer && (
                 <button
                   type="button"
                   onClick={() => setAnew(false)}

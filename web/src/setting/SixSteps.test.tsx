@@ -27,7 +27,7 @@ const settingUp: SettingUp = {
   gauge: 18,
   shopNumber: 'B1',
   name: 'Dial bore gauge',
-  kind: 'dial-bore-gauge',
+  micrometer: false,
   unit: 'in',
   scale: 'bore-dial-in-0001',
   graduation: inches('0.0001'),

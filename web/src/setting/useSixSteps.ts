@@ -64,7 +64,7 @@ export function useSixSteps(settingUp: SettingUp, wanted: string) {
   return {
     settingUp,
     /** One that is closed on the master and read, rather than put to zero in it. */
-    isMicrometer: settingUp.kind === 'outside-micrometer',
+    isMicrometer: settingUp.micrometer,
     wanted,
     step,
     go: (to: number) => {

@@ -93,7 +93,7 @@ public class SettingUp {
                 gauge.id(),
                 gauge.shopNumber(),
                 gauge.name(),
-                gauge.kind().code(),
+                !gauge.kind().isComparator(),
                 unit.symbol(),
                 gauge.scale().id(),
                 reading(gauge.leastCount(), gauge),

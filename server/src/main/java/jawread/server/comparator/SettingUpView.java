@@ -9,6 +9,7 @@ import jawread.server.words.LengthText;
 /**
  * All that setting a comparator needs to know.
  *
+ * @param micrometer whether it is closed on the master and read, rather than put to zero in it
  * @param allowed what it may be off when it is put back, without anything being done
  * @param wanted the size it is to be set to; absent while nobody has said
  * @param masters what it can be set on at that size, the best known first; none while no size is said
@@ -22,7 +23,7 @@ public record SettingUpView(
         long gauge,
         String shopNumber,
         String name,
-        String kind,
+        boolean micrometer,
         String unit,
         String scale,
         LengthText graduation,
