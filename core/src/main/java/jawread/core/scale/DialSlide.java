@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -120,6 +121,12 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
                 wanted,
                 leastCount(),
                 steps -> Parts.of(Map.of(BEAM, steps / linesABeam)).with(DIAL, steps % lines));
+    }
+
+    @Override
+    public List<Glance> glances(Length own) {
+        return Stream.concat(LinedScale.ofBeam(this).stream(), Stream.of(Glance.of(parts().get(1))))
+                .toList();
     }
 
     @Override

@@ -41,6 +41,17 @@ public record Parts(Map<String, BigDecimal> counts) {
         return new Parts(more);
     }
 
+    /** Those of one end of a distance, under their own names. @param end {@link Thimble#START} or {@link Thimble#END} */
+    public Parts of(String end) {
+        var there = new LinkedHashMap<String, BigDecimal>();
+        counts.forEach((name, count) -> {
+            if (name.startsWith(end)) {
+                there.put(name.substring(end.length()), count);
+            }
+        });
+        return new Parts(there);
+    }
+
     /** Whether they are of two positions, a start and an end. */
     public boolean isDistance() {
         return counts.keySet().stream()

@@ -50,6 +50,21 @@ public record Rule(String id, LengthUnit unit, Length leastCount, int figureEver
                 base, Length.LARGEST_SIZE, wanted, leastCount, steps -> Parts.of(Map.of(MARK, steps)));
     }
 
+    @Override
+    public List<Glance> glances(Length own) {
+        int whole = (int) (unit.whole().picometres() / leastCount.picometres());
+        return List.of(
+                new Glance(
+                        unit.isInch() ? Glance.INCHES : Glance.MILLIMETRES,
+                        MARK,
+                        whole,
+                        0,
+                        ScalePart.NO_END,
+                        unit.whole(),
+                        false),
+                new Glance(unit.isInch() ? Glance.FRACTION : Glance.HALF, MARK, 1, 0, whole - 1, leastCount, false));
+    }
+
     /** What is printed at the n-th figure: inches, or centimetres. */
     public String figure(int n) {
         return String.valueOf(n);

@@ -63,6 +63,15 @@ public sealed interface Scale permits LinedScale, Comparator, Digits, Rule, Feel
      */
     Outcome<ScaleSetting> set(Length base, Optional<Sense> sense, Length wanted);
 
+    /**
+     * What the eye takes off it, look by look.
+     *
+     * @param own what its figures bear of a gauge's base, a whole number of coarse divisions; zero on most
+     */
+    default List<Glance> glances(Length own) {
+        return parts().stream().map(Glance::of).toList();
+    }
+
     /** Where the eye is easily misled on this scale. */
     List<Trap> traps();
 }

@@ -54,7 +54,8 @@ public final class Scales {
                         count(row, "vernier"),
                         figures,
                         reach,
-                        Thimble.Runs.valueOf(row.text("runs").toUpperCase(Locale.ROOT)));
+                        Thimble.Runs.valueOf(row.text("runs").toUpperCase(Locale.ROOT)),
+                        row.has("own"));
             case Comparator.FAMILY -> new Comparator(id, unit, coarse, lines);
             case Digits.FAMILY -> new Digits(id, unit, coarse, reach);
             case Rule.FAMILY -> new Rule(id, unit, coarse, figures, reach);

@@ -23,6 +23,7 @@ import jawread.core.length.Outcome;
  * @param vernierLines v, 0 where there is no vernier
  * @param figureEvery sleeve divisions from one printed figure to the next
  * @param reach sleeve divisions from one end of the travel to the other
+ * @param bearsItsSize whether the sleeve begins at the size its gauge adds, and is figured from there
  */
 public record Thimble(
         String id,
@@ -32,7 +33,8 @@ public record Thimble(
         int vernierLines,
         int figureEvery,
         int reach,
-        Runs runs)
+        Runs runs,
+        boolean bearsItsSize)
         implements LinedScale {
     static final String FAMILY = "thimble";
     public static final String SLEEVE = "sleeve";
@@ -87,7 +89,8 @@ public record Thimble(
 
     @Override
     public LinedScale reaching(int coarseDivisions) {
-        return new Thimble(id, unit, coarse, thimbleLines, vernierLines, figureEvery, coarseDivisions, runs);
+        return new Thimble(
+                id, unit, coarse, thimbleLines, vernierLines, figureEvery, coarseDivisions, runs, bearsItsSize);
     }
 
     @Override
@@ -165,6 +168,33 @@ public record Thimble(
         return unit.isInch()
                 ? String.valueOf(n % 10)
                 : String.valueOf(n * figureStep().picometres() / LengthUnit.MILLIMETRE.picometres());
+    }
+
+    /** Of a head that bears its own size the whole inches too: its figures begin anew at each. */
+    @Override
+    public List<Glance> glances(Length own) {
+        int from = (int) (own.picometres() / coarse.picometres());
+        int end = from + reach;
+        var glances = new ArrayList<Glance>();
+        if (runs == Runs.BOTH) {
+            glances.add(Glance.row());
+        }
+        if (showsHalves()) {
+            glances.add(
+                    new Glance(Glance.MILLIMETRES, SLEEVE, 2, from / 2, end / 2, LengthUnit.MILLIMETRE.whole(), false));
+            glances.add(new Glance(Glance.HALF, SLEEVE, 1, 0, 1, coarse, false));
+        } else {
+            int anInch = (int) (unit.whole().picometres() / coarse.picometres());
+            if (from > 0) {
+                glances.add(
+                        new Glance(Glance.INCHES, SLEEVE, anInch, from / anInch, end / anInch, unit.whole(), false));
+            }
+            int last = from > 0 ? anInch / figureEvery - 1 : end / figureEvery;
+            glances.add(new Glance(Glance.FIGURE, SLEEVE, figureEvery, 0, last, figureStep(), false));
+            glances.add(new Glance(Glance.LINES, SLEEVE, 1, 0, figureEvery - 1, coarse, false));
+        }
+        parts().stream().skip(1).map(Glance::of).forEach(glances::add);
+        return glances;
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
@@ -81,6 +82,24 @@ public record VernierSlide(String id, LengthUnit unit, Length coarse, int lines,
                 wanted,
                 leastCount(),
                 steps -> Parts.of(Map.of(MAIN, steps / lines)).with(LINE, steps % lines));
+    }
+
+    @Override
+    public List<Glance> glances(Length own) {
+        return Stream.concat(LinedScale.ofBeam(this).stream(), ofVernier()).toList();
+    }
+
+    /** A metric vernier is figured in tenths of a millimetre, with lines between; any other is read by its line. */
+    private Stream<Glance> ofVernier() {
+        int every = lines / 10;
+        // The last line may be named: it says the same as the first.
+        if (unit.isInch() || every == 1) {
+            return Stream.of(new Glance(LINE, LINE, 1, 0, lines, leastCount(), false));
+        }
+        return Stream.of(
+                new Glance(
+                        Glance.VERNIER_FIGURE, LINE, every, 0, 10, leastCount().times(every), false),
+                new Glance(Glance.VERNIER_LINES, LINE, 1, 0, every - 1, leastCount(), false));
     }
 
     @Override

@@ -20,6 +20,7 @@ import jawread.core.gauge.LimitTry;
 import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.ScaleReading;
 import jawread.server.access.People;
 import jawread.server.comparator.ComparatorSettings;
@@ -218,7 +219,10 @@ class ReadingWords {
             return List.of(addend("master", near.get().size(), reading), addend("travel", travel, reading));
         }
         return byScale(reading, read)
-                .map(sum -> scaleWords.addends(sum, read.scale().orElseThrow()))
+                .map(sum -> scaleWords.addends(
+                        AsRead.of(read.scale().orElseThrow(), reading.base(read)),
+                        reading.parts().orElseThrow(),
+                        sum))
                 .orElseGet(List::of);
     }
 

@@ -36,4 +36,24 @@ public record KeepReading(
         Optional<Length> base,
         Optional<Length> sum,
         boolean quick,
-        Instant takenAt) {}
+        Instant takenAt) {
+    /** The same, where what was typed are the looks at the scale: it was read by it. */
+    KeepReading asRead(Parts seen) {
+        return new KeepReading(
+                id,
+                part,
+                feature,
+                round,
+                place,
+                with,
+                person,
+                origin,
+                Optional.empty(),
+                stops,
+                Optional.of(seen),
+                base,
+                sum,
+                quick,
+                takenAt);
+    }
+}

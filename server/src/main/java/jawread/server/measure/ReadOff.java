@@ -11,6 +11,7 @@ import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.length.TypedLength.Kind;
 import jawread.core.limit.FeatureKind;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.Comparator;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Sense;
@@ -19,6 +20,7 @@ import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.Methods;
 import jawread.server.measure.Read.RestsOn;
+import jawread.server.scale.ScaleWords;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -27,9 +29,29 @@ import org.springframework.stereotype.Component;
 @Component
 class ReadOff {
     private final Words words;
+    private final ScaleWords scaleWords;
 
-    ReadOff(Words words) {
+    ReadOff(Words words, ScaleWords scaleWords) {
         this.words = words;
+        this.scaleWords = scaleWords;
+    }
+
+    /**
+     * What was typed look by look, {@code 6 2 21 6}, is a reading by the scale; any other stays as it is. Refuses with 422 looks that this scale
+     * does not have.
+     *
+     * @param gauge whose scale it was
+     */
+    KeepReading byLooks(KeepReading asked, Gauge gauge) {
+        if (asked.typed().isEmpty() || !gauge.hasScale()) {
+            return asked;
+        }
+        var eye = AsRead.of(gauge.scale(), asked.base().orElse(gauge.base()));
+        return eye.typed(asked.typed().get())
+                .map(looks -> looks.fold(asked::asRead, refusal -> {
+                    throw Refused.field("typed", refusal, scaleWords.refused(refusal, eye));
+                }))
+                .orElse(asked);
     }
 
     /**

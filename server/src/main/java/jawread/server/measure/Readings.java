@@ -106,9 +106,11 @@ public class Readings {
      * a sum that differs from the one made here, a time outside the job's, and a gauge that may not measure with 422.
      */
     @Transactional
-    public TakenAt keep(KeepReading asked) {
+    public TakenAt keep(KeepReading sent) {
         // Neither the gauges nor the job change from here on until this is kept.
-        locks.ofPart(asked.part(), Stream.concat(Stream.of(asked.with().gauge()), asked.with().reader().stream()));
+        locks.ofPart(sent.part(), Stream.concat(Stream.of(sent.with().gauge()), sent.with().reader().stream()));
+        GaugeAndReader method = methods.method(sent.with());
+        KeepReading asked = readOff.byLooks(sent, method.read());
         Part part = plans.part(asked.part());
         // A page that was loaded before the plan was changed names the edition that it knew.
         Feature edition = plans.featureOf(part, asked.feature());
@@ -123,14 +125,13 @@ public class Readings {
                     .isKeptAs(
                             asked,
                             rounds.asOne(part, edition, asked.round(), asked.takenAt())::contains,
-                            () -> methods.method(asked.with()).read().base())) {
+                            () -> method.read().base())) {
                 throw Refused.keptOtherwise(words);
             }
             return new TakenAt(
                     Receipt.before(asked.id(), before.get().seq()), asked.id(), part, feature, asked.round(), place);
         }
         refuseUnlessTakenMeanwhile(asked, part);
-        GaugeAndReader method = methods.method(asked.with());
         refuseUnlessFit(method, feature, part.plan());
         refuseMadeUp(asked, part);
         refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));

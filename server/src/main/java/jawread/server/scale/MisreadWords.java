@@ -102,7 +102,11 @@ public class MisreadWords {
         LinedScale scale = (LinedScale) here.scale();
         BigDecimal count = here.parts().count(scale.parts().get(0).name()).orElse(BigDecimal.ZERO);
         int by = slip.variant().equals("+") ? 1 : -1;
-        return Map.of("taken", ScaleWords.figureAt(scale, count, by), "figure", ScaleWords.figureAt(scale, count, 0));
+        return Map.of(
+                "taken",
+                ScaleWords.figureAt(scale, here.base(), count, by),
+                "figure",
+                ScaleWords.figureAt(scale, here.base(), count, 0));
     }
 
     private String onARule(Length size, LengthUnit unit) {

@@ -26,6 +26,13 @@ class ScaleController {
         return reader.all();
     }
 
+    /** @param base what the gauge that bears it adds on its own, as typed */
+    @Allowed(ANYONE)
+    @GetMapping("/{id}")
+    ScaleView one(@PathVariable String id, @RequestParam(defaultValue = "0") String base) {
+        return reader.one(id, base);
+    }
+
     /**
      * @param base what the gauge adds on its own, as typed, in the scale's unit unless it says another
      * @param parts the counts, {@code sleeve=37;thimble=41;vernier=6}

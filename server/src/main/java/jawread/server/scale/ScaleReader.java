@@ -11,6 +11,7 @@ import jawread.core.length.PlainDecimal;
 import jawread.core.length.Refusal;
 import jawread.core.length.TypedLength;
 import jawread.core.misread.TrueReading;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.Comparator;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scale;
@@ -53,19 +54,26 @@ class ScaleReader {
         return Scales.all().stream().map(scale -> views.of(scale, Length.ZERO)).toList();
     }
 
+    /** Where its sleeve begins at its own size, its figures hang on what the gauge adds. */
+    ScaleView one(String id, String typedBase) {
+        Scale scale = scale(id);
+        return views.of(scale, size(scale, "base", typedBase));
+    }
+
     ScaleReadingView read(String id, String typedBase, String typedParts) {
         Scale scale = scale(id);
         Length base = size(scale, "base", typedBase);
         Parts parts = parts(typedParts);
         ScaleReading reading = accepted("parts", scale, scale.read(base, parts));
+        var eye = AsRead.of(scale, base);
         return new ScaleReadingView(
                 figures.reading(reading.value(), scale.unit(), scale.leastCount()),
                 reading.estimated(),
-                scaleWords.addends(reading, scale),
+                scaleWords.addends(eye, parts, reading),
                 fraction(reading.value(), scale.unit()),
                 // A distance is of two positions: what either may be misread as is told where it stands alone.
                 parts.isDistance() ? List.of() : misreads.of(new TrueReading(scale, base, parts, reading)),
-                scaleWords.spoken(reading, scale));
+                scaleWords.spoken(eye, parts, reading));
     }
 
     SettingView set(String id, String typedBase, String sense, String typedWanted) {

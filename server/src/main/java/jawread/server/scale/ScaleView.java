@@ -10,6 +10,8 @@ import jawread.server.words.LengthText;
  * @param kind what it stands on: vernier, dial, mic, inside, depth, bore3, stage, bore-dial, digital, rule, feeler
  * @param family which drawing shows it: vernier, dial, thimble, comparator, digits, rule, feeler
  * @param baseName what the gauge adds on its own is called: frame, rod, nibs, set size
+ * @param glances what the eye takes off it, look by look; each a share of a part's count
+ * @param own how much of its base, in picometres, the printed figures bear already
  * @param figureEvery coarse divisions, or graduations of a rule, from one printed figure to the next; 0 where none is
  * @param figures what is printed at each, from zero on
  * @param reach the last coarse division, graduation or resolution there is
@@ -27,6 +29,8 @@ public record ScaleView(
         String baseName,
         LengthText leastCount,
         List<ScalePartView> parts,
+        List<GlanceView> glances,
+        long own,
         int figureEvery,
         List<String> figures,
         int reach,
@@ -40,6 +44,33 @@ public record ScaleView(
      * @param estimate whether one decimal may be read between two lines
      */
     public record ScalePartView(String name, long divisionPm, int first, int last, boolean estimate) {}
+
+    /**
+     * One look.
+     *
+     * @param part whose count it is a share of; empty where it only says how the others are read
+     * @param per counts of the part that one of it stands for
+     * @param from counts that its figures begin with, on the first look of a part
+     * @param counted whether its count is said beside it: a leaf or a display says its own size
+     * @param over of how many it is a fraction, brought to lowest terms; 1 for a plain count
+     * @param label beside its field
+     * @param brief before its count, in a sum
+     * @param none instead of both at 0; empty where 0 is said as any count
+     */
+    public record GlanceView(
+            String name,
+            String part,
+            int per,
+            int from,
+            int first,
+            int last,
+            long worthPm,
+            boolean estimate,
+            boolean counted,
+            int over,
+            String label,
+            String brief,
+            String none) {}
 
     /** @param runs the counts of the part at which the sentence holds */
     public record TrapView(String kind, String part, List<RunView> runs, String sentence) {}

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.Comparator;
 import jawread.core.scale.DialSlide;
 import jawread.core.scale.Digits;
 import jawread.core.scale.Feeler;
+import jawread.core.scale.Glance;
 import jawread.core.scale.LinedScale;
 import jawread.core.scale.Rule;
 import jawread.core.scale.Scale;
@@ -15,6 +17,7 @@ import jawread.core.scale.ScalePart;
 import jawread.core.scale.Thimble;
 import jawread.core.scale.Trap;
 import jawread.core.scale.VernierSlide;
+import jawread.server.scale.ScaleView.GlanceView;
 import jawread.server.scale.ScaleView.RunView;
 import jawread.server.scale.ScaleView.ScalePartView;
 import jawread.server.scale.ScaleView.TrapView;
@@ -37,6 +40,7 @@ public class ScaleViews {
 
     /** @param base what the gauge that bears it adds on its own; it brings a trap when it is large */
     public ScaleView of(Scale scale, Length base) {
+        var eye = AsRead.of(scale, base);
         var traps = Stream.concat(scale.traps().stream(), Trap.ofBase(scale.unit(), base).stream());
         return new ScaleView(
                 scale.id(),
@@ -47,8 +51,10 @@ public class ScaleViews {
                 scaleWords.baseName(scale),
                 figures.reading(scale.leastCount(), scale.unit(), scale.leastCount()),
                 scale.parts().stream().map(part -> part(part, scale)).toList(),
+                eye.glances().stream().map(glance -> glance(glance, eye)).toList(),
+                eye.own().picometres(),
                 figureEvery(scale),
-                printed(scale),
+                printed(eye),
                 reach(scale),
                 scale instanceof Thimble head ? head.runs().code() : "",
                 turn(scale),
@@ -62,16 +68,36 @@ public class ScaleViews {
         return new ScalePartView(part.name(), part.division().picometres(), first, last, part.estimate());
     }
 
+    private GlanceView glance(Glance glance, AsRead eye) {
+        boolean isCoarse = glance.part().equals(eye.scale().parts().get(0).name());
+        int last = glance.last() == ScalePart.NO_END ? reach(eye.scale()) / glance.per() : glance.last();
+        return new GlanceView(
+                glance.name(),
+                glance.part(),
+                glance.per(),
+                isCoarse ? (int) eye.from() : 0,
+                glance.first() == ScalePart.NO_START ? (eye.scale() instanceof Digits ? 0 : -last) : glance.first(),
+                last,
+                glance.worth().picometres(),
+                glance.estimate(),
+                ScaleWords.isCounted(eye.scale()),
+                ScaleWords.over(glance),
+                scaleWords.label(glance, eye.scale()),
+                scaleWords.brief(glance, eye.scale()),
+                scaleWords.none(glance));
+    }
+
     private static int figureEvery(Scale scale) {
         return scale instanceof LinedScale lined
                 ? lined.figureEvery()
                 : scale instanceof Rule rule ? rule.figureEvery() : 0;
     }
 
-    private static List<String> printed(Scale scale) {
+    private static List<String> printed(AsRead eye) {
+        Scale scale = eye.scale();
         if (scale instanceof LinedScale lined) {
             return IntStream.rangeClosed(0, lined.reach() / lined.figureEvery())
-                    .mapToObj(lined::figure)
+                    .mapToObj(eye::figure)
                     .toList();
         }
         return scale instanceof Rule rule

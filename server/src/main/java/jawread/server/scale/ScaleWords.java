@@ -1,15 +1,25 @@
 package jawread.server.scale;
 
 import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jawread.core.length.InchFraction;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.length.Refusal;
+import jawread.core.scale.AsRead;
+import jawread.core.scale.Digits;
+import jawread.core.scale.Feeler;
+import jawread.core.scale.Glance;
 import jawread.core.scale.LinedScale;
+import jawread.core.scale.Parts;
 import jawread.core.scale.Scale;
 import jawread.core.scale.ScaleReading;
 import jawread.core.scale.ScaleReading.Step;
+import jawread.core.scale.Thimble;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.Figures;
 import jawread.server.words.Words;
@@ -49,36 +59,110 @@ public class ScaleWords {
         return words.has("part." + part) ? words.say("part." + part) : part;
     }
 
-    /** The sum line by line, each to the last place of the scale. */
-    public List<AddendView> addends(ScaleReading reading, Scale scale) {
-        return reading.steps().stream()
+    /** What a look is called beside its field. */
+    String label(Glance glance, Scale scale) {
+        return named("glance.", glance, scale);
+    }
+
+    /** And before its count. */
+    String brief(Glance glance, Scale scale) {
+        return named("glance.brief.", glance, scale);
+    }
+
+    private String named(String prefix, Glance glance, Scale scale) {
+        String key = prefix + glance.name();
+        if (words.has(key + "." + scale.kind())) {
+            return words.say(key + "." + scale.kind());
+        }
+        return words.has(key) ? words.say(key) : words.say("glance.leaf", Map.of("leaf", glance.name()));
+    }
+
+    /** What stands for the look and its count where nothing was seen; empty where 0 is said as any count. */
+    String none(Glance glance) {
+        String key = "glance.none." + glance.name();
+        return words.has(key) ? words.say(key) : "";
+    }
+
+    /** Whether counts are said beside looks: a leaf or a display says its own size. */
+    static boolean isCounted(Scale scale) {
+        return !(scale instanceof Digits || scale instanceof Feeler);
+    }
+
+    /** Of how many a look is a fraction; 1 for a plain count. */
+    static int over(Glance glance) {
+        return glance.name().equals(Glance.FRACTION) ? glance.last() + 1 : 1;
+    }
+
+    /** The sum line by line, as the eye reads it, each to the last place of the scale. */
+    public List<AddendView> addends(AsRead eye, Parts parts, ScaleReading reading) {
+        if (parts.isDistance()) {
+            return Stream.of(Thimble.START, Thimble.END)
+                    .flatMap(end -> addendsAt(eye, end, parts.of(end)).stream())
+                    .toList();
+        }
+        return addends(eye, "", eye.steps(parts, reading.value()));
+    }
+
+    /** Of one end of a distance. */
+    private List<AddendView> addendsAt(AsRead eye, String end, Parts parts) {
+        return addends(eye, end, AsRead.of(eye.scale(), Length.ZERO).steps(parts, Length.ZERO));
+    }
+
+    private List<AddendView> addends(AsRead eye, String end, List<Step> steps) {
+        return steps.stream()
                 .map(step -> new AddendView(
-                        step.part(),
-                        label(step, scale),
-                        figures.reading(step.addend(), scale.unit(), scale.leastCount())
+                        end + step.part(),
+                        end.isEmpty()
+                                ? said("glance.sum", step, eye)
+                                : words.say("glance.sum." + end + "at", Map.of("look", said("glance.sum", step, eye))),
+                        figures.reading(
+                                        step.addend(),
+                                        eye.scale().unit(),
+                                        eye.scale().leastCount())
                                 .text()))
                 .toList();
     }
 
-    /** One addend of the sum: {@code sleeve, 37 × 0.5}. */
-    private String label(Step step, Scale scale) {
+    /** {@code thimble, 33}; {@code no half line}; the frame. */
+    private String said(String how, Step step, AsRead eye) {
         if (step.part().equals(ScaleReading.BASE)) {
-            return baseName(scale);
+            return baseName(eye.scale());
         }
-        String key = "step." + step.part();
-        LengthUnit unit = scale.unit();
-        return words.say(
-                words.has(key) ? key : "step.leaf",
-                Map.of(
-                        "count", step.count().toPlainString(),
-                        "division",
-                                figures.reading(step.division(), unit, step.division())
-                                        .text()));
+        Glance glance = eye.glances().stream()
+                .filter(each -> each.name().equals(step.part()))
+                .findFirst()
+                .orElseThrow();
+        if (step.count().signum() == 0 && !none(glance).isEmpty()) {
+            return none(glance);
+        }
+        if (!isCounted(eye.scale())) {
+            return brief(glance, eye.scale());
+        }
+        return words.say(how, Map.of("look", brief(glance, eye.scale()), "count", counted(glance, step.count())));
     }
 
-    /** The reading and its parts, for an ear: {@code 2.7973 inches: frame 2, sleeve 31, thimble 22, vernier 3.} */
-    String spoken(ScaleReading reading, Scale scale) {
-        String parts = reading.steps().stream().map(step -> spoken(step, scale)).collect(Collectors.joining(", "));
+    /** A count as it is read there: 25/64 on an inch rule. */
+    static String counted(Glance glance, BigDecimal count) {
+        return over(glance) == 1 || count.signum() == 0
+                ? count.toPlainString()
+                : InchFraction.of(count.longValueExact(), over(glance)).toString();
+    }
+
+    /** The reading and what was seen, for an ear: {@code 2.7973 inches: frame 2, figure 7, lines 3, thimble 22, vernier 3.} */
+    String spoken(AsRead eye, Parts parts, ScaleReading reading) {
+        Scale scale = eye.scale();
+        String seen = parts.isDistance()
+                ? addends(eye, parts, reading).stream().map(AddendView::label).collect(Collectors.joining(", "))
+                : eye.steps(parts, reading.value()).stream()
+                        .map(step -> step.part().equals(ScaleReading.BASE)
+                                ? baseName(scale) + " "
+                                        + figures.reading(
+                                                        step.addend(),
+                                                        scale.unit(),
+                                                        scale.unit().whole())
+                                                .text()
+                                : said("glance.spoken", step, eye))
+                        .collect(Collectors.joining(", "));
         return words.say(
                 reading.estimated() ? "say.scale.estimated" : "say.scale",
                 Map.of(
@@ -88,23 +172,24 @@ public class ScaleWords {
                         "unit",
                         words.say("unit." + scale.unit().symbol() + ".spoken"),
                         "parts",
-                        parts));
+                        seen));
     }
 
-    private String spoken(Step step, Scale scale) {
-        return step.part().equals(ScaleReading.BASE)
-                ? baseName(scale) + " "
-                        + figures.reading(
-                                        step.addend(),
-                                        scale.unit(),
-                                        scale.unit().whole())
-                                .text()
-                : partName(step.part()) + " " + step.count().toPlainString();
+    /** Why what was typed look by look is not on the scale. */
+    public String refused(Refusal refusal, AsRead eye) {
+        var facts = new HashMap<String, Object>(refusal.facts());
+        facts.put(
+                "looks",
+                eye.glances().stream().map(each -> label(each, eye.scale())).collect(Collectors.joining(", ")));
+        if (refusal.facts().get("look") instanceof Glance glance) {
+            facts.put("look", label(glance, eye.scale()));
+        }
+        return words.say(new Refusal(refusal.code(), facts), eye.scale().unit());
     }
 
     /** What is printed at or before a coarse count. */
-    static String figureAt(LinedScale scale, BigDecimal coarseCount, int figuresOn) {
-        return scale.figure(coarseCount.intValue() / scale.figureEvery() + figuresOn);
+    static String figureAt(LinedScale scale, Length base, BigDecimal coarseCount, int figuresOn) {
+        return AsRead.of(scale, base).figure(coarseCount.intValue() / scale.figureEvery() + figuresOn);
     }
 
     /** A small count as it is said: {@code two}, {@code 14}. */

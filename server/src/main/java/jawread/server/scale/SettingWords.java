@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import jawread.core.length.Length;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.Comparator;
 import jawread.core.scale.Feeler;
 import jawread.core.scale.LinedScale;
@@ -64,7 +65,7 @@ class SettingWords {
         parts.counts().forEach((name, count) -> facts.put(name, count.toPlainString()));
         facts.put("size", figures.exactly(shown.value(), scale.unit()));
         if (scale instanceof LinedScale lined) {
-            facts.putAll(coarse(lined, base, parts));
+            facts.putAll(coarse(lined, AsRead.of(scale, base), parts));
         }
         if (scale instanceof Feeler) {
             facts.put(
@@ -77,15 +78,15 @@ class SettingWords {
     }
 
     /** The printed figure to pass, and how many lines more. */
-    private Map<String, Object> coarse(LinedScale scale, Length base, Parts parts) {
+    private Map<String, Object> coarse(LinedScale scale, AsRead eye, Parts parts) {
         int count = parts.count(scale.parts().get(0).name())
                 .map(BigDecimal::intValue)
                 .orElse(0);
         int figure = count / scale.figureEvery();
-        Length there = base.plus(scale.figureStep().times(figure));
+        Length there = eye.base().plus(scale.figureStep().times(figure));
         return Map.of(
                 "pass", figures.reading(there, scale.unit(), scale.figureStep()).text(),
-                "figure", scale.figure(figure),
+                "figure", eye.figure(figure),
                 "more", more(scale, count % scale.figureEvery()));
     }
 
