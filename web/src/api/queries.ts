@@ -14,6 +14,7 @@ import {
   type JudgedFeature,
   Problem,
   type KeptReading,
+  type Scale,
   type KeptSheet,
   type Sheet,
   type Told,
@@ -151,6 +152,21 @@ export const useBench = () =>
 
 export const useScales = () =>
   useQuery({ queryKey: keys.scales, queryFn: () => answered(client.GET('/api/scales')) });
+
+/** A scale as it stands on a gauge that adds so much: the same one while nothing is added, or while that is asked. */
+export function useScaleOn(bare: Scale, base: string): Scale {
+  const onIt = useQuery({
+    queryKey: [...keys.scales, bare.id, base],
+    queryFn: () =>
+      answered(
+        client.GET('/api/scales/{id}', { params: { path: { id: bare.id }, query: { base } } }),
+      ),
+    enabled: base !== '0',
+    retry: false,
+    placeholderData: keepPreviousData,
+  });
+  return base === '0' ? bare : (onIt.data ?? bare);
+}
 
 export const useJobs = () =>
   useQuery({ queryKey: keys.jobs, queryFn: () => answered(client.GET('/api/jobs')) });

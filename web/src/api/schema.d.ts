@@ -1204,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scales/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scales/{id}/reading": {
         parameters: {
             query?: never;
@@ -1982,6 +1998,27 @@ export interface components {
         };
         GaugesBody: {
             gauges: components["schemas"]["TypedGauge"][];
+        };
+        GlanceView: {
+            brief: string;
+            counted: boolean;
+            estimate: boolean;
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            from: number;
+            label: string;
+            /** Format: int32 */
+            last: number;
+            name: string;
+            none: string;
+            /** Format: int32 */
+            over: number;
+            part: string;
+            /** Format: int32 */
+            per: number;
+            /** Format: int64 */
+            worthPm: number;
         };
         HeadBody: {
             about: string;
@@ -2823,10 +2860,15 @@ export interface components {
             /** Format: int32 */
             figureEvery: number;
             figures: string[];
+            glances: components["schemas"]["GlanceView"][];
             id: string;
             kind: string;
             leastCount: components["schemas"]["LengthText"];
             name: string;
+            /** Format: int32 */
+            over: number;
+            /** Format: int64 */
+            own: number;
             parts: components["schemas"]["ScalePartView"][];
             /** Format: int32 */
             reach: number;
@@ -5348,6 +5390,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScaleView"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: {
+                base?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"];
                 };
             };
         };

@@ -11,7 +11,7 @@ const BEAM_TOP = 78;
 const BEAM_BOTTOM = 206;
 
 /** A slide's beam up to the slide's edge, and the dial that splits its lines. Dragged along, the beam follows the hand. */
-export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
+export function DialSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: FaceProps) {
   const id = useId();
   const width = sheetWidth(narrow);
   const edge = narrow ? 250 : 500;
@@ -52,13 +52,17 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps)
             figure={figure}
             middle={middle}
             whole={isWhole(sum, count)}
-            now={lit === 'beam' && count === beam}
+            now={lit === 'beam' && count === (mark?.count ?? beam)}
           />
         ))}
       </g>
       {lit === 'beam' && onTurn && (
-        <PointedAt x={lines.shift + beam * pitch} from={BEAM_BOTTOM} to={BEAM_BOTTOM + 44}>
-          last line passed
+        <PointedAt
+          x={lines.shift + (mark?.count ?? beam) * pitch}
+          from={BEAM_BOTTOM}
+          to={BEAM_BOTTOM + 44}
+        >
+          {mark?.words ?? 'last line passed'}
         </PointedAt>
       )}
       <rect

@@ -19,7 +19,7 @@ import { useTurning } from './useTurning';
  * A head's sleeve and thimble as they look at a setting, the index line level with the eye. The view travels with the
  * thimble's edge. Dragged up or down, or by the wheel, it turns as the real one does: the near side follows the hand.
  */
-export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
+export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FaceProps) {
   const id = useId();
   const face = faceOf(sum, narrow);
   const width = sheetWidth(narrow);
@@ -35,7 +35,8 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
   const figuresX = body + 14;
   const knurl = body + (isBoth ? 150 : narrow ? 66 : 96);
   const onSleeve = sleeveRow(sum, step, face);
-  const covered = up < 0 && lit === 'sleeve' ? counts.sleeve : undefined;
+  const marked = mark?.count ?? counts.sleeve;
+  const covered = up < 0 && lit === 'sleeve' ? marked : undefined;
   const fine = lines > 50 ? 0.6 : 1;
   const onThimble = thimbleLines(sum, step, face);
   const isNow = ({ count }: TurnedLine) =>
@@ -77,21 +78,17 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
       })}
       <g transform={`translate(${onSleeve.shift} 0)`}>
         {onSleeve.lines.map((line) => (
-          <SleeveMark
-            key={line.count}
-            {...line}
-            now={lit === 'sleeve' && line.count === counts.sleeve}
-          />
+          <SleeveMark key={line.count} {...line} now={lit === 'sleeve' && line.count === marked} />
         ))}
       </g>
 
       {lit === 'sleeve' && up > 0 && onTurn && (
         <PointedAt
-          x={onSleeve.shift + counts.sleeve * face.pitch}
+          x={onSleeve.shift + marked * face.pitch}
           from={face.index + face.sleeveRadius * 0.44}
           to={SHEET_HEIGHT - 20}
         >
-          last line passed
+          {mark?.words ?? 'last line passed'}
         </PointedAt>
       )}
       <path
@@ -155,7 +152,7 @@ export function Thimble({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
       <g transform={`translate(${onSleeve.shift} 0)`}>
         {covered !== undefined && onTurn && (
           <PointedAt x={-covered * face.pitch} from={face.index} to={SHEET_HEIGHT - 20}>
-            last line covered
+            {mark?.words ?? 'last line covered'}
           </PointedAt>
         )}
         {onSleeve.lines

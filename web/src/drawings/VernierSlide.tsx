@@ -11,7 +11,7 @@ const BEAM_TOP = 34;
 const PLATE_BOTTOM = 250;
 
 /** A slide's beam and vernier as they look at a setting. Dragged along, the beam follows the hand. */
-export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
+export function VernierSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: FaceProps) {
   const id = useId();
   const face = faceOf(sum, narrow);
   const { main = 0, line = 0 } = partsAt(sum, step);
@@ -60,7 +60,10 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, narrow }: FacePro
             figure={figure}
             middle={middle}
             whole={isWhole(sum, count)}
-            now={(lit === 'main' && count === main) || (lit === 'line' && count === meets)}
+            now={
+              (lit === 'main' && count === (mark?.count ?? main)) ||
+              (lit === 'line' && count === meets)
+            }
             narrow={narrow}
             apart={apart}
           />

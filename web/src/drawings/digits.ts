@@ -51,3 +51,24 @@ function digits(pm: bigint, unitPm: bigint, decimals: number): string {
   const text = whole.toString().padStart(decimals + 1, '0');
   return sign + (decimals === 0 ? text : `${text.slice(0, -decimals)}.${text.slice(-decimals)}`);
 }
+
+/**
+ * An inch size in whole inches and a fraction in lowest terms.
+ *
+ * @param over of how many parts of an inch it is a whole number: a power of two
+ * @example fractionOf(94_654_687_500, 128) // '3 93/128'
+ */
+export function fractionOf(pm: number, over: number): string {
+  const count = Math.round((pm * over) / pmPer('in'));
+  let [rest, parts] = [count % over, over];
+  while (rest !== 0 && rest % 2 === 0) {
+    [rest, parts] = [rest / 2, parts / 2];
+  }
+  const whole = Math.floor(count / over);
+  const fraction = `${rest}/${parts}`;
+  return rest === 0 ? String(whole) : whole === 0 ? fraction : `${whole} ${fraction}`;
+}
+
+/** All the digits there are, and none more. */
+export const exactly = (pm: number, unit: string): string =>
+  `${Number((pm / pmPer(unit)).toFixed(9))} ${unit}`;

@@ -4,6 +4,7 @@ import { digitsOf, otherUnit } from './digits';
 import {
   addends,
   distancePm,
+  looksAt,
   onScale,
   type PartCounts,
   partsAt,
@@ -103,21 +104,35 @@ describe('the sum of a scale', () => {
       lines('mic-mm-0001', 25e9, at('mic-mm-0001', { sleeve: 37, thimble: 41, vernier: 6 })),
     ).toEqual([
       'frame: 25.000',
-      'sleeve, 37 × 0.5: 18.500',
-      'thimble, 41 × 0.01: 0.410',
-      'vernier, 6 × 0.001: 0.006',
+      'millimetres, 18: 18.000',
+      'half line: 0.500',
+      'thimble, 41: 0.410',
+      'vernier, 6: 0.006',
     ]);
     expect(lines('vernier-in-001', 0, at('vernier-in-001', { main: 57, line: 18 }))).toEqual([
-      'main scale, 57 × 0.025: 1.425',
-      'vernier, 18 × 0.001: 0.018',
+      'inches, 1: 1.000',
+      'figure, 4: 0.400',
+      'lines, 1: 0.025',
+      'vernier line, 18: 0.018',
     ]);
     expect(lines('dial-mm-002', 0, at('dial-mm-002', { beam: 17, dial: 63 }))).toEqual([
-      'beam, 16 × 1: 16.00',
-      'dial, 63 × 0.02: 1.26',
+      'millimetres, 17: 17.00',
+      'needle, 63: 0.26',
+    ]);
+    expect(lines('vernier-in-128', 0, at('vernier-in-128', { main: 59, line: 5 }))).toEqual([
+      'inches, 3: 3',
+      'sixteenths, 11: 11/16',
+      'vernier line, 5: 5/128',
+    ]);
+    expect(lines('rule-in-64', 0, 25)).toEqual(['inches, 0: 0', '64ths, 25/64: 25/64']);
+    expect(lines('vernier-mm-002', 0, at('vernier-mm-002', { main: 46, line: 23 }))).toEqual([
+      'millimetres, 46: 46.00',
+      'vernier figure, 4: 0.40',
+      'lines after it, 3: 0.06',
     ]);
     expect(lines('bore-dial-mm-001', 28e9, 70, -1)).toEqual([
       'set size: 28.00',
-      'needle, 7 × 0.01: −0.07',
+      'needle, 7: −0.07',
     ]);
     expect(lines('feeler', 0, at('feeler', { '0.05': 1, '0.3': 1 }))).toEqual([
       'leaf 0.05: 0.05',
@@ -131,8 +146,17 @@ describe('the sum of a scale', () => {
         step: stepOf(sumOf('mic-mm-001'), counts),
         sense: 1,
       }).map(({ text }) => text);
-    expect(texts({ sleeve: 14, thimble: 22 })).toEqual(['25.00', '7.00', '0.22']);
-    expect(texts({ sleeve: 14, thimble: 22.3 })).toEqual(['25.000', '7.000', '0.223']);
+    expect(texts({ sleeve: 14, thimble: 22 })).toEqual(['25.00', '7.00', '0.00', '0.22']);
+    expect(texts({ sleeve: 14, thimble: 22.3 })).toEqual(['25.000', '7.000', '0.000', '0.223']);
+  });
+
+  it.each([
+    ['mic-in-0001', { sleeve: 26, thimble: 21, vernier: 6 }, [6, 2, 21, 6]],
+    ['mic-mm-001', { sleeve: 37, thimble: 41.3 }, [18, 1, 41.3]],
+    ['depth-in-001', { sleeve: 13, thimble: 7 }, [3, 1, 7]],
+    ['bore-dial-mm-001', { needle: -7.5 }, [-7.5]],
+  ] as const)('on %s at %o is seen as %o', (id, counts, looks) => {
+    expect(looksAt(sumOf(id), stepOf(sumOf(id), counts))).toEqual(looks);
   });
 
   it('knows the server’s traps by their counts', () => {

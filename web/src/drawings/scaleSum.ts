@@ -1,5 +1,5 @@
 import type { Scale } from '../api/client';
-import { digitsOf } from './digits';
+import { digitsOf, fractionOf, pmPer } from './digits';
 
 /**
  * Adds up the parts of a scale while it is turned, in whole picometres, from the definition that the server gave. The
@@ -33,11 +33,19 @@ export interface PartOf {
   judged: boolean;
 }
 
+/** One look: a printed figure, the short lines after it, the half line; a share of a part's count. */
+export type LookOf = Scale['glances'][number] & {
+  /** Steps that one of it takes; 0 where it only says how the others are read. */
+  steps: number;
+};
+
 /** A scale's definition, made ready for turning. */
 export interface ScaleSum {
   scale: Scale;
   unit: string;
   parts: PartOf[];
+  /** What the eye takes off it, in its order. */
+  looks: LookOf[];
   /** What one whole step is worth. */
   stepPm: number;
   leastCountPm: number;
@@ -63,7 +71,11 @@ export function scaleSum(scale: Scale): ScaleSum {
   if (coarse === undefined) {
     throw new Error(`${scale.id} has no parts`);
   }
-  const sum = { scale, unit: scale.unit, parts, stepPm, leastCountPm };
+  const looks = scale.glances.map((look): LookOf => ({
+    ...look,
+    steps: look.per * (parts.find(({ name }) => name === look.part)?.steps ?? 0),
+  }));
+  const sum = { scale, unit: scale.unit, parts, looks, stepPm, leastCountPm };
   if (scale.family === 'feeler') {
     return { ...sum, firstStep: 0, lastStep: 2 ** parts.length - 1 };
   }
@@ -145,46 +157,73 @@ function turnedPm(sum: ScaleSum, step: number): number {
 export const finestShown = ({ leastCountPm, stepPm, scale }: ScaleSum, step: number): number =>
   scale.family === 'feeler' || (step * stepPm) % leastCountPm === 0 ? leastCountPm : stepPm;
 
+/**
+ * What each look gives at a step.
+ *
+ * @example looksAt(micIn0001, 6716) // [6, 2, 21, 6]
+ */
+export function looksAt(sum: ScaleSum, step: number): number[] {
+  const rest = partsAt(sum, step);
+  const coarse = sum.parts[0]?.name ?? '';
+  rest[coarse] = (rest[coarse] ?? 0) + (sum.looks.find(({ from }) => from > 0)?.from ?? 0);
+  return sum.looks.map(({ part, per, first }) => {
+    if (per === 0) {
+      return first;
+    }
+    const left = rest[part] ?? 0;
+    const count = per === 1 ? left : Math.floor(left / per);
+    rest[part] = decimal(left - count * per);
+    return count;
+  });
+}
+
+/** What a setting says, to the finest it shows; a scale that is read in fractions of an inch says one. */
+export const figureOf = ({ scale }: ScaleSum, pm: number, finest: number): string =>
+  scale.over > 1 && pm >= 0 && (pm * scale.over) % pmPer('in') === 0
+    ? fractionOf(pm, scale.over)
+    : digitsOf(pm, scale.unit, finest);
+
+/** A count as it is read there: 25/64 on an inch rule. */
+export const countText = ({ over, worthPm }: LookOf, count: number): string =>
+  over > 1 && count !== 0 ? fractionOf(count * worthPm, over) : String(count);
+
 export interface Addend {
-  part: string;
+  look: string;
   label: string;
   text: string;
 }
 
-/** The sum line by line, as it is read: base, coarse part, fine parts. */
+/**
+ * The sum line by line, as the eye reads it: what the gauge adds, then look by look. On a dial that takes several lines of the beam
+ * a turn the needle brings what it stands past the last of them.
+ */
 export function addends(sum: ScaleSum, basePm: number, { step, sense }: Standing): Addend[] {
-  const { unit, scale } = sum;
+  const { scale } = sum;
   const finest = finestShown(sum, step);
-  const counts = partsAt(sum, step);
+  const taken = looksAt(sum, step);
   const sign = scale.family === 'comparator' ? sense : 1;
-  const lines = sum.parts
-    .filter(({ name }) => scale.family !== 'feeler' || counts[name] !== undefined)
-    .map(({ name, divisionPm, steps }, i): Addend => {
-      const finer = sum.parts[i + 1]?.anew;
-      const count = counts[name] ?? 0;
-      // Of several beam lines in one turn of the needle those of whole turns are counted.
-      const counted =
-        scale.family === 'dial' && finer !== undefined ? count - (count % (finer / steps)) : count;
-      return {
-        part: name,
-        label: labelOf(name, counted, digitsOf(divisionPm, unit, divisionPm), scale.family),
-        text: digitsOf(sign * Math.round(counted * divisionPm), unit, finest),
-      };
-    });
-  return basePm === 0
-    ? lines
-    : [{ part: 'base', label: scale.baseName, text: digitsOf(basePm, unit, finest) }, ...lines];
+  let leftPm = sumPm(sum, basePm, { step, sense });
+  const line = (look: string, label: string, pm: number): Addend => {
+    leftPm -= pm;
+    return { look, label, text: figureOf(sum, pm, finest) };
+  };
+  const besidesPm = basePm - (basePm === 0 ? 0 : scale.own);
+  const base = besidesPm === 0 ? [] : [line('base', scale.baseName, besidesPm)];
+  const lines = sum.looks.flatMap((look, i) => {
+    const count = taken[i] ?? 0;
+    const isThere = look.per > 0 && (scale.family !== 'feeler' || count > 0);
+    const bringsRest = scale.family === 'dial' && i === sum.looks.length - 1;
+    const pm = bringsRest ? leftPm : sign * Math.round(count * look.worthPm);
+    return isThere ? [line(look.name, labelOf(look, count), pm)] : [];
+  });
+  return [...base, ...lines];
 }
 
-const LABELS: Record<string, string> = { main: 'main scale', line: 'vernier' };
-
-function labelOf(name: string, count: number, division: string, family: string): string {
-  if (family === 'digits') {
-    return 'shown';
+function labelOf(look: LookOf, count: number): string {
+  if (!look.counted) {
+    return look.brief;
   }
-  return family === 'feeler'
-    ? `leaf ${division}`
-    : `${LABELS[name] ?? name}, ${count} × ${division}`;
+  return count === 0 && look.none !== '' ? look.none : `${look.brief}, ${countText(look, count)}`;
 }
 
 /** The distance between two positions of a stage, whichever came first. Exact. */

@@ -1,5 +1,11 @@
 import type { ScaleSum, Standing } from './scaleSum';
 
+/** A coarse line that is pointed at, by its count, and what it is. */
+export interface Mark {
+  count: number;
+  words: string;
+}
+
 export interface FaceProps {
   sum: ScaleSum;
   at: Standing;
@@ -7,6 +13,8 @@ export interface FaceProps {
   onTurn?: ((step: number) => void) | undefined;
   /** The part of the sum that is pointed at: its line is shown as the one that counts now. */
   lit?: string | undefined;
+  /** Of the coarse part the line that counts now, where it is not the last one passed: the one that bears the figure. */
+  mark?: Mark | undefined;
   /** For a narrow screen: the view stands nearer. */
   narrow: boolean;
 }

@@ -19,12 +19,12 @@ const SPOKEN: Record<string, string> = {
   '/': 'over',
 };
 
-/** Reads a figure back. Silent where the browser has no voice. */
-export function readBack(figure: string): void {
+/** Reads a figure back, after what is to be said first. Silent where the browser has no voice. */
+export function readBack(figure: string, first = ''): void {
   if (!('speechSynthesis' in globalThis)) {
     return;
   }
   // The last one taken is the one that matters.
   speechSynthesis.cancel();
-  speechSynthesis.speak(new SpeechSynthesisUtterance(spelled(figure)));
+  speechSynthesis.speak(new SpeechSynthesisUtterance(`${first} ${spelled(figure)}`.trim()));
 }

@@ -114,7 +114,7 @@ function belongs({ target, key }: KeyboardEvent): boolean {
     return false;
   }
   if (target.closest('[role="spinbutton"]') !== null) {
-    return !/^[a-z?]$/i.test(key);
+    return !/^[a-z?=]$/i.test(key);
   }
   if (isEmptyEntry(target)) {
     return key === 'Tab';

@@ -12,7 +12,7 @@ interface AtPlaceProps {
 
 /** What is at the place at hand, however it is read: doubts, readings, what else can be done here, and what came unasked. */
 export function AtPlace({ measuring, open, doubts }: AtPlaceProps) {
-  const { place, sheet, checking, toggleChecking } = measuring;
+  const { place, sheet, checking, toggleChecking, last, keepSame } = measuring;
   return (
     <>
       {doubts}
@@ -42,6 +42,15 @@ export function AtPlace({ measuring, open, doubts }: AtPlaceProps) {
         >
           A place found by hand
         </button>
+        {last && (
+          <button
+            type="button"
+            onClick={keepSame}
+            className="min-h-11 underline decoration-line underline-offset-4"
+          >
+            The same again: {last.figure}
+          </button>
+        )}
         {sheet.left && <span className="py-2.5 text-quiet">{sheet.left}</span>}
       </p>
       <Tray measuring={measuring} />

@@ -7,6 +7,7 @@ import type { Way } from './useMeasuring';
 const BY_LETTER: [Action, string][] = [
   ['cut', 'cut taken'],
   ['next', 'next of the walk'],
+  ['same', 'the same again'],
   ['again', 'take again'],
   ['strike', 'strike'],
   ['place', 'this place'],

@@ -110,6 +110,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         cut: open.cut,
         gauge: open.gauge,
         strike: () => last && setCard({ reading: last }),
+        same: measuring.keepSame,
         again: takeAgain,
         place: open.place,
         belongs: open.belongs,
@@ -126,13 +127,16 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         readBack: measuring.toggleReadBack,
       }),
       '?': () => setCard('keys'),
-      PageUp: () => toPlace(-1),
-      PageDown: () => toPlace(1),
       Enter: entry.end,
-      ArrowLeft: () => toPart(-1),
-      ArrowRight: () => toPart(1),
-      ArrowUp: () => toFeature(-1),
-      ArrowDown: () => toFeature(1),
+      // In the scale these turn it.
+      ...(way === 'typed' && {
+        PageUp: () => toPlace(-1),
+        PageDown: () => toPlace(1),
+        ArrowLeft: () => toPart(-1),
+        ArrowRight: () => toPart(1),
+        ArrowUp: () => toFeature(-1),
+        ArrowDown: () => toFeature(1),
+      }),
     },
     {
       open: (character) => {
@@ -146,7 +150,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   return (
     <Shell
       title={`${sheet.part.name}, ${sheet.feature.name}`}
-      say={sheet.say}
+      say={measuring.say}
       lives={sheet.job.lives}
       head={
         <>

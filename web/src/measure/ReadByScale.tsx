@@ -1,8 +1,9 @@
-import { type ReactNode, useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useRef, useState } from 'react';
 import type { Gauge, Scale } from '../api/client';
-import { digitsOf, otherUnit } from '../drawings/digits';
+import { otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
 import {
+  figureOf,
   finestShown,
   onScale,
   type PartCounts,
@@ -48,21 +49,29 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
   const basePm = setting?.size.pm ?? rodPm;
   const narrow = useNarrow();
   const [step, setStep] = useState(() => onScale(sum, (startPm(measuring) - basePm) / sum.stepPm));
-  // Where it stands at first was read by nobody: only what a hand has set is kept.
-  const [isSet, setIsSet] = useState(false);
-  const [lit, setLit] = useState<string | undefined>(sum.parts[0]?.name);
+  // Where it stands at first, and still stands after a reading, was read by nobody: only what a hand has set here is kept.
+  const [setAt, setSetAt] = useState<number | undefined>();
+  const isSet = setAt === measuring.place.id;
+  const [lit, setLit] = useState<string | undefined>(sum.looks[0]?.name);
   const sense: Sense | undefined = setting?.sense === -1 ? -1 : setting ? 1 : undefined;
   const turn = (to: number) => {
     setStep(to);
-    setIsSet(true);
+    setSetAt(measuring.place.id);
   };
   const at = { step, sense: sense ?? 1 };
   const pm = sumPm(sum, basePm, at);
   const finest = finestShown(sum, step);
-  const figure = digitsOf(pm, sum.unit, finest);
+  const figure = figureOf(sum, pm, finest);
   const nobody = measuring.person === undefined;
   const notSet = isComparator && setting === undefined;
   const cannotKeep = !isSet || nobody || notSet;
+  const section = useRef<HTMLElement>(null);
+  const toScale = () => {
+    const fields = section.current;
+    if (!fields?.contains(document.activeElement)) {
+      fields?.querySelector<HTMLInputElement>('[data-look]')?.focus();
+    }
+  };
   const keep = () => {
     if (!cannotKeep) {
       void measuring.keep({
@@ -71,13 +80,19 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
         base: basePm,
         pm,
       });
+      setSetAt(undefined);
     }
+    toScale();
   };
-  useKeys({ Enter: keep });
+  useKeys({
+    Enter: keep,
+    ...Object.fromEntries(TURNING_KEYS.map((key) => [key, toScale])),
+  });
   const atPlace = <AtPlace measuring={measuring} open={open} doubts={doubts} />;
   return (
     <>
       <section
+        ref={section}
         aria-label="Scale"
         className="flex flex-col gap-3 border-2 border-line bg-panel p-3 tablet:p-4 bench:col-span-2"
       >
@@ -107,12 +122,15 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
           narrow={narrow}
           onEnter={keep}
           onFigure={onFigure}
+          holdsKeys
         />
         {(isComparator || gauge.onMaster) && <StandsAtLine measuring={measuring} gauge={gauge} />}
         {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
         {!isSet && (
           <p className="font-medium">
-            Turn it to what the real one shows: drag, wheel, arrows, or type the counts.
+            {measuring.last === undefined
+              ? 'Turn it to what the real one shows: drag, wheel, arrows, or type the counts.'
+              : 'Nothing is kept that was not read: turn it, or type the counts, for this reading too.'}
           </p>
         )}
         {!narrow && atPlace}
@@ -153,6 +171,9 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
     </>
   );
 }
+
+/** They turn the scale, wherever the focus went. */
+const TURNING_KEYS = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'PageUp', 'PageDown'];
 
 /** The rod that brings it nearest below what is wanted; its own base where no rod goes into it. */
 const baseFor = ({ bases, base }: Gauge, wanted: number): number =>

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import {
   type Gauge,
@@ -51,6 +51,12 @@ export interface Measuring {
   /** To the very next thing to do, with what is in hand; nowhere when all is done. */
   goNext: () => void;
   keep: (read: Read) => Promise<Fate | undefined>;
+  /** What was read last with the gauge in hand, here or at the place before; absent while nothing was. */
+  last: Read | undefined;
+  /** Keeps that once more, and says so. */
+  keepSame: () => void;
+  /** What the server said last, for ears. */
+  say: string;
   sounds: boolean;
   toggleSounds: () => void;
   readsBack: boolean;
@@ -115,6 +121,7 @@ export function useMeasuring(): {
         body.part === Number(part) &&
         body.round === round?.number,
     );
+  const [lastRead, setLastRead] = useState<ReadWith | undefined>();
   const here = sheet.data?.feature.id;
   // The same ones as long as one stays here: what only leads elsewhere is not drawn anew with each reading.
   const pathTo = useCallback(
@@ -159,7 +166,8 @@ export function useMeasuring(): {
   const gauge = gauges.find(({ key }) => key === wanted);
   const { next } = sheet.data;
   const person = shop.data?.person?.id;
-  const keep = async ({ figure, ...read }: Read): Promise<Fate | undefined> => {
+  const last = lastRead?.gauge === gauge?.key ? lastRead : undefined;
+  const keep = async ({ figure, ...read }: Read, same = false): Promise<Fate | undefined> => {
     if (shop.data === undefined || person === undefined || gauge === undefined) {
       return undefined;
     }
@@ -177,8 +185,10 @@ export function useMeasuring(): {
     if (sounds === 'on') {
       play(soundOf(became, target));
     }
-    if (voice === 'on') {
-      readBack(figure);
+    setLastRead({ read: { figure, ...read }, gauge: gauge.key, same });
+    // Nobody turned or typed it: whoever stands there hears which figure it was.
+    if (voice === 'on' || (same && sounds === 'on')) {
+      readBack(figure, same ? SAME_AGAIN : '');
     }
     if (became === 'kept') {
       // Gone to by hand and settled: from here the walk goes on where it stood.
@@ -222,6 +232,9 @@ export function useMeasuring(): {
         }
       },
       keep,
+      last: last?.read,
+      keepSame: () => void (last && keep(last.read, true)),
+      say: `${last?.same ? `${SAME_AGAIN}. ` : ''}${sheet.data.say}`,
       sounds: sounds === 'on',
       toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),
       readsBack: voice === 'on',
@@ -230,6 +243,16 @@ export function useMeasuring(): {
     },
   };
 }
+
+/** What was read, and with which gauge. */
+interface ReadWith {
+  read: Read;
+  gauge: string;
+  /** Whether it was the one before once more. */
+  same: boolean;
+}
+
+const SAME_AGAIN = 'The same again';
 
 interface At {
   part: number;

@@ -1,4 +1,4 @@
-import { otherUnit } from '../drawings/digits';
+import { digitsOf, exactly, otherUnit } from '../drawings/digits';
 import { SumLines } from '../drawings/SumLines';
 import { Distance } from './Distance';
 import type { Reader } from './useReader';
@@ -23,10 +23,13 @@ export function Figure({ reader, lit, onLit }: FigureProps) {
         {figure}
       </output>
       <p className="text-right text-quiet">
-        {scale.unit}, or {otherUnit(pm, scale.unit, finest)}
+        {scale.over > 1 ? digitsOf(pm, scale.unit, finest) : ''} {scale.unit}, or{' '}
+        {scale.over > 1
+          ? exactly(pm, scale.unit === 'in' ? 'mm' : 'in')
+          : otherUnit(pm, scale.unit, finest)}
       </p>
       <p className="text-right text-label text-quiet">
-        {fraction && reader.reading
+        {fraction && reader.reading && scale.over === 1
           ? `nearest fraction ${fraction.text}, ${fraction.error}`
           : '\u00a0'}
         {scale.family === 'comparator' && sense === undefined && (

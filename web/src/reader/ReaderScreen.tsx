@@ -52,7 +52,7 @@ function ReadIt({ scale }: { scale: Scale }) {
   const navigate = useNavigate();
   const { sum, step } = reader;
   // Of a sum of one line nothing needs to be pointed out.
-  const [lit, setLit] = useState(sum.parts.length > 1 ? sum.parts[0]?.name : undefined);
+  const [lit, setLit] = useState(sum.looks.length > 1 ? sum.looks[0]?.name : undefined);
   const [card, setCard] = useState<Card | undefined>();
   const [copied, setCopied] = useState('');
   const setField = useRef<HTMLInputElement>(null);
@@ -118,7 +118,7 @@ function ReadIt({ scale }: { scale: Scale }) {
               reader={reader}
               field={setField}
               onSet={(parts) => {
-                setLit(sum.parts[0]?.name);
+                setLit(sum.looks[0]?.name);
                 if (leaves) {
                   turn(stepOf(sum, parts));
                 } else {
@@ -134,6 +134,8 @@ function ReadIt({ scale }: { scale: Scale }) {
               at={{ step, sense: reader.sense }}
               onTurn={turn}
               onSense={reader.setSense}
+              row={reader.row}
+              {...(scale.runs === 'both' && { onRow: reader.setRow })}
               lit={lit}
               onLit={setLit}
               narrow={narrow}

@@ -1,10 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Scale } from '../api/client';
-import { useScaleReading, useTypedSize } from '../api/queries';
-import { digitsOf } from '../drawings/digits';
+import { useScaleOn, useScaleReading, useTypedSize } from '../api/queries';
+import type { Row } from '../drawings/DrawnScale';
 import {
   distancePm,
+  figureOf,
   finestShown,
   onScale,
   type PartCounts,
@@ -45,20 +46,25 @@ const usualBase = ({ family, unit }: Scale): string =>
   family === 'comparator' ? (unit === 'in' ? '1' : '25') : '0';
 
 /** A scale in hand, with no job: where it stands, what it says, and the address that opens just this. */
-export function useReader(scale: Scale) {
-  const sum = useMemo(() => scaleSum(scale), [scale]);
+export function useReader(bare: Scale) {
   const [search, setSearch] = useSearchParams();
-  const base = search.get('base') ?? usualBase(scale);
+  const base = search.get('base') ?? usualBase(bare);
+  // What the gauge adds may be printed on its sleeve, and may mislead.
+  const scale = useScaleOn(bare, base);
+  const sum = useMemo(() => scaleSum(scale), [scale]);
   const asked = parsed(search.get('parts') ?? '');
   const [step, setStep] = useState(() => onScale(sum, stepOf(sum, asked)));
   const [start, setStart] = useState<number | undefined>();
+  const [row, setRow] = useState<Row>(1);
+  const onRow = (at: number) => (row === 2 ? sum.lastStep - at : at);
+  const read = onRow(step);
   const sense: Sense | undefined =
     search.get('sense') === '-1' ? -1 : search.get('sense') === '1' ? 1 : undefined;
   const basePm = useTypedSize(base, scale.unit);
-  const counts = partsAt(sum, step);
+  const counts = partsAt(sum, read);
   const stands: PartCounts =
     start !== undefined
-      ? { ...at('start', partsAt(sum, start)), ...at('end', counts) }
+      ? { ...at('start', partsAt(sum, onRow(start))), ...at('end', counts) }
       : scale.family === 'comparator'
         ? { ...counts, sense: sense ?? 1 }
         : counts;
@@ -84,7 +90,7 @@ export function useReader(scale: Scale) {
       setLatest.current('parts', rested);
     }
   }, [isRested, rested, start]);
-  const standing = { step, sense: sense ?? 1 };
+  const standing = { step: read, sense: sense ?? 1 };
   const pm =
     start === undefined ? sumPm(sum, basePm.data ?? 0, standing) : distancePm(sum, start, step);
   const finest = finestShown(sum, step);
@@ -93,6 +99,8 @@ export function useReader(scale: Scale) {
     sum,
     step,
     turn: setStep,
+    row,
+    setRow,
     at: standing,
     sense,
     setSense: (to: Sense) => set('sense', String(to)),
@@ -105,7 +113,7 @@ export function useReader(scale: Scale) {
     stands,
     pm,
     finest,
-    figure: digitsOf(pm, scale.unit, finest),
+    figure: figureOf(sum, pm, finest),
     /** The server's words about where it stands now; absent while it is being turned. */
     reading: isRested && !reading.isPlaceholderData ? reading.data : undefined,
     /** The same, or the last it said. */

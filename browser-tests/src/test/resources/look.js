@@ -6,8 +6,8 @@ async (settings) => {
   const written = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
   const turns = () => new Promise((done) => setTimeout(done, 0));
 
-  const set = async (label, count) => {
-    const field = document.querySelector(`input[role=spinbutton][aria-label="${label}"]`);
+  const set = async (look, count) => {
+    const field = document.querySelector(`input[data-look="${look}"]`);
     const shows = () => Number(field.getAttribute('aria-valuenow'));
     if (shows() === count) {
       return;
@@ -18,14 +18,14 @@ async (settings) => {
     // The screen answers at once; but for a beam line and a needle that it first asks the server about.
     for (let tries = 0; shows() !== count; tries += 1) {
       if (tries > 500) {
-        throw new Error(`${label} shows ${shows()}, not ${count}`);
+        throw new Error(`${look} shows ${shows()}, not ${count}`);
       }
       await (tries < 5 ? null : turns());
     }
   };
 
-  const take = async (label, taken) => {
-    const leaf = document.querySelector(`button[aria-label="${label}"]`);
+  const take = async (look, taken) => {
+    const leaf = document.querySelector(`button[aria-label="Leaf ${look}"]`);
     if ((leaf.getAttribute('aria-pressed') === 'true') !== taken) {
       leaf.click();
       await null;
@@ -61,8 +61,8 @@ async (settings) => {
 
   const looks = [];
   for (const setting of settings) {
-    for (const [label, count, kind] of setting) {
-      await (kind === 'leaf' ? take(label, count === 1) : set(label, count));
+    for (const [name, count, kind] of setting) {
+      await (kind === 'leaf' ? take(name, count === 1) : set(name, count));
     }
     looks.push(look());
   }

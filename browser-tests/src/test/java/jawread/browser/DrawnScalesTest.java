@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import jawread.browser.eye.Eye;
 import jawread.browser.eye.Look;
 import jawread.core.length.Length;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.Comparator;
 import jawread.core.scale.Digits;
 import jawread.core.scale.Feeler;
@@ -42,18 +43,6 @@ class DrawnScalesTest extends AtTheBench {
     private static final int RANDOM_SETTINGS = 200;
     private static final int RANDOM_SETTINGS_ON_A_PHONE = 20;
     private static final long SEED = 20_261_125;
-
-    private static final Map<String, String> LABELS = Map.of(
-            "main", "Main scale lines",
-            "line", "Vernier",
-            "beam", "Beam lines",
-            "dial", "Dial",
-            "sleeve", "Sleeve lines",
-            "thimble", "Thimble",
-            "vernier", "Vernier",
-            "needle", "Needle",
-            "shown", "Shown",
-            "mark", "Graduation");
 
     static Stream<String> scales() {
         return Scales.all().stream().map(Scale::id);
@@ -102,14 +91,16 @@ class DrawnScalesTest extends AtTheBench {
         return plain;
     }
 
-    /** Label, count and kind of each part, coarse to fine, as they are typed. */
+    /** Name, count and kind of each look, coarse to fine, as they are typed. */
     private static List<List<Object>> typed(Scale scale, Parts parts) {
-        boolean leaves = scale instanceof Feeler;
-        return scale.parts().stream()
-                .<List<Object>>map(part -> List.of(
-                        leaves ? "Leaf " + part.name() : LABELS.get(part.name()),
-                        parts.count(part.name()).orElse(BigDecimal.ZERO).doubleValue(),
-                        leaves ? "leaf" : "count"))
+        AsRead eye = AsRead.of(scale, Length.ZERO);
+        List<BigDecimal> counts = eye.counts(parts);
+        String kind = scale instanceof Feeler ? "leaf" : "look";
+        return IntStream.range(0, counts.size())
+                // Which row a stage is read by is no line of it.
+                .filter(i -> eye.glances().get(i).per() > 0)
+                .<List<Object>>mapToObj(
+                        i -> List.of(eye.glances().get(i).name(), counts.get(i).doubleValue(), kind))
                 .toList();
     }
 

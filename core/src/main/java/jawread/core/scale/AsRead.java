@@ -54,6 +54,15 @@ public record AsRead(Scale scale, Length base, Length own, List<Glance> glances)
         return base.minus(own);
     }
 
+    /** Of how many parts of an inch its readings are said as a fraction; 1 where they are decimals. */
+    public int over() {
+        boolean isFraction = glances.stream()
+                .anyMatch(glance -> List.of(Glance.SIXTEENTHS, Glance.FRACTION).contains(glance.name()));
+        return isFraction
+                ? (int) (scale.unit().whole().picometres() / scale.leastCount().picometres())
+                : 1;
+    }
+
     /** What is printed at the n-th figure of a lined scale. */
     public String figure(int n) {
         if (!(scale instanceof LinedScale lined)) {

@@ -67,7 +67,7 @@ class ScaleReader {
         ScaleReading reading = accepted("parts", scale, scale.read(base, parts));
         var eye = AsRead.of(scale, base);
         return new ScaleReadingView(
-                figures.reading(reading.value(), scale.unit(), scale.leastCount()),
+                scaleWords.size(reading.value(), eye),
                 reading.estimated(),
                 scaleWords.addends(eye, parts, reading),
                 fraction(reading.value(), scale.unit()),

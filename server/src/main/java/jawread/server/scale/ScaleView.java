@@ -12,6 +12,7 @@ import jawread.server.words.LengthText;
  * @param baseName what the gauge adds on its own is called: frame, rod, nibs, set size
  * @param glances what the eye takes off it, look by look; each a share of a part's count
  * @param own how much of its base, in picometres, the printed figures bear already
+ * @param over of how many parts of an inch its readings are said as a fraction; 1 where they are decimals
  * @param figureEvery coarse divisions, or graduations of a rule, from one printed figure to the next; 0 where none is
  * @param figures what is printed at each, from zero on
  * @param reach the last coarse division, graduation or resolution there is
@@ -31,6 +32,7 @@ public record ScaleView(
         List<ScalePartView> parts,
         List<GlanceView> glances,
         long own,
+        int over,
         int figureEvery,
         List<String> figures,
         int reach,

@@ -53,6 +53,7 @@ public class ScaleViews {
                 scale.parts().stream().map(part -> part(part, scale)).toList(),
                 eye.glances().stream().map(glance -> glance(glance, eye)).toList(),
                 eye.own().picometres(),
+                eye.over(),
                 figureEvery(scale),
                 printed(eye),
                 reach(scale),

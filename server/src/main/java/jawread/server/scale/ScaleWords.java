@@ -22,6 +22,7 @@ import jawread.core.scale.ScaleReading.Step;
 import jawread.core.scale.Thimble;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.Figures;
+import jawread.server.words.LengthText;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -167,12 +168,30 @@ public class ScaleWords {
                 reading.estimated() ? "say.scale.estimated" : "say.scale",
                 Map.of(
                         "figure",
-                        figures.reading(reading.value(), scale.unit(), scale.leastCount())
-                                .text(),
+                        size(reading.value(), eye).text(),
                         "unit",
                         words.say("unit." + scale.unit().symbol() + ".spoken"),
                         "parts",
                         seen));
+    }
+
+    /** A reading as the scale says it: in 128ths of an inch where it is divided so, with the other unit to its last digit. */
+    public LengthText size(Length value, AsRead eye) {
+        LengthUnit unit = eye.scale().unit();
+        LengthText decimal = figures.reading(value, unit, eye.scale().leastCount());
+        return eye.over() == 1 || value.isNegative()
+                ? decimal
+                : new LengthText(
+                        decimal.pm(),
+                        InchFraction.of(
+                                        value.picometres()
+                                                / unit.whole()
+                                                        .dividedBy(eye.over())
+                                                        .picometres(),
+                                        eye.over())
+                                .toString(),
+                        decimal.unit(),
+                        figures.exactly(value, unit.other()));
     }
 
     /** Why what was typed look by look is not on the scale. */

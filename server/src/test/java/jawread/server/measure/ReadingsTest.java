@@ -66,7 +66,7 @@ class ReadingsTest {
             methods,
             checks,
             settings,
-            new ReadOff(words),
+            new ReadOff(words, mock()),
             warmths,
             proposals,
             mock(People.class),
