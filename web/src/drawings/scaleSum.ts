@@ -220,10 +220,10 @@ export function addends(sum: ScaleSum, basePm: number, { step, sense }: Standing
 }
 
 function labelOf(look: LookOf, count: number): string {
-  if (!look.counted) {
-    return look.brief;
+  if (look.none !== '') {
+    return count === 0 ? look.none : look.brief;
   }
-  return count === 0 && look.none !== '' ? look.none : `${look.brief}, ${countText(look, count)}`;
+  return look.counted ? `${look.brief}, ${countText(look, count)}` : look.brief;
 }
 
 /** The distance between two positions of a stage, whichever came first. Exact. */

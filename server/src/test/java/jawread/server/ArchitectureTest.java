@@ -178,7 +178,7 @@ class ArchitectureTest {
                     "series",
                     "demo")
             .whereLayer("scale")
-            .mayOnlyBeAccessedByLayers("drawer", "card", "judgement")
+            .mayOnlyBeAccessedByLayers("drawer", "card", "measure", "judgement")
             .whereLayer("drawer")
             .mayOnlyBeAccessedByLayers(
                     "comparator",

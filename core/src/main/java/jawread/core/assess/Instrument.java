@@ -1,5 +1,6 @@
 package jawread.core.assess;
 
+import java.util.List;
 import java.util.Optional;
 import jawread.core.doubt.ZeroStrip;
 import jawread.core.gauge.Condition;
@@ -16,13 +17,24 @@ import jawread.core.stack.FeelerGap;
  * @param id the number it is kept under
  * @param scale of its own that is read; empty for a transfer gauge and for pins
  * @param base what it adds on its own
+ * @param bases all that it may add, by its rods, collars or nibs, its own among them
  * @param zeros the looks at its zero
  * @param onMaster of a micrometer, the looks at how it stood on the masters that it was set on; none of any other
  */
 public record Instrument(
-        long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros, ZeroStrip onMaster) {
+        long id,
+        GaugeAtHand gauge,
+        Optional<Scale> scale,
+        Length base,
+        List<Length> bases,
+        ZeroStrip zeros,
+        ZeroStrip onMaster) {
+    public Instrument {
+        bases = List.copyOf(bases);
+    }
+
     public Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros) {
-        this(id, gauge, scale, base, zeros, ZeroStrip.NONE);
+        this(id, gauge, scale, base, List.of(base), zeros, ZeroStrip.NONE);
     }
 
     /** The looks from which doubt travels back to what was read with it so. */

@@ -2,6 +2,7 @@ package jawread.core.assess;
 
 import java.math.BigInteger;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.judge.Bracket;
@@ -108,7 +109,9 @@ public record Reading(
     public KeptReading asKept(Instrument read) {
         boolean showsItsOwn = setting().flatMap(SetTo::shown).isPresent();
         Length base = showsItsOwn ? read.base() : setting().map(SetTo::size).orElse(base(read));
-        return new KeptReading(read.scale().orElseThrow(), base, raw().minus(fromShown()), typed(), unit());
+        // By the parts the base is known; of a figure that was typed it is one of those the gauge has.
+        List<Length> bases = typed().isEmpty() || setting().isPresent() ? List.of() : read.bases();
+        return new KeptReading(read.scale().orElseThrow(), base, bases, raw().minus(fromShown()), typed(), unit());
     }
 
     /** What is added to what a micrometer shows that was set on a master: the master's size less what it showed there; else nothing. */

@@ -2,9 +2,12 @@ package jawread.core.misread;
 
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.scale.LinedScale;
 import jawread.core.scale.Scale;
@@ -19,19 +22,28 @@ public final class OftenMisread {
 
     private OftenMisread() {}
 
-    /** First where a trap is at this very setting, then in the catalogue's order. */
+    /**
+     * First where a trap is at this very setting, then in the catalogue's order; each figure once before any comes a second time, for another
+     * slip with the same figure tells nothing new.
+     */
     public static List<Misread> at(TrueReading here) {
         Set<Trap.Kind> traps = here.scale().traps().stream()
                 .filter(trap ->
                         here.parts().count(trap.part()).stream().anyMatch(count -> trap.holdsAt(count.doubleValue())))
                 .map(Trap::kind)
                 .collect(Collectors.toSet());
-        return Slips.madeAt(here)
-                .filter(slip -> !OF_TYPING.contains(slip.slip()))
-                .filter(slip -> couldBeRead(slip, here))
+        List<Misread> all = Stream.concat(
+                        Slips.madeAt(here)
+                                .filter(slip -> !OF_TYPING.contains(slip.slip()))
+                                .filter(slip -> couldBeRead(slip, here)),
+                        OfOneFace.at(here))
                 .sorted(Comparator.comparing((Misread slip) -> !isTrapped(slip.slip(), traps))
                         .thenComparing(Misread::slip))
                 .toList();
+        var figures = new HashSet<Length>();
+        Map<Boolean, List<Misread>> byNews =
+                all.stream().collect(Collectors.partitioningBy(slip -> figures.add(slip.read())));
+        return Stream.of(true, false).flatMap(news -> byNews.get(news).stream()).toList();
     }
 
     /** Another figure than the true one, on the scale, and on a face that is made. */

@@ -25,7 +25,8 @@ public record Recognition(boolean agrees, List<Explanation> explanations) {
         }
         return new Recognition(
                 false,
-                Slips.explaining(kept)
+                kept.reaching(reference.size())
+                        .flatMap(Slips::explaining)
                         .filter(slip -> slip.shouldBe().compareTo(Length.ZERO) > 0)
                         .filter(slip -> reference.agreesWith(slip.shouldBe()))
                         .filter(slip -> reference.tells(kept.read().minus(slip.shouldBe())))
@@ -34,6 +35,7 @@ public record Recognition(boolean agrees, List<Explanation> explanations) {
                                 .thenComparing(slip -> reference.distanceTo(slip.shouldBe()))
                                 .thenComparing(Explanation::slip)
                                 .thenComparing(Explanation::shouldBe))
+                        .distinct()
                         .toList());
     }
 }

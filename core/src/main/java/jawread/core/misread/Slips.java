@@ -15,6 +15,11 @@ public final class Slips {
         return FAMILIES.stream().flatMap(family -> family.madeAt(here));
     }
 
+    /** As {@link #explaining}, on whatever base the gauge may have had. */
+    public static Stream<Explanation> explainingOnAnyBase(KeptReading kept) {
+        return kept.onEach().flatMap(Slips::explaining);
+    }
+
     /** Each slip, with each true reading from which it would have produced what was kept. */
     public static Stream<Explanation> explaining(KeptReading kept) {
         return FAMILIES.stream().flatMap(family -> family.explaining(kept));

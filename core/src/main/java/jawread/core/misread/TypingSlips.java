@@ -15,6 +15,9 @@ final class TypingSlips implements SlipFamily {
 
     private static final BigDecimal TEN = BigDecimal.TEN;
 
+    /** So many places at the most a point is looked for. */
+    private static final int MOST_PLACES = 5;
+
     /** The figure as a scale would have it written: to its least count, a judged tenth one place more. */
     @Override
     public Stream<Misread> madeAt(TrueReading here) {
@@ -49,10 +52,16 @@ final class TypingSlips implements SlipFamily {
     }
 
     private static Stream<Explanation> typing(KeptReading kept, String typed) {
-        return Stream.concat(
+        Stream<Explanation> places = Stream.concat(
                 Stream.of(
                         new Explanation(Slip.DECIMAL_PLACE, "x10", over(kept.read(), TEN)),
                         new Explanation(Slip.DECIMAL_PLACE, "/10", kept.read().times(TEN))),
+                // Left out, or typed far from where it belongs: 13999, 1399.9.
+                IntStream.rangeClosed(2, MOST_PLACES)
+                        .mapToObj(by -> new Explanation(
+                                Slip.DECIMAL_PLACE, "x1e" + by, over(kept.read(), BigDecimal.ONE.movePointRight(by)))));
+        return Stream.concat(
+                places,
                 swaps(typed.strip().replace(',', '.'))
                         .map(swap -> new Explanation(
                                 Slip.SWAPPED_DIGITS,

@@ -3,6 +3,7 @@ package jawread.core.misread;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -17,6 +18,7 @@ import jawread.core.scale.Scales;
 import jawread.core.scale.Sense;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class RecognitionTest {
@@ -103,5 +105,49 @@ class RecognitionTest {
     void a_band_below_zero_is_no_band() {
         assertThatThrownBy(() -> new Reference(Kind.QUICK, Length.ZERO, Length.ofMicrometres(-1)))
                 .hasMessageContaining("not negative");
+    }
+
+    /** Typed on a depth micrometer whose rods begin at 0, 1, 2 and 3 in, where 1.644 is right. */
+    @ParameterizedTest
+    @CsvSource({
+        "1.769, reversed",
+        "0.644, base-forgotten",
+        "2.644, base-twice",
+        "1.631, thimble-mirrored",
+        "1.669, next-line",
+        "16.44, decimal-place",
+        "1644, decimal-place",
+        "1.464, swapped-digits",
+    })
+    void what_was_typed_is_tried_on_the_rod_that_reaches_it(String typed, String slip) {
+        Scale depth = Scales.of("depth-in-001").orElseThrow();
+        List<Length> rods = Stream.of("0", "1", "2", "3").map(Length::ofInches).toList();
+        var kept =
+                new KeptReading(depth, Length.ZERO, rods, Length.ofInches(typed), Optional.of(typed), LengthUnit.INCH);
+        Recognition held =
+                Recognition.of(kept, new Reference(Kind.QUICK, Length.ofInches("1.6445"), Length.ofInches("0.002")));
+        assertThat(held.explanations().get(0).slip().code()).isEqualTo(slip);
+        assertThat(held.explanations().get(0).shouldBe()).isEqualTo(Length.ofInches("1.644"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // Nibs of 0.5 left out and counted twice are one figure each; so are a line and a wrong figure where they meet.
+        "vernier-in-001, 0.5, main=20;line=3, 6",
+        "stage-in-0001, 0, sleeve=17;thimble=62, 6",
+        "dial-mm-002, 0, beam=17;dial=63, 5",
+        "digital-mm-001, 0, shown=12.34, 1",
+        "rule-in-64, 0, mark=153, 3",
+        "feeler, 0, 0.05=1;0.3=1, 4",
+    })
+    void the_first_of_what_is_often_misread_differ_in_their_figures(
+            String scale, String base, String parts, int figures) {
+        Scale face = Scales.of(scale).orElseThrow();
+        Length added = Length.of(new BigDecimal(base), face.unit());
+        List<Length> read = OftenMisread.at(TrueReading.of(face, added, Parts.parse(parts))).stream()
+                .map(Misread::read)
+                .toList();
+        assertThat(read.subList(0, figures)).doesNotHaveDuplicates();
+        assertThat(read.stream().distinct().count()).isGreaterThanOrEqualTo(figures);
     }
 }

@@ -108,7 +108,7 @@ public class Marks {
                 .filter(length -> length.compareTo(Length.ZERO) > 0)
                 .filter(length -> answer.check().isPresent()
                         || answer.slip().stream()
-                                .anyMatch(slip -> Slips.explaining(asKept(reading))
+                                .anyMatch(slip -> Slips.explainingOnAnyBase(asKept(reading))
                                         .anyMatch(each -> each.slip() == slip
                                                 && each.shouldBe().equals(length))))
                 .isPresent();
@@ -122,6 +122,7 @@ public class Marks {
                         .map(ComparatorSetting::size)
                         .findFirst()
                         .orElseGet(() -> reading.base().orElseGet(gauge::base)),
+                reading.typed().isPresent() && reading.settingId().isEmpty() ? gauge.bases() : List.of(),
                 reading.raw(),
                 reading.typed(),
                 reading.unit());

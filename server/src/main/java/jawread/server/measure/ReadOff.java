@@ -1,6 +1,8 @@
 package jawread.server.measure;
 
+import java.math.BigDecimal;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jawread.core.gauge.LimitTry;
 import jawread.core.gauge.SettingMasters;
 import jawread.core.judge.Bracket;
@@ -104,7 +106,7 @@ class ReadOff {
             throw Refused.field("typed", "typed-or-parts", words);
         }
         return asked.typed()
-                .map(text -> accepted("typed", unit, typed(text, unit, setting)))
+                .map(text -> accepted("typed", unit, pointed(text, gauge, typed(text, unit, setting))))
                 .orElseGet(() -> byScale(asked, gauge, setting));
     }
 
@@ -135,6 +137,21 @@ class ReadOff {
         String text = typed.orElseThrow(() -> Refused.field(field, "two-pins", words));
         return TypedLength.parse(text, unit, Kind.SIZE).fold(pin -> pin, refusal -> {
             throw Refused.field(field, refusal, words.say(refusal, unit));
+        });
+    }
+
+    /** A figure far beyond any size was typed without its point: where that stood is told by what the gauge reaches. */
+    private static Outcome<Read> pointed(String text, Gauge gauge, Outcome<Read> read) {
+        return read.fold(Outcome::of, refusal -> {
+            if (!refusal.code().equals("too-large") || !text.strip().matches("\\d+")) {
+                return Outcome.refused(refusal);
+            }
+            return IntStream.rangeClosed(1, text.strip().length() - 1)
+                    .mapToObj(by -> Length.of(new BigDecimal(text.strip()).movePointLeft(by), gauge.unit()))
+                    .filter(gauge.range()::covers)
+                    .findFirst()
+                    .map(meant -> Outcome.<Read>refused(Refusal.of("no-point").with("meant", meant)))
+                    .orElse(Outcome.refused(refusal));
         });
     }
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.length.InchFraction;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -14,6 +15,7 @@ import jawread.core.misread.Misread;
 import jawread.core.misread.OftenMisread;
 import jawread.core.misread.Slip;
 import jawread.core.misread.TrueReading;
+import jawread.core.scale.AsRead;
 import jawread.core.scale.LinedScale;
 import jawread.core.scale.Scale;
 import jawread.core.scale.Thimble;
@@ -77,18 +79,28 @@ public class MisreadWords {
         facts.put("rough", scaleWords.roughly(size, scale.unit()));
         facts.put("rule", onARule(size, scale.unit()));
         facts.put("step", figures.exactly(scale.leastCount(), scale.unit()));
+        facts.put("leaf", slip.variant());
         if (slip.slip() == Slip.WRONG_FIGURE) {
             facts.putAll(printed(slip, here));
         }
         if (slip.slip() == Slip.GRADUATION_VALUE) {
             facts.put("graduation", figures.exactly(OftenMisread.graduationTaken(slip, scale), scale.unit()));
         }
-        String key = "slip." + slip.slip().code();
+        String key = keyOf(slip, scale);
         return new MisreadView(
                 slip.slip().code(),
-                figures.reading(slip.read(), scale.unit(), scale.leastCount()),
+                scaleWords.size(slip.read(), AsRead.of(scale, here.base())),
                 words.say(key, facts),
                 words.say(tellKey(key, scale), facts));
+    }
+
+    /** Some are made otherwise on one kind of face: the other row of a stage, a leaf counted twice. */
+    private String keyOf(Misread slip, Scale scale) {
+        String key = "slip." + slip.slip().code();
+        return Stream.of(key + "." + slip.variant(), key + "." + scale.kind())
+                .filter(words::has)
+                .findFirst()
+                .orElse(key);
     }
 
     /** What is found out by a caliper on a head is found out by a rule on a caliper. */

@@ -136,7 +136,7 @@ public class ScaleWords {
         if (step.count().signum() == 0 && !none(glance).isEmpty()) {
             return none(glance);
         }
-        if (!isCounted(eye.scale())) {
+        if (!isCounted(eye.scale()) || !none(glance).isEmpty()) {
             return brief(glance, eye.scale());
         }
         return words.say(how, Map.of("look", brief(glance, eye.scale()), "count", counted(glance, step.count())));

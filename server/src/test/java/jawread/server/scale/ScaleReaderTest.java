@@ -51,11 +51,24 @@ class ScaleReaderTest {
         assertThat(said.at("/size/text").asString()).isEqualTo("2.7973");
         assertThat(said.at("/size/other").asString()).isEqualTo("71.0514 mm");
         assertThat(texts(said.path("steps"), "label"))
-                .containsExactly("frame", "sleeve, 31 × 0.025", "thimble, 22 × 0.001", "vernier, 3 × 0.0001");
-        assertThat(texts(said.path("steps"), "figure")).containsExactly("2.0000", "0.7750", "0.0220", "0.0003");
+                .containsExactly("frame", "figure, 7", "lines, 3", "thimble, 22", "vernier, 3");
+        assertThat(texts(said.path("steps"), "figure")).containsExactly("2.0000", "0.7000", "0.0750", "0.0220", "0.0003");
         assertThat(said.at("/fraction/text").asString()).isEqualTo("2 51/64 in");
         assertThat(said.at("/fraction/error").asString()).isEqualTo("0.0004 in under");
-        assertThat(said.path("say").asString()).isEqualTo("2.7973 inches: frame 2, sleeve 31, thimble 22, vernier 3.");
+        assertThat(said.path("say").asString()).isEqualTo("2.7973 inches: frame 2, figure 7, lines 3, thimble 22, vernier 3.");
+    }
+
+    @Test
+    void a_fraction_is_said_where_the_scale_is_divided_so_and_a_sleeve_bears_its_own_figures() {
+        JsonNode said = reading("vernier-in-128", "0", "main=59;line=5");
+        assertThat(said.at("/size/text").asString()).isEqualTo("3 93/128");
+        assertThat(said.at("/size/other").asString()).isEqualTo("94.6546875 mm");
+        assertThat(reading("rule-in-64", "0", "mark=25").path("say").asString())
+                .isEqualTo("25/64 inches: inches 0, 64ths 25/64.");
+        assertThat(texts(reading("bore3-mm-0005", "20", "sleeve=5;thimble=63").path("steps"), "label"))
+                .containsExactly("millimetres, 22", "half line", "thimble, 63");
+        assertThat(server.get("/api/scales/bore3-mm-0005?base=20").json().at("/figures").toString())
+                .startsWith("[\"20\",\"25\"");
     }
 
     @Test
