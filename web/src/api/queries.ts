@@ -327,6 +327,28 @@ const typedSizeQuery = (text: string, unit: string) => ({
   },
 });
 
+/** How the scale in hand must look for a figure, the last one while the next is asked for; none for what is no figure, or beyond it. */
+export const useEcho = (gauge: Gauge, text: string) =>
+  useQuery({
+    queryKey: ['echo', gauge.key, text],
+    queryFn: async () => {
+      const { data } = await client.GET('/api/gauges/{gauge}/echo', {
+        params: {
+          path: { gauge: gauge.id },
+          query: {
+            text,
+            ...(gauge.onMaster && { onMaster: true }),
+            ...(gauge.reader && { reader: gauge.reader }),
+          },
+        },
+      });
+      return data ?? null;
+    },
+    retry: false,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+  }).data;
+
 export const useTypedSize = (text: string, unit: string) =>
   useQuery({ ...typedSizeQuery(text, unit), placeholderData: keepPreviousData });
 

@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gauges/{gauge}/echo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["echo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -1830,6 +1846,15 @@ export interface components {
             masters: components["schemas"]["MasterView"][];
             materials: string[];
             summary: string;
+        };
+        EchoView: {
+            /** Format: int64 */
+            base: number;
+            look: string;
+            parts: {
+                [key: string]: number;
+            };
+            size: components["schemas"]["LengthText"];
         };
         EllipseView: {
             /** Format: double */
@@ -4192,6 +4217,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GaugeView"][];
+                };
+            };
+        };
+    };
+    echo: {
+        parameters: {
+            query: {
+                reader?: number;
+                onMaster?: boolean;
+                text: string;
+                base?: number;
+            };
+            header?: never;
+            path: {
+                gauge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EchoView"];
                 };
             };
         };

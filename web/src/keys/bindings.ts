@@ -7,6 +7,7 @@ export const ACTIONS = {
   scale: ['s', 'read by the drawn scale, or typed again'],
   cut: ['c', 'a cut was taken: open the next round'],
   next: ['n', 'the next thing to do in this job'],
+  differs: ['l', 'the scale in hand does not look as drawn: open it there'],
   same: ['=', 'the same figure once more'],
   strike: ['x', 'strike the last reading, with its reason'],
   again: ['t', 'take it again: the last reading is struck as slipped'],

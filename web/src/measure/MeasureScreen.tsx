@@ -15,7 +15,7 @@ import { standing } from '../api/keepReading';
 import { type Card, Cards, type Opens } from './Cards';
 import { Doubts, useDoubtAnswer } from './Doubts';
 import { KeysInUse } from './KeysInUse';
-import { ReadByScale, type ScaledGauge } from './ReadByScale';
+import { type Differs, ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
 import { Moved, useMoved } from './Moved';
 import { Next } from './Next';
@@ -59,6 +59,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     worst: () => setCard('worst'),
     reading: (reading: Reading) => setCard({ reading }),
   }));
+  // Where the scale is opened because the one in hand looks otherwise: what was read there is then read anew.
+  const [differs, setDiffers] = useState<Differs | undefined>();
   const field = useRef<HTMLInputElement>(null);
   const entry = useEntry(measuring, `${sheet.part.id} ${sheet.feature.id}`, () =>
     field.current?.focus(),
@@ -101,15 +103,24 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       again.mutate({ id: newId(), reading: last, reason: 'slipped, taken again' });
     }
   };
+  const openDiffering = (size: number) => {
+    setDiffers({ size, reading: entry.text === '' ? last : undefined });
+    entry.clear();
+    measuring.setWay('scale');
+  };
   useAwake();
   const pedal = bindings.keyOf('accept');
   useKeys(
     {
       ...bindings.shortcuts({
-        scale: () => measuring.setWay(way === 'scale' ? 'typed' : 'scale'),
+        scale: () => {
+          setDiffers(undefined);
+          measuring.setWay(way === 'scale' ? 'typed' : 'scale');
+        },
         cut: open.cut,
         gauge: open.gauge,
         strike: () => last && setCard({ reading: last }),
+        differs: () => last && openDiffering(last.size.pm),
         same: measuring.keepSame,
         again: takeAgain,
         place: open.place,
@@ -174,6 +185,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             measuring={measuring}
             gauge={gauge}
             open={open}
+            differs={differs}
+            onDiffered={() => setDiffers(undefined)}
             onFigure={entry.open}
             doubts={doubts}
             third={axis}
@@ -194,6 +207,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               open={open}
               doubts={doubts}
               third={axis}
+              differs={{ open: openDiffering, key: bindings.on ? bindings.keyOf('differs') : '' }}
             />
             {/* Each column is painted by itself: what is typed in one paints the others not at all. */}
             <section aria-label="So far" className="isolate flex flex-col gap-3">

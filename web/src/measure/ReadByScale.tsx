@@ -1,5 +1,5 @@
 import { type ReactNode, useMemo, useRef, useState } from 'react';
-import type { Gauge, Scale } from '../api/client';
+import type { Gauge, Reading, Scale } from '../api/client';
 import { otherUnit } from '../drawings/digits';
 import { DrawnScale } from '../drawings/DrawnScale';
 import {
@@ -16,7 +16,9 @@ import { SumLines } from '../drawings/SumLines';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
 import { useNarrow } from '../ui/useNarrow';
+import { useStrike } from '../api/acts';
 import { standing } from '../api/keepReading';
+import { newId } from '../api/newId';
 import { AtPlace } from './AtPlace';
 import type { Opens } from './Cards';
 import { GaugeInHand } from './GaugeInHand';
@@ -29,10 +31,20 @@ import { StandsAtLine } from './StandsAtLine';
 /** One that has a scale: pins have none. */
 export type ScaledGauge = Gauge & { scale: Scale };
 
+/** The scale is opened because the one in hand looks otherwise than it was drawn for a figure. */
+export interface Differs {
+  /** Where it stands first, in picometres. */
+  size: number;
+  /** What was read, that gives way to what is set now; absent where it was only half typed. */
+  reading: Reading | undefined;
+}
+
 interface ReadByScaleProps {
   measuring: Measuring;
   gauge: ScaledGauge;
   open: Opens;
+  differs: Differs | undefined;
+  onDiffered: () => void;
   /** A figure is typed here: it opens the entry. */
   onFigure: (figure: string) => void;
   doubts: ReactNode;
@@ -41,14 +53,17 @@ interface ReadByScaleProps {
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
-export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }: ReadByScaleProps) {
+export function ReadByScale(props: ReadByScaleProps) {
+  const { measuring, gauge, open, differs, onDiffered, onFigure, doubts, third } = props;
+  const strike = useStrike();
+  const startsAt = differs?.size ?? startPm(measuring);
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const { setting } = measuring;
-  const [rodPm, setRod] = useState(() => baseFor(gauge, startPm(measuring)));
+  const [rodPm, setRod] = useState(() => baseFor(gauge, startsAt));
   const isComparator = sum.scale.family === 'comparator';
   const basePm = setting?.size.pm ?? rodPm;
   const narrow = useNarrow();
-  const [step, setStep] = useState(() => onScale(sum, (startPm(measuring) - basePm) / sum.stepPm));
+  const [step, setStep] = useState(() => onScale(sum, (startsAt - basePm) / sum.stepPm));
   // Where it stands at first, and still stands after a reading, was read by nobody: only what a hand has set here is kept.
   const [setAt, setSetAt] = useState<number | undefined>();
   const isSet = setAt === measuring.place.id;
@@ -74,6 +89,10 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
   };
   const keep = () => {
     if (!cannotKeep) {
+      if (differs?.reading) {
+        strike.mutate({ id: newId(), reading: differs.reading, reason: 'misread' });
+      }
+      onDiffered();
       void measuring.keep({
         figure,
         parts: countsToKeep(partsAt(sum, step), sense),
@@ -126,7 +145,14 @@ export function ReadByScale({ measuring, gauge, open, onFigure, doubts, third }:
         />
         {(isComparator || gauge.onMaster) && <StandsAtLine measuring={measuring} gauge={gauge} />}
         {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
-        {!isSet && (
+        {differs?.reading && (
+          <p className="border-l-4 border-now pl-3 font-semibold">
+            Turn it to what yours shows: that is then kept in place of{' '}
+            <span className="reading">{differs.reading.size.text}</span>, which is struck as
+            misread.
+          </p>
+        )}
+        {!isSet && !differs?.reading && (
           <p className="font-medium">
             {measuring.last === undefined
               ? 'Turn it to what the real one shows: drag, wheel, arrows, or type the counts.'

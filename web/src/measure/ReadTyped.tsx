@@ -1,8 +1,10 @@
-import type { KeyboardEvent, ReactNode, RefObject } from 'react';
+import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useState } from 'react';
 import { Button } from '../ui/Button';
 import { AtPlace } from './AtPlace';
 import type { Opens } from './Cards';
+import type { Reading } from '../api/client';
 import { standing } from '../api/keepReading';
+import { Echo } from './Echo';
 import { Keypad } from './Keypad';
 import { Order } from './Order';
 import { type Entry, isLimitGauge, isPins } from './useEntry';
@@ -19,10 +21,22 @@ interface ReadTypedProps {
   doubts: ReactNode;
   /** The axis that is offered. */
   third: ReactNode;
+  /** The own scale looks otherwise than the one drawn for the figure. */
+  differs: { open: (size: number) => void; key: string };
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
-export function ReadTyped({ measuring, entry, field, open, doubts, third }: ReadTypedProps) {
+export function ReadTyped(props: ReadTypedProps) {
+  const { measuring, entry, field, open, doubts, third, differs } = props;
+  const echo = (className: string) => (
+    <Echo
+      measuring={measuring}
+      text={entry.text}
+      onDiffers={differs.open}
+      takes={differs.key}
+      className={className}
+    />
+  );
   const { gauge, setWay } = measuring;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
   return (
@@ -42,6 +56,7 @@ export function ReadTyped({ measuring, entry, field, open, doubts, third }: Read
       )}
       {gauge?.onMaster && <StandsAtLine measuring={measuring} gauge={gauge} />}
       <Figure measuring={measuring} entry={entry} field={field} />
+      {echo('max-tablet:hidden')}
       {entry.refusal && (
         <p role="alert" id="refusal" className="border-l-4 border-ink pl-3 font-semibold">
           {entry.refusal}
@@ -66,6 +81,7 @@ export function ReadTyped({ measuring, entry, field, open, doubts, third }: Read
           <span className="mr-4 font-bold">Enter</span> keep
         </Button>
       )}
+      {echo('tablet:hidden')}
       <AtPlace measuring={measuring} open={open} doubts={doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
         <GaugeInHand measuring={measuring} onGauge={open.gauge} />
@@ -94,6 +110,25 @@ function Tries({ measuring }: Pick<ReadTypedProps, 'measuring'>) {
   );
 }
 
+/** Said when the gauge in hand is changed for one of the other unit, until something was read with it. */
+function useUnitNote({ gauge, place }: Measuring, unit: string): string {
+  const here = `${place.id} ${place.readings.length}`;
+  const [told, setTold] = useState({ unit, note: '', here });
+  if (told.unit !== unit) {
+    const inWords = unit === 'in' ? 'inches' : 'millimetres';
+    setTold({ unit, note: `${gauge?.shopNumber ?? 'This gauge'} is read in ${inWords}.`, here });
+  }
+  return told.here === here ? told.note : '';
+}
+
+/** A size as it stands in a unit, and the other beside it. */
+function inUnit({ text, unit, other }: Reading['size'], wanted: string) {
+  const [otherText = '', otherUnit] = other.split(' ');
+  return unit !== wanted && otherUnit === wanted
+    ? { text: otherText, other: `${text} ${unit}` }
+    : { text, other };
+}
+
 /** The figure that rules the screen: the one being typed, else the last one read here. */
 function Figure({
   measuring,
@@ -101,8 +136,17 @@ function Figure({
   field,
 }: Pick<ReadTypedProps, 'measuring' | 'entry' | 'field'>) {
   const { place, gauge, waiting, sheet, checking } = measuring;
+  // A figure without a unit is in that of the gauge in hand: it stands beside the field before the first digit.
+  const unit = gauge?.unit ?? sheet.job.unit;
+  const note = useUnitNote(measuring, unit);
   const last = checking ? undefined : standing(place.readings).at(-1);
   const unsent = waiting.at(-1);
+  const { refusal } = entry;
+  useEffect(() => {
+    if (refusal !== '') {
+      field.current?.select();
+    }
+  }, [refusal, field]);
   const press = (event: KeyboardEvent) => {
     if (entry.text !== '' && (event.key === 'Enter' || event.key === 'Tab')) {
       event.preventDefault();
@@ -111,9 +155,8 @@ function Figure({
       entry.clear();
     }
   };
-  const unit =
-    entry.text === '' ? (last?.size.unit ?? sheet.job.unit) : (gauge?.unit ?? sheet.job.unit);
-  const beside = entry.text === '' && (unsent ? 'kept, not yet judged' : last?.size.other);
+  const shown = last && inUnit(last.size, unit);
+  const beside = entry.text === '' && (unsent ? 'kept, not yet judged' : shown?.other);
   return (
     <div>
       <div className="relative flex items-baseline gap-4">
@@ -125,7 +168,7 @@ function Figure({
                 unsent || last ? '' : 'text-line'
               }`}
             >
-              {unsent?.figure ?? last?.size.text ?? '–'}
+              {unsent?.figure ?? shown?.text ?? '–'}
             </span>
           )}
           <input
@@ -153,7 +196,7 @@ function Figure({
             }`}
           />
         </div>
-        <span className="text-order text-quiet max-tablet:hidden">{unit}</span>
+        <span className="text-order max-tablet:hidden">{unit}</span>
       </div>
       <p className="min-h-7 text-quiet">
         <span className="tablet:hidden">
@@ -162,6 +205,11 @@ function Figure({
         </span>
         {beside}
       </p>
+      {note && (
+        <p role="status" className="border-l-4 border-now pl-3 font-semibold">
+          {note}
+        </p>
+      )}
     </div>
   );
 }

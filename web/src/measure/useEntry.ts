@@ -115,7 +115,8 @@ export function useEntry(
     },
     open: (character) => {
       setRefusal('');
-      type(inItsUnit(latest.current, unit) + character);
+      // A refused figure gives way to the next one: what a gauge types would else be glued to it.
+      type((refusal === '' ? inItsUnit(latest.current, unit) : '') + character);
       if (measuring.way === 'scale') {
         measuring.setWay('typed');
       }

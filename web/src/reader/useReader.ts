@@ -15,9 +15,7 @@ import {
   stepOf,
   sumPm,
 } from '../drawings/scaleSum';
-
-/** Turning comes first; the address and the server are told once the hand rests. */
-const REST_MS = 150;
+import { useRested } from '../ui/useRested';
 
 const written = (counts: PartCounts): string =>
   Object.entries(counts)
@@ -122,13 +120,3 @@ export function useReader(bare: Scale) {
 }
 
 export type Reader = ReturnType<typeof useReader>;
-
-/** A text, once it has stood still for a moment. */
-function useRested(text: string): string {
-  const [rested, setRested] = useState(text);
-  useEffect(() => {
-    const wait = setTimeout(() => setRested(text), REST_MS);
-    return () => clearTimeout(wait);
-  }, [text]);
-  return rested;
-}

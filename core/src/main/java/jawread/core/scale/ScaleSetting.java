@@ -24,6 +24,12 @@ public record ScaleSetting(Shown shown, Optional<Shown> above) {
         }
     }
 
+    /** Of both the one that is less off; as near, the lower. */
+    public Shown nearest() {
+        return above.filter(other -> other.error().abs().compareTo(shown.error().abs()) < 0)
+                .orElse(shown);
+    }
+
     public boolean isExact() {
         return above.isEmpty();
     }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.length.InchFraction;
@@ -12,6 +13,7 @@ import jawread.core.length.LengthUnit;
 import jawread.core.length.Refusal;
 import jawread.core.scale.AsRead;
 import jawread.core.scale.Digits;
+import jawread.core.scale.Echo;
 import jawread.core.scale.Feeler;
 import jawread.core.scale.Glance;
 import jawread.core.scale.LinedScale;
@@ -20,6 +22,7 @@ import jawread.core.scale.Scale;
 import jawread.core.scale.ScaleReading;
 import jawread.core.scale.ScaleReading.Step;
 import jawread.core.scale.Thimble;
+import jawread.core.scale.Trap;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
@@ -192,6 +195,29 @@ public class ScaleWords {
                                 .toString(),
                         decimal.unit(),
                         figures.exactly(value, unit.other()));
+    }
+
+    /** Which line or figure to look for, that a figure may be told true by. */
+    public String sight(Echo.Sight sight, AsRead eye, Parts parts) {
+        var facts = new HashMap<String, Object>(partNames(eye.scale()));
+        if (eye.scale() instanceof LinedScale lined) {
+            BigDecimal count = parts.count(eye.scale().parts().get(0).name()).orElse(BigDecimal.ZERO);
+            facts.put("figure", figureAt(lined, eye.base(), count, 0));
+            facts.put("next", figureAt(lined, eye.base(), count, 1));
+        }
+        return words.say("echo." + sight.code(), facts);
+    }
+
+    /** What is added besides the figures, where that is much. */
+    public Optional<String> besides(AsRead eye) {
+        return Trap.ofBase(eye.scale().unit(), eye.besides())
+                .map(trap -> words.say(
+                        "echo.base",
+                        Map.of(
+                                "base",
+                                baseName(eye.scale()),
+                                "size",
+                                figures.exactly(eye.besides(), eye.scale().unit()))));
     }
 
     /** Why what was typed look by look is not on the scale. */

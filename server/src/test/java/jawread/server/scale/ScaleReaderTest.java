@@ -52,10 +52,12 @@ class ScaleReaderTest {
         assertThat(said.at("/size/other").asString()).isEqualTo("71.0514 mm");
         assertThat(texts(said.path("steps"), "label"))
                 .containsExactly("frame", "figure, 7", "lines, 3", "thimble, 22", "vernier, 3");
-        assertThat(texts(said.path("steps"), "figure")).containsExactly("2.0000", "0.7000", "0.0750", "0.0220", "0.0003");
+        assertThat(texts(said.path("steps"), "figure"))
+                .containsExactly("2.0000", "0.7000", "0.0750", "0.0220", "0.0003");
         assertThat(said.at("/fraction/text").asString()).isEqualTo("2 51/64 in");
         assertThat(said.at("/fraction/error").asString()).isEqualTo("0.0004 in under");
-        assertThat(said.path("say").asString()).isEqualTo("2.7973 inches: frame 2, figure 7, lines 3, thimble 22, vernier 3.");
+        assertThat(said.path("say").asString())
+                .isEqualTo("2.7973 inches: frame 2, figure 7, lines 3, thimble 22, vernier 3.");
     }
 
     @Test
@@ -67,7 +69,10 @@ class ScaleReaderTest {
                 .isEqualTo("25/64 inches: inches 0, 64ths 25/64.");
         assertThat(texts(reading("bore3-mm-0005", "20", "sleeve=5;thimble=63").path("steps"), "label"))
                 .containsExactly("millimetres, 22", "half line", "thimble, 63");
-        assertThat(server.get("/api/scales/bore3-mm-0005?base=20").json().at("/figures").toString())
+        assertThat(server.get("/api/scales/bore3-mm-0005?base=20")
+                        .json()
+                        .at("/figures")
+                        .toString())
                 .startsWith("[\"20\",\"25\"");
     }
 
