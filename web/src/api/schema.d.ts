@@ -2953,8 +2953,8 @@ export interface components {
             wanted?: components["schemas"]["LengthText"];
         };
         SettingView: {
-            above?: components["schemas"]["ShownView"];
             exact: boolean;
+            other?: components["schemas"]["ShownView"];
             sentence: string;
             shown: components["schemas"]["ShownView"];
             wanted: components["schemas"]["LengthText"];

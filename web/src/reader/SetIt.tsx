@@ -60,10 +60,10 @@ export function SetIt({ reader, field, onSet }: SetItProps) {
         <div role="status" className="w-full border-l-4 border-now bg-panel px-3 py-1">
           {refusal && <p className="font-semibold">{refusal}</p>}
           {setting && <p className="font-semibold">{setting.shown.say}</p>}
-          {setting?.above && (
+          {setting?.other && (
             <p className="text-label">
               {setting.sentence} <Neighbour shown={setting.shown} onSet={onSet} />{' '}
-              <Neighbour shown={setting.above} onSet={onSet} />
+              <Neighbour shown={setting.other} onSet={onSet} />
             </p>
           )}
         </div>

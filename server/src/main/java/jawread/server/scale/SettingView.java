@@ -8,15 +8,15 @@ import jawread.server.words.LengthText;
 /**
  * What must show for a wanted size.
  *
- * @param shown the exact setting, or the neighbour below
- * @param above the neighbour above; absent when the setting is exact
+ * @param shown the exact setting, or the graduation nearest to it
+ * @param other the neighbour on the other side; absent when the setting is exact
  * @param sentence whether it can be shown exactly, and how far the neighbours are off
  */
 public record SettingView(
         LengthText wanted,
         boolean exact,
         ShownView shown,
-        @Nullable ShownView above,
+        @Nullable ShownView other,
         String sentence) {
     /**
      * @param error what it shows minus what was wanted

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
+import jawread.core.length.Figure;
 import jawread.core.length.Length;
 import jawread.core.scale.AsRead;
 import jawread.core.scale.Comparator;
@@ -21,6 +22,9 @@ import org.springframework.stereotype.Component;
 /** What must show for a wanted size, said in the order in which hands and eyes go about it. */
 @Component
 class SettingWords {
+    /** Decimals beyond the least count that are still said. */
+    private static final int FINER = 3;
+
     private final ScaleWords scaleWords;
     private final Words words;
     private final Figures figures;
@@ -32,31 +36,49 @@ class SettingWords {
     }
 
     SettingView of(Scale scale, Length base, Length wanted, ScaleSetting setting) {
-        ShownView shown = shown(scale, base, setting.shown());
-        ShownView above =
-                setting.above().map(other -> shown(scale, base, other)).orElse(null);
-        String sentence = above == null
-                ? words.say("setting.exact")
-                : words.say(
-                        "setting.between",
-                        Map.of(
-                                "wanted", figures.exactly(wanted, scale.unit()),
-                                "below", shown.size().withUnit(),
-                                "under", figures.exactly(setting.shown().error().abs(), scale.unit()),
-                                "above", above.size().withUnit(),
-                                "over",
-                                        figures.exactly(
-                                                setting.above().orElseThrow().error(), scale.unit())));
+        var eye = AsRead.of(scale, base);
+        ScaleSetting.Shown nearest = setting.nearest();
+        ShownView other = setting.above()
+                .map(above -> above.equals(nearest) ? setting.shown() : above)
+                .map(neighbour -> shown(eye, neighbour))
+                .orElse(null);
         return new SettingView(
-                figures.reading(wanted, scale.unit(), scale.leastCount()), above == null, shown, above, sentence);
+                figures.reading(wanted, scale.unit(), scale.leastCount()),
+                setting.isExact(),
+                shown(eye, nearest),
+                other,
+                setting.above()
+                        .map(above -> between(eye, wanted, setting.shown(), above))
+                        .orElseGet(() -> words.say("setting.exact")));
     }
 
-    private ShownView shown(Scale scale, Length base, ScaleSetting.Shown shown) {
+    /** Both neighbours with what they are off, and no digit that no hand can set by. */
+    private String between(AsRead eye, Length wanted, ScaleSetting.Shown below, ScaleSetting.Shown above) {
+        return words.say(
+                "setting.between",
+                Map.of(
+                        "wanted", neat(wanted, eye.scale()),
+                        "below", scaleWords.size(below.value(), eye).withUnit(),
+                        "under", neat(below.error().abs(), eye.scale()),
+                        "above", scaleWords.size(above.value(), eye).withUnit(),
+                        "over", neat(above.error(), eye.scale())));
+    }
+
+    /** With all its digits where they are few, as somebody typed them; one that was converted to a hundredth of the least count. */
+    private String neat(Length length, Scale scale) {
+        int few = Figure.decimalsOf(scale.leastCount(), scale.unit()) + FINER;
+        int all = length.in(scale.unit()).stripTrailingZeros().scale();
+        return all <= few
+                ? figures.exactly(length, scale.unit())
+                : figures.rounded(length, scale.unit(), scale.leastCount().dividedBy(100));
+    }
+
+    private ShownView shown(AsRead eye, ScaleSetting.Shown shown) {
         return new ShownView(
                 shown.parts().counts(),
-                figures.reading(shown.value(), scale.unit(), scale.leastCount()),
-                figures.reading(shown.error(), scale.unit(), scale.leastCount()),
-                say(scale, base, shown));
+                scaleWords.size(shown.value(), eye),
+                figures.reading(shown.error(), eye.scale().unit(), eye.scale().leastCount()),
+                say(eye.scale(), eye.base(), shown));
     }
 
     private String say(Scale scale, Length base, ScaleSetting.Shown shown) {
@@ -64,6 +86,7 @@ class SettingWords {
         var facts = new HashMap<String, Object>();
         parts.counts().forEach((name, count) -> facts.put(name, count.toPlainString()));
         facts.put("size", figures.exactly(shown.value(), scale.unit()));
+        facts.put("graduation", graduation(shown.value(), AsRead.of(scale, base)));
         if (scale instanceof LinedScale lined) {
             facts.putAll(coarse(lined, AsRead.of(scale, base), parts));
         }
@@ -75,6 +98,13 @@ class SettingWords {
                             : parts.counts().keySet().stream().collect(Collectors.joining(" + ")));
         }
         return words.say(keyOf(scale, parts), facts);
+    }
+
+    /** As a rule is read: 25/64, 83.5. */
+    private String graduation(Length value, AsRead eye) {
+        return eye.over() > 1
+                ? scaleWords.size(value, eye).text()
+                : figures.number(value.in(eye.scale().unit()));
     }
 
     /** The printed figure to pass, and how many lines more. */

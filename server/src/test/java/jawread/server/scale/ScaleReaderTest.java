@@ -131,7 +131,8 @@ class ScaleReaderTest {
                 "dial-in-001 | 0 | 2.342 | Slide’s edge past 2.3 (the figure 3), needle at 42.",
                 "bore-dial-mm-001 | 28 | 28.05 | Needle at 5, clockwise of zero: 28.05 mm.",
                 "digital-mm-001 | 0 | 12.34 | Until it shows 12.34.",
-                "rule-in-64 | 0 | 1 3/64 | Graduation 67.",
+                "rule-mm-05 | 0 | 83.5 | Graduation 83.5.",
+                "rule-in-64 | 0 | 1 3/64 | Graduation 1 3/64.",
                 "feeler | 0 | 0.03 | Together: 0.03."
             })
     void the_parts_are_said_in_the_order_in_which_they_are_set(String id, String base, String wanted, String say) {
@@ -145,7 +146,13 @@ class ScaleReaderTest {
         assertThat(set.path("exact").asBoolean()).isFalse();
         assertThat(set.path("sentence").asString())
                 .isEqualTo(
-                        "0.100125 in lies between two lines: 0.100 in is 0.000125 in under, 0.101 in is 0.000875 in over.");
+                        "0.100125 in lies between two lines: 0.100 in is 0.000125 in under, 0.101 in is 0.000875 in over. Set to the nearer.");
+        JsonNode converted = setting("mic-in-0001", "2", "", "66.5199 mm");
+        assertThat(converted.at("/shown/size/text").asString()).isEqualTo("2.6189");
+        assertThat(converted.at("/other/size/text").asString()).isEqualTo("2.6188");
+        assertThat(converted.path("sentence").asString())
+                .isEqualTo(
+                        "2.618894 in lies between two lines: 2.6188 in is 0.000094 in under, 2.6189 in is 0.000006 in over. Set to the nearer.");
     }
 
     @Test
