@@ -12,11 +12,24 @@ type ToCut = NonNullable<Verdict['cut']>;
 
 /** The verdict of the place: its word and mark, the size it rests on, what to take off. */
 export const VerdictHere = memo(function VerdictHere({ place }: Pick<Measuring, 'place'>) {
-  const { verdict } = place;
+  const { verdict, state } = place;
+  // Readings that lie too far apart say so here, too: what they come to is said after it.
+  const apart = state === 'scattered';
   return (
     <div>
+      {apart && (
+        <div className="mb-2 flex items-center justify-between gap-4">
+          <p className="text-order font-bold">too far apart</p>
+          <VerdictMark verdict={{ mark: state, side: '' }} size={48} word="too far apart" />
+        </div>
+      )}
       <div className="flex items-center justify-between gap-4">
-        <p className={`text-order font-bold ${toneOf(verdict.mark)}`}>{verdict.word}</p>
+        <p
+          className={`font-bold ${apart ? 'text-title' : 'text-order'} ${toneOf(verdict.mark)}`}
+        >
+          {apart && 'as they stand: '}
+          {verdict.word}
+        </p>
         <VerdictMark verdict={verdict} size={48} />
       </div>
       {place.known && (

@@ -16,6 +16,7 @@ import jawread.core.assess.Round;
 import jawread.core.assess.RoundAssessment;
 import jawread.core.judge.CutTaken;
 import jawread.core.judge.PlaceValue;
+import jawread.core.judge.RepeatSchool;
 import jawread.core.judge.RepeatState;
 import jawread.core.judge.SizeVerdict;
 import jawread.core.length.Length;
@@ -45,6 +46,9 @@ import org.springframework.stereotype.Component;
 /** Puts a round into figures and words: its places, what to do at each, and what the cut before it took off. */
 @Component
 class RoundWords {
+    /** From here on a reading is counted in digits. */
+    private static final int MOST_COUNTED = 6;
+
     private final ReworkWords rework;
     private final People people;
     private final Words words;
@@ -325,6 +329,19 @@ class RoundWords {
         return figures.reading(length, job.unit(), step).text();
     }
 
+    /** What the school waits for, and which reading of it is taken now. */
+    private String more(RepeatSchool school, int read) {
+        String next = words.say(read == 0 ? "next.first" : "next.again");
+        String key = "next.waits." + school.code();
+        return words.has(key) && read > 0
+                ? words.say("next.of", Map.of("waits", words.say(key), "nth", nth(read + 1), "next", next))
+                : next;
+    }
+
+    private String nth(int count) {
+        return words.say("next.nth." + Math.min(count, MOST_COUNTED), Map.of("count", count));
+    }
+
     private String next(PlaceAssessment place, Job job, Length step) {
         if (place.skip().isPresent()) {
             return words.say("next.skipped", Map.of("reason", place.skip().get().reason()));
@@ -336,13 +353,14 @@ class RoundWords {
                     "next.they-differ",
                     Map.of(
                             "apart", shown(place.value().apart().orElseThrow(), job, step),
-                            "allowed", shown(place.value().allowed().orElseThrow(), job, step)));
+                            "allowed", shown(place.value().allowed().orElseThrow(), job, step),
+                            "nth", nth(read + 1)));
         }
         if (!place.doubts().isEmpty() && (state == RepeatState.MORE || state == RepeatState.DONE)) {
             return words.say("next.in-doubt");
         }
         return switch (state) {
-            case MORE -> words.say(read == 0 ? "next.first" : "next.again");
+            case MORE -> more(job.repeatSchool(), read);
             case SCATTERED, UNSETTLED -> words.say(place.doubts().isEmpty() ? "next." + state.code() : "next.slipped");
             case DONE ->
                 words.say("next." + place.verdict().code()
