@@ -85,7 +85,8 @@ export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FacePr
       {lit === 'sleeve' && up > 0 && onTurn && (
         <PointedAt
           x={onSleeve.shift + marked * face.pitch}
-          from={face.index + face.sleeveRadius * 0.44}
+          // Past the figure that stands under the line it is printed at.
+          from={face.index + (marked % sum.scale.figureEvery === 0 ? 84 : face.sleeveRadius * 0.44)}
           to={SHEET_HEIGHT - 20}
         >
           {mark?.words ?? 'last line passed'}

@@ -22,14 +22,13 @@ interface EchoProps {
   onDiffers: (size: number) => void;
   /** The key that says so, while the entry is empty. */
   takes: string;
-  className?: string;
 }
 
 /**
  * The scale in hand as it must look for the figure: the eye that slipped sees that its own looks otherwise. It asks nothing, and can be
  * put away.
  */
-export function Echo({ measuring, text, onDiffers, takes, className = '' }: EchoProps) {
+export function Echo({ measuring, text, onDiffers, takes }: EchoProps) {
   const [shown, setShown] = useRemembered('echo', 'on');
   const { gauge, place, checking } = measuring;
   const last = checking ? undefined : standing(place.readings).at(-1);
@@ -42,7 +41,7 @@ export function Echo({ measuring, text, onDiffers, takes, className = '' }: Echo
       <button
         type="button"
         onClick={() => setShown('on')}
-        className={`self-start py-1 text-label underline decoration-line underline-offset-4 ${className}`}
+        className="self-start py-1 text-label underline decoration-line underline-offset-4"
       >
         show how the scale must look
       </button>
@@ -53,7 +52,6 @@ export function Echo({ measuring, text, onDiffers, takes, className = '' }: Echo
       gauge={gauge}
       scale={gauge.scale}
       figure={figure}
-      className={className}
       onDiffers={onDiffers}
       takes={text === '' ? takes : ''}
       onAway={() => setShown('off')}
@@ -65,11 +63,10 @@ interface DrawnProps extends Pick<EchoProps, 'onDiffers' | 'takes'> {
   gauge: Gauge;
   scale: Scale;
   figure: string;
-  className: string;
   onAway: () => void;
 }
 
-function Drawn({ gauge, scale, figure, className, onDiffers, takes, onAway }: DrawnProps) {
+function Drawn({ gauge, scale, figure, onDiffers, takes, onAway }: DrawnProps) {
   const sum = useMemo(() => scaleSum(scale), [scale]);
   const rested = useRested(figure);
   const echo = useEcho(gauge, rested);
@@ -85,7 +82,7 @@ function Drawn({ gauge, scale, figure, className, onDiffers, takes, onAway }: Dr
   return (
     <figure
       aria-label={`The scale as it must look for ${echo.size.text} ${echo.size.unit}`}
-      className={`grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] items-center gap-4 ${className}`}
+      className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] items-center gap-4"
     >
       <div
         className={`overflow-hidden border-2 border-line bg-panel ${long ? 'aspect-[520/176]' : ''}`}

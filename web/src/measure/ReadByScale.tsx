@@ -177,7 +177,7 @@ export function ReadByScale(props: ReadByScaleProps) {
             {sum.unit}, or {otherUnit(pm, sum.unit, finest)}
           </p>
           <Button
-            look={measuring.place.wants ? 'now' : 'plain'}
+            look={measuring.place.wants && !cannotKeep ? 'now' : 'plain'}
             onClick={keep}
             aria-disabled={cannotKeep}
           >

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useState } from 'react';
 import { Button } from '../ui/Button';
+import { useNarrow } from '../ui/useNarrow';
 import { AtPlace } from './AtPlace';
 import type { Opens } from './Cards';
 import type { Reading } from '../api/client';
@@ -28,14 +29,9 @@ interface ReadTypedProps {
 /** The place at hand: what to do, the figure, what was read before. */
 export function ReadTyped(props: ReadTypedProps) {
   const { measuring, entry, field, open, doubts, third, differs } = props;
-  const echo = (className: string) => (
-    <Echo
-      measuring={measuring}
-      text={entry.text}
-      onDiffers={differs.open}
-      takes={differs.key}
-      className={className}
-    />
+  const narrow = useNarrow();
+  const echo = (
+    <Echo measuring={measuring} text={entry.text} onDiffers={differs.open} takes={differs.key} />
   );
   const { gauge, setWay } = measuring;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
@@ -56,7 +52,7 @@ export function ReadTyped(props: ReadTypedProps) {
       )}
       {gauge?.onMaster && <StandsAtLine measuring={measuring} gauge={gauge} />}
       <Figure measuring={measuring} entry={entry} field={field} />
-      {echo('max-tablet:hidden')}
+      {!narrow && echo}
       {entry.refusal && (
         <p role="alert" id="refusal" className="border-l-4 border-ink pl-3 font-semibold">
           {entry.refusal}
@@ -81,7 +77,8 @@ export function ReadTyped(props: ReadTypedProps) {
           <span className="mr-4 font-bold">Enter</span> keep
         </Button>
       )}
-      {echo('tablet:hidden')}
+      {/* Under the thumb's keys on a phone. */}
+      {narrow && echo}
       <AtPlace measuring={measuring} open={open} doubts={doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
         <GaugeInHand measuring={measuring} onGauge={open.gauge} />

@@ -24,9 +24,7 @@ export const VerdictHere = memo(function VerdictHere({ place }: Pick<Measuring, 
         </div>
       )}
       <div className="flex items-center justify-between gap-4">
-        <p
-          className={`font-bold ${apart ? 'text-title' : 'text-order'} ${toneOf(verdict.mark)}`}
-        >
+        <p className={`font-bold ${apart ? 'text-title' : 'text-order'} ${toneOf(verdict.mark)}`}>
           {apart && 'as they stand: '}
           {verdict.word}
         </p>

@@ -107,7 +107,7 @@ class TypedAsSeenTest {
         assertThat(echo.path("parts").toString()).isEqualTo("{\"sleeve\":13,\"thimble\":41,\"vernier\":6}");
         assertThat(echo.path("look").asString())
                 .isEqualTo(
-                        "The half line must be in sight. The thimble is short of its zero: a line of the sleeve may just show beyond, and does not count. With the frame of 25 mm.");
+                        "The half line must be in sight. A next line may just show: it does not count. With the frame of 25 mm.");
         assertThat(server.get("/api/gauges/" + gauge + "/echo?text=6%201%2041%206")
                         .json()
                         .at("/size/text")
