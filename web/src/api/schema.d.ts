@@ -2717,6 +2717,7 @@ export interface components {
             place: number;
             /** Format: int64 */
             pm?: number | null;
+            pressed?: string | null;
             quick?: boolean | null;
             /** Format: int64 */
             reader?: number | null;
@@ -2736,6 +2737,7 @@ export interface components {
             notes: components["schemas"]["SaidView"][];
             person: string;
             pins?: string | null;
+            pressed?: string | null;
             remark?: string | null;
             /** Format: int64 */
             seq: number;
@@ -2977,6 +2979,7 @@ export interface components {
             rounds: components["schemas"]["RoundView"][];
             say: string;
             shape: string;
+            shortEntry?: components["schemas"]["ShortEntryView"];
             startCheck?: string | null;
             takenBack: components["schemas"]["TakenBackView"][];
             underPlan: string[];
@@ -3001,6 +3004,13 @@ export interface components {
             sounds: string;
             theme: string;
             unit: string;
+        };
+        ShortEntryView: {
+            /** Format: int32 */
+            digits: number;
+            gauge: string;
+            head: string;
+            otherHead?: string | null;
         };
         ShownView: {
             error: components["schemas"]["LengthText"];

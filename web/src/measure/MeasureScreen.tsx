@@ -62,8 +62,11 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   // Where the scale is opened because the one in hand looks otherwise: what was read there is then read anew.
   const [differs, setDiffers] = useState<Differs | undefined>();
   const field = useRef<HTMLInputElement>(null);
-  const entry = useEntry(measuring, `${sheet.part.id} ${sheet.feature.id}`, () =>
-    field.current?.focus(),
+  const entry = useEntry(
+    measuring,
+    `${sheet.part.id} ${sheet.feature.id}`,
+    () => field.current?.focus(),
+    sheet.shortEntry ?? undefined,
   );
   // What is being typed is seen being typed, at once, whatever was shown before.
   const { gauge } = measuring;

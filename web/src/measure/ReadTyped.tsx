@@ -107,6 +107,18 @@ function Tries({ measuring }: Pick<ReadTypedProps, 'measuring'>) {
   );
 }
 
+/** A figure whose last digits may be typed alone: these are grey. */
+function Greyed({ figure, digits }: { figure: string; digits: number }) {
+  return digits === 0 ? (
+    figure
+  ) : (
+    <>
+      {figure.slice(0, -digits)}
+      <span className="text-quiet">{figure.slice(-digits)}</span>
+    </>
+  );
+}
+
 /** Said when the gauge in hand is changed for one of the other unit, until something was read with it. */
 function useUnitNote({ gauge, place }: Measuring, unit: string): string {
   const here = `${place.id} ${place.readings.length}`;
@@ -138,6 +150,10 @@ function Figure({
   const note = useUnitNote(measuring, unit);
   const last = checking ? undefined : standing(place.readings).at(-1);
   const unsent = waiting.at(-1);
+  const whole = entry.wholes.length === 1 ? entry.wholes[0] : undefined;
+  // Those that may be typed alone stand in grey.
+  const { shortEntry } = sheet;
+  const digits = shortEntry && shortEntry.gauge === gauge?.key ? shortEntry.digits : 0;
   const { refusal } = entry;
   useEffect(() => {
     if (refusal !== '') {
@@ -158,14 +174,14 @@ function Figure({
     <div>
       <div className="relative flex items-baseline gap-4">
         <div className="relative grow">
-          {entry.text === '' && (
+          {(entry.text === '' || whole) && (
             <span
               aria-hidden="true"
               className={`reading pointer-events-none absolute inset-0 text-figure wide:text-figure-wide ${
-                unsent || last ? '' : 'text-line'
+                unsent || last || whole ? '' : 'text-line'
               }`}
             >
-              {unsent?.figure ?? shown?.text ?? '–'}
+              {whole ?? <Greyed figure={unsent?.figure ?? shown?.text ?? '–'} digits={digits} />}
             </span>
           )}
           <input
@@ -190,7 +206,7 @@ function Figure({
             spellCheck={false}
             className={`reading w-full min-w-0 border-b-2 border-line bg-transparent text-figure outline-none focus:border-now wide:text-figure-wide ${
               entry.text === '' ? 'caret-transparent' : 'caret-now'
-            }`}
+            } ${whole ? 'text-transparent' : ''}`}
           />
         </div>
         <span className="text-order max-tablet:hidden">{unit}</span>
@@ -202,6 +218,20 @@ function Figure({
         </span>
         {beside}
       </p>
+      {entry.wholes.length > 1 && (
+        <div role="group" aria-label="Which figure" className="flex gap-3">
+          {entry.wholes.map((each) => (
+            <Button key={each} onClick={() => entry.pick(each)} className="reading text-title">
+              {each}
+            </Button>
+          ))}
+        </div>
+      )}
+      {entry.wholes.length === 1 && (
+        <p role="status" className="sr-only">
+          {whole}
+        </p>
+      )}
       {note && (
         <p role="status" className="border-l-4 border-now pl-3 font-semibold">
           {note}

@@ -49,6 +49,7 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
           <p className="mt-2">
             <Size length={reading.size} />
           </p>
+          {reading.pressed && <p className="mt-2">{reading.pressed}</p>}
           {reading.setting && <p className="mt-2">{reading.setting}</p>}
           {reading.pins && <p className="mt-2">{reading.pins}</p>}
           {reading.notes.map((said) => (

@@ -118,4 +118,46 @@ describe('the entry', () => {
     entry.rerender({ unit: 'mm' });
     expect(entry.result.current.text).toBe('32');
   });
+
+  describe('by the last digits', () => {
+    const m6 = { key: '6', unit: 'mm', tries: [], scale: {} } as unknown as Gauge;
+    const short = (otherHead?: string) =>
+      renderHook(() =>
+        useEntry({ keep, setWay, way: 'typed', person: 1, gauge: m6 }, 'short', focus, {
+          gauge: '6',
+          head: '32.2',
+          digits: 2,
+          ...(otherHead && { otherHead }),
+        }),
+      );
+
+    it('exactly so many stand for the whole figure, and both are kept', async () => {
+      keep.mockResolvedValue('kept');
+      const { result } = short();
+      act(() => result.current.type('36'));
+      expect(result.current.wholes).toEqual(['32.236']);
+      await act(async () => result.current.end());
+      expect(keep).toHaveBeenCalledWith({ typed: '32.236', pressed: '36', figure: '32.236' });
+    });
+
+    it.each(['3', '236', '3.6', '-36', '36 mm'])('%s is a full figure', async (typed) => {
+      keep.mockResolvedValue('kept');
+      const { result } = short();
+      act(() => result.current.type(typed));
+      expect(result.current.wholes).toEqual([]);
+      await act(async () => result.current.end());
+      expect(keep).toHaveBeenCalledWith({ typed, figure: typed });
+    });
+
+    it('near a change of head nothing is guessed: both are shown, and one is picked', async () => {
+      keep.mockResolvedValue('kept');
+      const { result } = short('32.1');
+      act(() => result.current.type('98'));
+      await act(async () => result.current.end());
+      expect(keep).not.toHaveBeenCalled();
+      expect(result.current.wholes).toEqual(['32.298', '32.198']);
+      await act(async () => result.current.pick('32.198'));
+      expect(keep).toHaveBeenCalledWith({ typed: '32.198', pressed: '98', figure: '32.198' });
+    });
+  });
 });

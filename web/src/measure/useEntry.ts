@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { type Gauge, Problem } from '../api/client';
+import { type Gauge, Problem, type Sheet } from '../api/client';
 import { outbox } from '../api/outbox';
 import { type Measuring, NOBODY_PICKED } from './useMeasuring';
 
@@ -9,6 +9,10 @@ export interface Entry {
   /** Of pins the one that goes, while the one that does not is asked for; empty otherwise. */
   goes: string;
   refusal: string;
+  /** The whole figures that what is typed may stand for by its last digits: one, or two near a change of head; else none. */
+  wholes: string[];
+  /** Of two such figures the one that is meant. */
+  pick: (whole: string) => void;
   type: (text: string) => void;
   /** Opens the entry with a character pressed anywhere on the page. */
   open: (character: string) => void;
@@ -37,17 +41,27 @@ function inItsUnit({ text, unit }: Draft, now: string | undefined): string {
   return unit && now && unit !== now && bare ? `${text} ${unit}` : text;
 }
 
+type ShortEntry = NonNullable<Sheet['shortEntry']>;
+
+/** Exactly so many digits, and nothing else, stand for a figure. */
+function wholesBy({ head, otherHead, digits }: ShortEntry, typed: string): string[] {
+  const isShort = typed.length === digits && /^\d+$/.test(typed);
+  return isShort ? [head, ...(otherHead ? [otherHead] : [])].map((each) => each + typed) : [];
+}
+
 /**
  * What is typed at a feature. It survives a reload and the way back, and a refused figure is given back to be put right,
  * unless another one is being typed by then: the refused one then lies in the tray.
  *
  * @param draft names the feature it is typed at
  * @param focus brings the field to the fore
+ * @param short the digits that stand for a figure with the gauge in hand; absent where none do
  */
 export function useEntry(
   measuring: Pick<Measuring, 'keep' | 'setWay' | 'way' | 'person' | 'gauge'>,
   draft: string,
   focus: () => void,
+  short?: ShortEntry,
 ): Entry {
   const name = `jaw-read draft ${draft}`;
   const unit = measuring.gauge?.unit;
@@ -66,9 +80,30 @@ export function useEntry(
     sessionStorage.setItem(`${name} unit`, under ?? '');
     setWritten(latest.current);
   };
+  const wholesOf = (typed: string): string[] =>
+    short !== undefined && short.gauge === measuring.gauge?.key ? wholesBy(short, typed) : [];
+  const keepWhole = async (pressed: string, whole: string) => {
+    type('');
+    setRefusal('');
+    const became = await measuring.keep({ typed: whole, pressed, figure: whole });
+    if (became === undefined || became instanceof Problem) {
+      type(whole);
+      setRefusal(became instanceof Problem ? became.message : NOBODY_PICKED);
+    }
+  };
   const end = async () => {
     const typed = inItsUnit(latest.current, unit);
     if (typed.trim() === '') {
+      return;
+    }
+    const [whole, other] = wholesOf(typed);
+    if (whole !== undefined && other === undefined) {
+      return keepWhole(typed, whole);
+    }
+    if (whole !== undefined) {
+      setRefusal(
+        `The last reading lies near a change: ${whole}, or ${other}? Pick one, or type it in full.`,
+      );
       return;
     }
     type('');
@@ -109,6 +144,8 @@ export function useEntry(
     text,
     goes,
     refusal,
+    wholes: wholesOf(text),
+    pick: (whole) => void keepWhole(latest.current.text, whole),
     type: (next) => {
       setRefusal('');
       type(next);

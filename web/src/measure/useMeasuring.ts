@@ -186,8 +186,8 @@ export function useMeasuring(): {
       play(soundOf(became, target));
     }
     setLastRead({ read: { figure, ...read }, gauge: gauge.key, same });
-    // Nobody turned or typed it: whoever stands there hears which figure it was.
-    if (voice === 'on' || (same && sounds === 'on')) {
+    // Nobody turned or typed it, or not all of it: whoever stands there hears which figure it was.
+    if (voice === 'on' || ((same || read.pressed) && sounds === 'on')) {
       readBack(figure, same ? SAME_AGAIN : '');
     }
     if (became === 'kept') {

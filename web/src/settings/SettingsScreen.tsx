@@ -22,6 +22,7 @@ const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = 
       'machine-division-inch',
       'sounds',
       'read-back',
+      'short-entry',
       'theme',
       'materials',
     ],

@@ -211,6 +211,7 @@ export const SETTINGS: Record<string, SettingLabel> = {
     choices: { own: 'who made them', shop: 'everybody here' },
   },
   sounds: { name: 'Sounds', choices: { on: 'on', off: 'off' } },
+  'short-entry': { name: 'Figures by their last digits', choices: { on: 'on', off: 'off' } },
   'read-back': { name: 'Figures spoken back', choices: { on: 'on', off: 'off' } },
   theme: {
     name: 'Light or dim',

@@ -36,6 +36,7 @@ public record Reading(
      * How it came in.
      *
      * @param typed the figure as typed; empty when it was read by scale
+     * @param pressed the last digits of it that alone were pressed, the head being that of the readings before; empty when all of it was
      * @param parts the counts read on the scale; empty when it was typed
      * @param keptAt by the clock of the shop, whatever the bench's said when it was taken
      * @param under the revision of the plan that it was read under, where that held the feature to something else than it is held to
@@ -45,6 +46,7 @@ public record Reading(
     public record Entry(
             Origin origin,
             Optional<String> typed,
+            Optional<String> pressed,
             Optional<Parts> parts,
             long person,
             Instant takenAt,
@@ -146,6 +148,7 @@ public record Reading(
                 with,
                 new Entry(
                         entry.origin(),
+                        Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
                         entry.person(),

@@ -204,6 +204,7 @@ public final class MadePart {
                         Origin.TYPED,
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
                         1,
                         at,
                         at,

@@ -225,6 +225,7 @@ final class DemoReadings {
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
+                    Optional.empty(),
                     quick,
                     time));
         }

@@ -78,6 +78,7 @@ class MeasuringController {
      * @param round 0 as found, n after cut n
      * @param onMaster whether it is a micrometer that was set on a master; absent: it is not
      * @param typed the figure as typed; absent when it was read by scale
+     * @param pressed the last digits of the figure that alone were pressed; absent when all of it was
      * @param stops of pins the smallest that does not go, as typed, beside the largest that does; absent for any other gauge
      * @param parts the counts read on the scale, by the name of the part; absent when it was typed
      * @param pm what the page made of the parts, whole picometres
@@ -94,6 +95,7 @@ class MeasuringController {
             @Nullable Boolean onMaster,
             @Nullable Long person,
             @TypedFigure @Nullable String typed,
+            @Nullable String pressed,
             @TypedFigure @Nullable String stops,
             @Nullable Map<String, BigDecimal> parts,
             @Nullable Long base,
@@ -180,6 +182,7 @@ class MeasuringController {
                 tickets.whoStandsAt(request, body.person()).id(),
                 body.typed() != null ? Origin.TYPED : Origin.SCALE,
                 Optional.ofNullable(body.typed()),
+                Optional.ofNullable(body.pressed()),
                 Optional.ofNullable(body.stops()),
                 Optional.ofNullable(body.parts()).map(Parts::new),
                 Optional.ofNullable(body.base()).map(Length::ofPicometres),

@@ -225,6 +225,7 @@ public class QuickSizes {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 false,
                 now));
         return new KeptWhere(job.id(), part.id(), planned.id());

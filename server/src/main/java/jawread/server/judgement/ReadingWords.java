@@ -128,7 +128,23 @@ class ReadingWords {
                 notes,
                 setting(reading).orElse(null),
                 reading.pins().map(tried -> between(tried, reading, read)).orElse(null),
+                pressed(reading).orElse(null),
                 remark(reading, read, instruments.number(reading.with())).orElse(null));
+    }
+
+    /** Of a figure whose last digits alone were typed, these and the head. */
+    private Optional<String> pressed(Reading reading) {
+        return reading.entry()
+                .pressed()
+                .map(last -> words.say(
+                        "reading.pressed",
+                        Map.of(
+                                "pressed",
+                                last,
+                                "head",
+                                reading.typed()
+                                        .map(all -> all.substring(0, all.length() - last.length()))
+                                        .orElse(""))));
     }
 
     /** What was tried, and what it did. */

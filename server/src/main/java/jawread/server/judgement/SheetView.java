@@ -30,6 +30,7 @@ import jawread.server.words.LengthText;
  * @param startCheck why that one wants its zero looked at before it begins here; absent when it does not
  * @param left what is still to be read of this part, and of all of them, with the time it takes; absent when nothing is
  * @param quickWith what a quick check is best made with: the key of a method; absent where the drawer has none
+ * @param shortEntry the last digits that stand for a figure; absent while the shop wants none of it, or figures share no head
  * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
@@ -51,8 +52,18 @@ public record SheetView(
         @Nullable String startCheck,
         @Nullable String left,
         @Nullable String quickWith,
+        @Nullable ShortEntryView shortEntry,
         @Nullable NextView next,
         String say) {
+    /**
+     * @param gauge whose figures they are: the key of a method
+     * @param head what stands before the digits
+     * @param digits how many are typed
+     * @param otherHead where the last reading lies near a change of head: both are then shown
+     */
+    public record ShortEntryView(
+            String gauge, String head, int digits, @Nullable String otherHead) {}
+
     /** @param lives present on a job that lives hang on: who decides, and that this program does not */
     public record JobView(
             long id,
@@ -198,6 +209,7 @@ public record SheetView(
             List<SaidView> notes,
             @Nullable String setting,
             @Nullable String pins,
+            @Nullable String pressed,
             @Nullable String remark) {}
 
     public record SaidView(String reason, String person, Instant at) {

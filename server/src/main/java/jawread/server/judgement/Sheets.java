@@ -67,6 +67,7 @@ public class Sheets {
     private final People people;
     private final UnderPlanWords underPlan;
     private final LivesWords lives;
+    private final ShortEntries shortEntries;
     private final Figures figures;
     private final Words words;
 
@@ -88,6 +89,7 @@ public class Sheets {
             People people,
             UnderPlanWords underPlan,
             LivesWords lives,
+            ShortEntries shortEntries,
             Figures figures,
             Words words) {
         this.snapshots = snapshots;
@@ -107,6 +109,7 @@ public class Sheets {
         this.people = people;
         this.underPlan = underPlan;
         this.lives = lives;
+        this.shortEntries = shortEntries;
         this.figures = figures;
         this.words = words;
     }
@@ -190,6 +193,7 @@ public class Sheets {
                 gauge.flatMap(of -> checks.atStart(of, feature, plan)).orElse(null),
                 work.of(part, plan, methodsOf).orElse(null),
                 quickWith(judged, methodsOf, gauge).orElse(null),
+                gauge.flatMap(of -> shortEntries.of(judged, of)).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }

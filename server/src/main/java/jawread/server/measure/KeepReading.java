@@ -15,6 +15,7 @@ import jawread.core.scale.Parts;
  * @param round 0 as found, n after cut n
  * @param with the gauge, and how it was put to use
  * @param typed the figure as typed; empty when it was read by scale
+ * @param pressed the last digits of {@code typed} that alone were pressed; empty when all of it was
  * @param stops of a set of pins the smallest that does not go, as typed; {@code typed} is then the largest that goes
  * @param parts the counts read on the scale; empty when it was typed
  * @param base the rod it was read on; empty for the gauge's own base
@@ -31,6 +32,7 @@ public record KeepReading(
         long person,
         Origin origin,
         Optional<String> typed,
+        Optional<String> pressed,
         Optional<String> stops,
         Optional<Parts> parts,
         Optional<Length> base,
@@ -47,7 +49,8 @@ public record KeepReading(
                 place,
                 with,
                 person,
-                origin,
+                origin == Origin.TYPED ? Origin.SCALE : origin,
+                Optional.empty(),
                 Optional.empty(),
                 stops,
                 Optional.of(seen),

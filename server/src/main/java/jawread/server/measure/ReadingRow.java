@@ -85,6 +85,7 @@ class ReadingRow extends Kept {
     private Origin origin;
 
     private String typed;
+    private String pressed;
     private String stopsTyped;
     private String parts;
 
@@ -152,6 +153,7 @@ class ReadingRow extends Kept {
         this.person = asked.person();
         this.origin = asked.origin();
         this.typed = asked.typed().orElse(null);
+        this.pressed = asked.pressed().orElse(null);
         this.stopsTyped = asked.stops().orElse(null);
         this.goesPm = read.rests().pins().map(pins -> pins.low().picometres()).orElse(null);
         this.stopsPm = read.rests().pins().map(pins -> pins.high().picometres()).orElse(null);
@@ -256,6 +258,7 @@ class ReadingRow extends Kept {
                 && origin == asked.origin()
                 && quick == asked.quick()
                 && typed().equals(asked.typed())
+                && Optional.ofNullable(pressed).equals(asked.pressed())
                 && Optional.ofNullable(stopsTyped).equals(asked.stops())
                 && Optional.ofNullable(parts).map(Parts::parse).equals(asked.parts())
                 && asked.base().stream().allMatch(of -> of.equals(base().orElseGet(usual)))
@@ -283,6 +286,7 @@ class ReadingRow extends Kept {
                 new Entry(
                         origin,
                         typed(),
+                        Optional.ofNullable(pressed),
                         Optional.ofNullable(parts).map(Parts::parse),
                         person,
                         takenAt,

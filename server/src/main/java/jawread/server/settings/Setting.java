@@ -82,6 +82,8 @@ public enum Setting {
     SOUNDS("on", Scope.SHOP, "on", "off"),
     /** Whether each figure is spoken back, digit by digit. */
     READ_BACK("off", Scope.SHOP, "on", "off"),
+    /** Whether figures that share their head may be typed by their last digits. */
+    SHORT_ENTRY("off", Scope.SHOP, "on", "off"),
     THEME("device", Scope.SHOP, "device", "light", "dim");
 
     private enum Scope {

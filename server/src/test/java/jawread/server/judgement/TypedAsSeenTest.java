@@ -118,4 +118,50 @@ class TypedAsSeenTest {
         assertThat(server.get("/api/gauges/" + gauge + "/echo?text=31.9.1").status())
                 .isEqualTo(204);
     }
+
+    @Test
+    void the_last_digits_stand_for_a_figure_once_the_shop_wants_it_and_three_share_their_head() {
+        decide("short-entry", "on");
+        try {
+            OneFeature one = journal("short");
+            one.read("31.961", "31.962");
+            assertThat(one.sheet().path("shortEntry").isNull()
+                            || one.sheet().path("shortEntry").isMissingNode())
+                    .isTrue();
+            one.read("31.964");
+            assertThat(one.sheet().at("/shortEntry/head").asString()).isEqualTo("31.9");
+            assertThat(one.sheet().at("/shortEntry/digits").asInt()).isEqualTo(2);
+            long place = one.round().path("places").get(0).path("id").asLong();
+            Map<String, Object> body = one.body(place, "31.963");
+            body.put("pressed", "63");
+            JsonNode kept =
+                    server.put("/api/readings/" + UUID.randomUUID(), body).shown();
+            assertThat(one.round(kept)
+                            .path("places")
+                            .get(0)
+                            .path("readings")
+                            .get(3)
+                            .path("pressed")
+                            .asString())
+                    .isEqualTo("Typed by its last digits: 63 after 31.9.");
+            body.put("pressed", "64");
+            assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+                    .isEqualTo(422);
+        } finally {
+            decide("short-entry", "off");
+        }
+    }
+
+    private void decide(String setting, String choice) {
+        JsonNode now = StreamSupport.stream(server.get("/api/settings").json().spliterator(), false)
+                .filter(each -> each.path("name").asString().equals(setting))
+                .findFirst()
+                .orElseThrow();
+        Answer answer = server.send(Server.json(
+                server.ansasRequest("/api/settings/" + setting)
+                        .header("If-Match", "\"" + now.path("edition").asLong() + "\""),
+                "PUT",
+                Map.of("choice", choice)));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
 }
