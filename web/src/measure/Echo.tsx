@@ -1,9 +1,9 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import type { Gauge, Scale } from '../api/client';
 import { useEcho } from '../api/queries';
 import { standing } from '../api/keepReading';
 import { Face } from '../drawings/Face';
-import { onScale, scaleSum, type Sense, stepOf } from '../drawings/scaleSum';
+import { onScale, scaleSum, type ScaleSum, type Standing, stepOf } from '../drawings/scaleSum';
 import { useRemembered } from '../ui/remembered';
 import { useRested } from '../ui/useRested';
 import type { Measuring } from './useMeasuring';
@@ -74,10 +74,6 @@ function Drawn({ gauge, scale, figure, onDiffers, takes, onAway }: DrawnProps) {
     return null;
   }
   const { sense, ...parts } = echo.parts;
-  const at = {
-    step: onScale(sum, stepOf(sum, parts)),
-    sense: (sense === -1 ? -1 : 1) satisfies Sense,
-  } as const;
   const long = LONG.includes(scale.family);
   return (
     <figure
@@ -88,7 +84,7 @@ function Drawn({ gauge, scale, figure, onDiffers, takes, onAway }: DrawnProps) {
         className={`overflow-hidden border-2 border-line bg-panel ${long ? 'aspect-[520/176]' : ''}`}
       >
         <div className={long ? '-mt-[10.4%]' : ''}>
-          <Face sum={sum} at={at} narrow />
+          <Still sum={sum} step={onScale(sum, stepOf(sum, parts))} sense={sense === -1 ? -1 : 1} />
         </div>
       </div>
       <figcaption className="text-label">
@@ -114,3 +110,8 @@ function Drawn({ gauge, scale, figure, onDiffers, takes, onAway }: DrawnProps) {
     </figure>
   );
 }
+
+/** Not drawn anew with each key that is typed beside it. */
+const Still = memo(function Still({ sum, step, sense }: { sum: ScaleSum } & Standing) {
+  return <Face sum={sum} at={{ step, sense }} narrow />;
+});
