@@ -99,14 +99,19 @@ export const useWriteMaster = () =>
     onSuccess: showDrawer,
   });
 
+const gaugeSetQuery = (first: TypedGauge, frames: number) => ({
+  queryKey: ['gauge set', first, frames],
+  queryFn: () => answered(client.POST('/api/drawer/sets', { body: { first, frames } })),
+  gcTime: 60_000,
+});
+
 /** The gauges that a first and a number of frames stand for; the last answer stays while the next is on its way. */
 export const useGaugeSet = (first: TypedGauge, frames: number) =>
-  useQuery({
-    queryKey: ['gauge set', first, frames],
-    queryFn: () => answered(client.POST('/api/drawer/sets', { body: { first, frames } })),
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-  });
+  useQuery({ ...gaugeSetQuery(first, frames), placeholderData: keepPreviousData });
+
+/** Of just what is typed now: what is seen may still be the answer to what was typed before. */
+export const gaugeSet = (first: TypedGauge, frames: number) =>
+  queries.fetchQuery(gaugeSetQuery(first, frames));
 
 interface HowWell {
   kind: string;

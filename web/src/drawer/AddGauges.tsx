@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Drawer, GaugeKind, TypedGauge } from '../api/client';
-import { useAddGauges, useGaugeSet } from '../api/drawer';
+import { gaugeSet, useAddGauges, useGaugeSet } from '../api/drawer';
 import { useDrawer } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
@@ -70,7 +70,11 @@ function AddTo({ drawer, kind, first, onPick }: AddToProps) {
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        add.mutate(gauges, { onSuccess: () => void navigate('/drawer') });
+        // Refused, it says so by itself, beside what is seen.
+        void gaugeSet(typed, Number(frames)).then(
+          (all) => add.mutate(all, { onSuccess: () => void navigate('/drawer') }),
+          () => undefined,
+        );
       }}
       className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[minmax(0,1fr)_24rem]"
     >
