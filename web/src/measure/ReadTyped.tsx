@@ -31,7 +31,12 @@ export function ReadTyped(props: ReadTypedProps) {
   const { measuring, entry, field, open, doubts, third, differs } = props;
   const narrow = useNarrow();
   const echo = (
-    <Echo measuring={measuring} text={entry.text} onDiffers={differs.open} takes={differs.key} />
+    <Echo
+      measuring={measuring}
+      text={entry.wholes[0] ?? entry.text}
+      onDiffers={differs.open}
+      takes={differs.key}
+    />
   );
   const { gauge, setWay } = measuring;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
