@@ -51,7 +51,7 @@ export interface Measuring {
   /** To the very next thing to do, with what is in hand; nowhere when all is done. */
   goNext: () => void;
   keep: (read: Read) => Promise<Fate | undefined>;
-  /** What was read last with the gauge in hand, here or at the place before; absent while nothing was. */
+  /** What was read last with the gauge in hand on this feature, here or at the place before; absent while nothing was. */
   last: Read | undefined;
   /** Keeps that once more, and says so. */
   keepSame: () => void;
@@ -166,7 +166,8 @@ export function useMeasuring(): {
   const gauge = gauges.find(({ key }) => key === wanted);
   const { next } = sheet.data;
   const person = shop.data?.person?.id;
-  const last = lastRead?.gauge === gauge?.key ? lastRead : undefined;
+  const at = `${part} ${sheet.data.feature.key} ${gauge?.key}`;
+  const last = lastRead?.at === at ? lastRead : undefined;
   const keep = async ({ figure, ...read }: Read, same = false): Promise<Fate | undefined> => {
     if (shop.data === undefined || person === undefined || gauge === undefined) {
       return undefined;
@@ -185,7 +186,10 @@ export function useMeasuring(): {
     if (sounds === 'on') {
       play(soundOf(became, target));
     }
-    setLastRead({ read: { figure, ...read }, gauge: gauge.key, same });
+    // What was refused was never read, and is not there to be kept again.
+    if (typeof became === 'string') {
+      setLastRead({ read: { figure, ...read }, at, same });
+    }
     // Nobody turned or typed it, or not all of it: whoever stands there hears which figure it was.
     if (voice === 'on' || ((same || read.pressed) && sounds === 'on')) {
       readBack(figure, same ? SAME_AGAIN : '');
@@ -244,10 +248,10 @@ export function useMeasuring(): {
   };
 }
 
-/** What was read, and with which gauge. */
+/** What was read, on which feature of which part and with which gauge: elsewhere the same figure is another reading. */
 interface ReadWith {
   read: Read;
-  gauge: string;
+  at: string;
   /** Whether it was the one before once more. */
   same: boolean;
 }
