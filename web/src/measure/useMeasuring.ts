@@ -183,16 +183,24 @@ export function useMeasuring(): {
       ...(checking && { quick: true }),
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
+    const kept = became === 'kept' && !checking ? placeNow(target)?.readings.at(-1) : undefined;
+    const isShort = read.pressed !== undefined || kept?.pressed !== undefined;
+    // Digits that were faster than what was known here of their head have become a figure.
+    const whole = kept?.pressed ? kept.size.text : figure;
     if (sounds === 'on') {
       play(soundOf(became, target));
     }
     // What was refused was never read, and is not there to be kept again.
     if (typeof became === 'string') {
-      setLastRead({ read: { figure, ...read }, at, same });
+      setLastRead({
+        read: isShort ? { figure: whole, typed: whole } : { figure, ...read },
+        at,
+        same,
+      });
     }
     // Nobody turned or typed it, or not all of it: whoever stands there hears which figure it was.
-    if (voice === 'on' || ((same || read.pressed) && sounds === 'on')) {
-      readBack(figure, same ? SAME_AGAIN : '');
+    if (voice === 'on' || ((same || isShort) && sounds === 'on')) {
+      readBack(whole, same ? SAME_AGAIN : '');
     }
     if (became === 'kept') {
       // Gone to by hand and settled: from here the walk goes on where it stood.

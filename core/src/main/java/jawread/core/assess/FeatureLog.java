@@ -138,6 +138,16 @@ public final class FeatureLog {
         return gauges;
     }
 
+    /** The readings that count in the last round, the newest last; quick checks are none of them. */
+    public List<Reading> standingNow() {
+        int last = rounds.isEmpty() ? 0 : rounds.get(rounds.size() - 1).number();
+        return counted.entrySet().stream()
+                .filter(each -> each.getKey().round() == last)
+                .flatMap(each -> each.getValue().standing().stream())
+                .sorted(Comparator.comparingLong(Reading::seq))
+                .toList();
+    }
+
     PlaceLog at(int round, PlaceKey place) {
         return counted.getOrDefault(new Spot(round, place), PlaceLog.NONE);
     }

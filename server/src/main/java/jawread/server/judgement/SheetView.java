@@ -5,7 +5,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import jawread.core.assess.Said;
+import jawread.core.length.ShortEntry;
 import jawread.server.access.People;
+import jawread.server.drawer.GaugeAndReader;
 import jawread.server.form.FormPictureView;
 import jawread.server.job.LimitsView;
 import jawread.server.judgement.WhichPartView.SamePartView;
@@ -62,7 +64,15 @@ public record SheetView(
      * @param otherHead where the last reading lies near a change of head: both are then shown
      */
     public record ShortEntryView(
-            String gauge, String head, int digits, @Nullable String otherHead) {}
+            String gauge, String head, int digits, @Nullable String otherHead) {
+        static ShortEntryView of(GaugeAndReader method, ShortEntry entry) {
+            return new ShortEntryView(
+                    method.key(),
+                    entry.head(),
+                    entry.digits(),
+                    entry.otherHead().orElse(null));
+        }
+    }
 
     /** @param lives present on a job that lives hang on: who decides, and that this program does not */
     public record JobView(

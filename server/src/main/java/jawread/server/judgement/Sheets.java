@@ -30,8 +30,10 @@ import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.judgement.SheetView.JobView;
 import jawread.server.judgement.SheetView.PlaceView;
 import jawread.server.judgement.SheetView.RoundView;
+import jawread.server.judgement.SheetView.ShortEntryView;
 import jawread.server.judgement.SheetView.TakenBackView;
 import jawread.server.measure.CountsAgain;
+import jawread.server.measure.LastDigits;
 import jawread.server.measure.Rounds;
 import jawread.server.measure.TakenAt;
 import jawread.server.versions.Snapshots;
@@ -67,7 +69,7 @@ public class Sheets {
     private final People people;
     private final UnderPlanWords underPlan;
     private final LivesWords lives;
-    private final ShortEntries shortEntries;
+    private final LastDigits lastDigits;
     private final Figures figures;
     private final Words words;
 
@@ -89,7 +91,7 @@ public class Sheets {
             People people,
             UnderPlanWords underPlan,
             LivesWords lives,
-            ShortEntries shortEntries,
+            LastDigits lastDigits,
             Figures figures,
             Words words) {
         this.snapshots = snapshots;
@@ -109,7 +111,7 @@ public class Sheets {
         this.people = people;
         this.underPlan = underPlan;
         this.lives = lives;
-        this.shortEntries = shortEntries;
+        this.lastDigits = lastDigits;
         this.figures = figures;
         this.words = words;
     }
@@ -193,7 +195,8 @@ public class Sheets {
                 gauge.flatMap(of -> checks.atStart(of, feature, plan)).orElse(null),
                 work.of(part, plan, methodsOf).orElse(null),
                 quickWith(judged, methodsOf, gauge).orElse(null),
-                gauge.flatMap(of -> shortEntries.of(judged, of)).orElse(null),
+                gauge.flatMap(of -> lastDigits.after(judged.log(), of).map(entry -> ShortEntryView.of(of, entry)))
+                        .orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }

@@ -39,6 +39,27 @@ public record KeepReading(
         Optional<Length> sum,
         boolean quick,
         Instant takenAt) {
+    /** The same, where what was typed are the last digits of a figure. */
+    KeepReading pressed(String whole) {
+        return new KeepReading(
+                id,
+                part,
+                feature,
+                round,
+                place,
+                with,
+                person,
+                origin,
+                Optional.of(whole),
+                typed,
+                stops,
+                parts,
+                base,
+                sum,
+                quick,
+                takenAt);
+    }
+
     /** The same, where what was typed are the looks at the scale: it was read by it. */
     KeepReading asRead(Parts seen) {
         return new KeepReading(

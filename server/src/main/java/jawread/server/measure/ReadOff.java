@@ -45,10 +45,6 @@ class ReadOff {
      * @param gauge whose scale it was
      */
     KeepReading byLooks(KeepReading asked, Gauge gauge) {
-        if (asked.pressed().stream()
-                .anyMatch(last -> !isShort(last) || !asked.typed().orElse("").endsWith(last))) {
-            throw Refused.field("pressed", "pressed-not-tail", words);
-        }
         if (asked.typed().isEmpty() || !gauge.hasScale()) {
             return asked;
         }
@@ -100,10 +96,6 @@ class ReadOff {
                 shown.resolution(),
                 shown.unit(),
                 RestsOn.of(shown.rests().base(), setting));
-    }
-
-    private static boolean isShort(String pressed) {
-        return pressed.matches("\\d{2,3}");
     }
 
     private Read plain(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {

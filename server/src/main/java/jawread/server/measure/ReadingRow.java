@@ -257,12 +257,18 @@ class ReadingRow extends Kept {
                 && person == asked.person()
                 && origin == asked.origin()
                 && quick == asked.quick()
-                && typed().equals(asked.typed())
-                && Optional.ofNullable(pressed).equals(asked.pressed())
+                && isTypedAs(asked)
                 && Optional.ofNullable(stopsTyped).equals(asked.stops())
                 && Optional.ofNullable(parts).map(Parts::parse).equals(asked.parts())
                 && asked.base().stream().allMatch(of -> of.equals(base().orElseGet(usual)))
                 && takenAt.equals(asked.takenAt());
+    }
+
+    /** Digits that were sent alone were made whole when they were kept. */
+    private boolean isTypedAs(KeepReading asked) {
+        Optional<String> last = Optional.ofNullable(pressed);
+        return typed().equals(asked.typed()) && last.equals(asked.pressed())
+                || last.isPresent() && asked.pressed().isEmpty() && last.equals(asked.typed());
     }
 
     /** Where a reading counts. @param feature its key @param round by number */

@@ -58,6 +58,8 @@ public class Readings {
     private final ZeroChecks checks;
     private final ComparatorSettings settings;
     private final ReadOff readOff;
+    private final LastDigits lastDigits;
+    private final Logs logs;
     private final Warmths warmths;
     private final FeatureMethods proposals;
     private final People people;
@@ -76,6 +78,8 @@ public class Readings {
             ZeroChecks checks,
             ComparatorSettings settings,
             ReadOff readOff,
+            LastDigits lastDigits,
+            Logs logs,
             Warmths warmths,
             FeatureMethods proposals,
             People people,
@@ -92,6 +96,8 @@ public class Readings {
         this.checks = checks;
         this.settings = settings;
         this.readOff = readOff;
+        this.lastDigits = lastDigits;
+        this.logs = logs;
         this.warmths = warmths;
         this.proposals = proposals;
         this.people = people;
@@ -110,27 +116,33 @@ public class Readings {
         // Neither the gauges nor the job change from here on until this is kept.
         locks.ofPart(sent.part(), Stream.concat(Stream.of(sent.with().gauge()), sent.with().reader().stream()));
         GaugeAndReader method = methods.method(sent.with());
-        KeepReading asked = readOff.byLooks(sent, method.read());
-        Part part = plans.part(asked.part());
+        KeepReading seen = readOff.byLooks(sent, method.read());
+        Part part = plans.part(seen.part());
         // A page that was loaded before the plan was changed names the edition that it knew.
-        Feature edition = plans.featureOf(part, asked.feature());
+        Feature edition = plans.featureOf(part, seen.feature());
         PlanRevision judging = plans.judging(part.plan(), edition);
         Lineage lineage = plans.lineage(judging);
         Feature feature = plans.judged(part.plan(), edition);
-        Place taken = jobs.placeOf(part, List.of(edition, feature), asked.place());
+        Place taken = jobs.placeOf(part, List.of(edition, feature), seen.place());
         Place place = lineage.seat(taken.id()).map(Seat::place).orElse(taken);
-        Optional<ReadingRow> before = readings.findById(asked.id());
+        Optional<ReadingRow> before = readings.findById(seen.id());
         if (before.isPresent()) {
             if (!before.get()
                     .isKeptAs(
-                            asked,
-                            rounds.asOne(part, edition, asked.round(), asked.takenAt())::contains,
+                            seen,
+                            rounds.asOne(part, edition, seen.round(), seen.takenAt())::contains,
                             () -> method.read().base())) {
                 throw Refused.keptOtherwise(words);
             }
             return new TakenAt(
-                    Receipt.before(asked.id(), before.get().seq()), asked.id(), part, feature, asked.round(), place);
+                    Receipt.before(seen.id(), before.get().seq()), seen.id(), part, feature, seen.round(), place);
         }
+        KeepReading asked = lastDigits.whole(
+                seen,
+                method,
+                () -> logs.of(judging, plans.partsOf(part.plan()))
+                        .get(part.id())
+                        .of(feature.key()));
         refuseUnlessTakenMeanwhile(asked, part);
         refuseUnlessFit(method, feature, part.plan());
         refuseMadeUp(asked, part);

@@ -145,8 +145,37 @@ class TypedAsSeenTest {
                             .asString())
                     .isEqualTo("Typed by its last digits: 63 after 31.9.");
             body.put("pressed", "64");
-            assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
-                    .isEqualTo(422);
+            Answer other = server.put("/api/readings/" + UUID.randomUUID(), body);
+            assertThat(other.status()).isEqualTo(422);
+            assertThat(other.json().path("detail").asString())
+                    .isEqualTo("When 64 was pressed it stood for 31.963; after what was read since it does not. "
+                            + "Nothing was kept: type the figure in full.");
+        } finally {
+            decide("short-entry", "off");
+        }
+    }
+
+    /** The screen has not heard yet that three share their head: what the digits stand for is decided where all is known. */
+    @Test
+    void digits_that_were_sent_alone_are_made_whole_once_and_never_guessed() {
+        decide("short-entry", "on");
+        try {
+            OneFeature one = journal("sent alone");
+            long place = one.round().path("places").get(0).path("id").asLong();
+            one.read("31.961", "31.962", "31.964");
+            String kept = "/api/readings/" + UUID.randomUUID();
+            Map<String, Object> body = one.body(place, "63");
+            assertThat(server.put(kept, body).status()).isEqualTo(201);
+            assertThat(server.put(kept, body).status()).isEqualTo(200);
+            JsonNode reading = one.round().at("/places/0/readings/3");
+            assertThat(reading.at("/size/text").asString()).isEqualTo("31.963");
+            assertThat(reading.path("pressed").asString()).isEqualTo("Typed by its last digits: 63 after 31.9.");
+            one.read("31.999");
+            Answer between = server.put("/api/readings/" + UUID.randomUUID(), one.body(place, "02"));
+            assertThat(between.status()).isEqualTo(422);
+            assertThat(between.json().path("detail").asString())
+                    .isEqualTo("The last reading lies near a change: 02 is 31.902, or 32.002. "
+                            + "Nothing was kept: type it in full.");
         } finally {
             decide("short-entry", "off");
         }

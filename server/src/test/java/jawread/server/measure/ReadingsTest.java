@@ -38,6 +38,7 @@ import jawread.server.job.Lineage;
 import jawread.server.job.Part;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
+import jawread.server.settings.ShopSettings;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.junit.jupiter.api.BeforeEach;
@@ -57,6 +58,7 @@ class ReadingsTest {
     private final Warmths warmths = mock();
     private final FeatureMethods proposals = mock();
     private final Jobs jobs = mock();
+    private final ShopSettings shop = mock();
     private final Readings readings = new Readings(
             repository,
             mock(Rounds.class),
@@ -67,6 +69,8 @@ class ReadingsTest {
             checks,
             settings,
             new ReadOff(words, mock()),
+            new LastDigits(shop, words),
+            mock(Logs.class),
             warmths,
             proposals,
             mock(People.class),
@@ -99,6 +103,7 @@ class ReadingsTest {
         when(methods.spread(any(), any(), any(), any())).thenReturn(Length.ZERO);
         when(proposals.inForce(any(), any(), any())).thenReturn(Optional.empty());
         when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());
+        when(shop.of(any())).thenReturn("off");
         when(words.say(any(String.class))).thenReturn("a sentence");
     }
 
