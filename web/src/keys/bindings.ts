@@ -14,6 +14,7 @@ export const ACTIONS = {
   place: ['p', 'this place: its history, a note, pass it over'],
   quick: ['q', 'a quick check with another gauge, or not'],
   axis: ['v', 'the third axis that is offered'],
+  doubtWhich: ['d', 'of several in doubt: the next one, for the keys below'],
   doubtAgain: ['a', 'in doubt: read it again'],
   doubtCorrect: ['o', 'in doubt: it was what the slip says'],
   doubtKeep: ['k', 'in doubt: keep it as read'],

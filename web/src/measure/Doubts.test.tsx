@@ -1,5 +1,6 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { useEffect } from 'react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Doubt, Place } from '../api/client';
@@ -43,11 +44,17 @@ beforeEach(() => {
   );
 });
 
+const answer = { current: undefined as ReturnType<typeof useDoubtAnswer> | undefined };
+
 function AtPlace({ measuring }: { measuring: Measuring }) {
+  const answering = useDoubtAnswer(measuring);
+  useEffect(() => {
+    answer.current = answering;
+  });
   return (
     <Doubts
       measuring={measuring}
-      answering={useDoubtAnswer(measuring)}
+      answering={answering}
       keyOf={(answer) => ({ again: 'a', correct: 'o', keep: 'k' })[answer]}
     />
   );
@@ -79,7 +86,7 @@ describe('a reading in doubt', () => {
   it('is read again: struck, and the slip is owned to', async () => {
     show([misread()]);
     expect(screen.getByText(/lies 0.501 mm from the middle/)).toBeVisible();
-    expect(await press(/Read it again/)).toEqual({
+    expect(await press(/Strike 32.470/)).toEqual({
       reading: 'r1',
       kind: 'STRIKE',
       reason: 'a line too many',
@@ -89,7 +96,7 @@ describe('a reading in doubt', () => {
 
   it('is put right to what the slip says, with its reason', async () => {
     show([misread()]);
-    expect(await press(/It was\s*31.970/)).toMatchObject({
+    expect(await press(/32.470 was 31.970/)).toMatchObject({
       kind: 'CORRECT',
       shouldBePm: 31970000000,
       slip: 'next-line',
@@ -98,7 +105,7 @@ describe('a reading in doubt', () => {
 
   it('is kept as it was read, and no slip is owned to', async () => {
     show([misread()]);
-    expect(await press(/Keep it as read/)).toEqual({
+    expect(await press(/Keep 32.470/)).toEqual({
       reading: 'r1',
       kind: 'KEEP',
       reason: 'looked at again, it was right',
@@ -107,8 +114,8 @@ describe('a reading in doubt', () => {
 
   it('offers no correction where no slip accounts for it', () => {
     show([misread({ readings: [{ id: 'r1', size: size('33.1'), scale: '', base: '' }] })]);
-    expect(screen.queryByRole('button', { name: /It was/ })).toBeNull();
-    expect(screen.getByRole('button', { name: /Read it again/ })).toBeVisible();
+    expect(screen.queryByRole('button', { name: / was / })).toBeNull();
+    expect(screen.getByRole('button', { name: /Strike 33.1, read again/ })).toBeVisible();
   });
 
   it('asks nothing of a pair but the next reading, and of a zero leads to all that rests on it', () => {
@@ -118,5 +125,35 @@ describe('a reading in doubt', () => {
       'href',
       '/doubts',
     );
+  });
+
+  describe('beside another', () => {
+    const other = {
+      readings: [{ id: 'r2', size: size('31.000'), scale: '', base: '' }],
+    };
+
+    it('is answered by no key until it was picked, and then alone', async () => {
+      show([misread(), misread(other)]);
+      act(() => answer.current?.byKey('again', 'd'));
+      expect(screen.getByRole('status')).toHaveTextContent(
+        '2 figures are in doubt here: D picks the one you mean.',
+      );
+      act(() => answer.current?.pick());
+      act(() => answer.current?.pick());
+      expect(screen.getByRole('status')).toHaveTextContent('The keys answer 31.000.');
+      act(() => answer.current?.byKey('again', 'd'));
+      // The same key twice is one answer.
+      act(() => answer.current?.byKey('again', 'd'));
+      await vi.waitFor(() => expect(sent).toHaveLength(1));
+      expect(sent[0]?.body).toMatchObject({ reading: 'r2', kind: 'STRIKE' });
+    });
+
+    it('shows the keys on the one that has the focus', () => {
+      show([misread({ kind: 'checks' }), misread(other)]);
+      expect(screen.queryByText('A')).toBeNull();
+      fireEvent.focus(screen.getByRole('button', { name: /Strike 31.000/ }));
+      expect(screen.getByRole('group', { name: '31.000 in doubt' })).toHaveTextContent('A Strike');
+      expect(screen.getByRole('group', { name: '32.470 in doubt' })).not.toHaveTextContent('A ');
+    });
   });
 });

@@ -1,3 +1,4 @@
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useAnswerDoubt } from '../api/acts';
 import {
@@ -5,6 +6,7 @@ import {
   type Doubted,
   type LengthText,
   pathToDoubts,
+  type Place,
   type Slipped,
 } from '../api/client';
 import { newId } from '../api/newId';
@@ -16,25 +18,65 @@ import type { Measuring } from './useMeasuring';
 /** What a person may answer to a reading in doubt. */
 export type DoubtAnswer = 'again' | 'correct' | 'keep';
 
-/** Answers to the first doubt at the place at hand that is about one reading; nothing where there is none, or it has no such answer. */
-export function useDoubtAnswer({ place, person }: Measuring) {
+/** The same key twice is one answer: what comes to the fore when the first is given was not read yet. */
+const TWICE_MS = 600;
+
+/** Each reading in doubt here that is answered for by itself. */
+const answerable = (place: Place): Doubted[] =>
+  place.doubts.flatMap(({ kind, readings }) =>
+    kind === 'misread' || kind === 'checks' ? readings : [],
+  );
+
+/**
+ * Answers to the readings in doubt at the place at hand. The keys answer the only one, or of several the one that was picked, and none while
+ * none is.
+ */
+export function useDoubtAnswer({ place, person }: Pick<Measuring, 'place' | 'person'>) {
   const answer = useAnswerDoubt();
-  const doubt = place.doubts.find(({ kind }) => kind === 'misread');
-  const give = (way: DoubtAnswer, about = doubt?.readings[0]) => {
-    if (about === undefined || person === undefined || answer.isPending) {
-      return;
-    }
+  const [picked, setPicked] = useState<string | undefined>();
+  const [note, setNote] = useState('');
+  const answeredAt = useRef(-TWICE_MS);
+  const all = answerable(place);
+  const keyed = all.length === 1 ? all[0] : all.find(({ id }) => id === picked);
+  const give = (way: DoubtAnswer, about: Doubted) => {
     const { slip } = about;
-    if (way === 'correct' && !slip) {
+    if (person === undefined || answer.isPending || (way === 'correct' && !slip)) {
       return;
     }
+    setNote('');
     answer.mutate({
       id: newId(),
       reading: about.id,
       ...answerOf(way, slip ?? undefined),
     });
   };
-  return { give, failure: answer.error, waits: answer.isPending };
+  const byKey = (way: DoubtAnswer, which: string) => {
+    if (all.length > 1 && keyed === undefined) {
+      setNote(
+        which === ''
+          ? `${all.length} figures are in doubt here: answer beside the one you mean.`
+          : `${all.length} figures are in doubt here: ${which.toUpperCase()} picks the one you mean.`,
+      );
+    } else if (keyed && performance.now() - answeredAt.current >= TWICE_MS) {
+      answeredAt.current = performance.now();
+      give(way, keyed);
+    }
+  };
+  const pick = (id?: string) => {
+    const now = all.findIndex((each) => each.id === picked);
+    const next = all.find((each) => each.id === id) ?? all[(now + 1) % Math.max(1, all.length)];
+    setPicked(next?.id);
+    setNote(next ? `The keys answer ${next.size.text}.` : '');
+  };
+  return {
+    give,
+    byKey,
+    pick,
+    keyed: keyed?.id,
+    note,
+    failure: answer.error,
+    waits: answer.isPending,
+  };
 }
 
 function answerOf(way: DoubtAnswer, slip: Slipped | undefined) {
@@ -65,7 +107,8 @@ interface DoubtsProps {
 
 /** What is in doubt at this place, what would account for it, and what settles it. The walk takes on readings meanwhile. */
 export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
-  const { give, failure, waits } = answering;
+  const { give, pick, keyed, note, failure, waits } = answering;
+  const several = answerable(measuring.place).length > 1;
   if (measuring.place.doubts.length === 0) {
     return null;
   }
@@ -78,10 +121,16 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
         >
           <p className="font-semibold">{doubt.sentence}</p>
           <p className="text-label text-quiet">{doubt.settle}</p>
-          {doubt.kind === 'misread' &&
-            doubt.readings.map((about) => (
-              <Answers key={about.id} about={about} give={give} keyOf={keyOf} waits={waits} />
-            ))}
+          {answerable({ ...measuring.place, doubts: [doubt] }).map((about) => (
+            <Answers
+              key={about.id}
+              about={about}
+              give={give}
+              keyOf={about.id === keyed ? keyOf : undefined}
+              onFocus={several ? () => pick(about.id) : undefined}
+              waits={waits}
+            />
+          ))}
           {doubt.kind === 'zero' && (
             <Link
               to={pathToDoubts}
@@ -93,6 +142,11 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
           <Shown doubt={doubt} />
         </div>
       ))}
+      {note && (
+        <p role="status" className="font-semibold">
+          {note}
+        </p>
+      )}
       {failure && (
         <p role="alert" className="font-semibold">
           {failure.message}
@@ -105,25 +159,33 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
 interface AnswersProps {
   about: Doubted;
   give: (way: DoubtAnswer, about: Doubted) => void;
-  keyOf: (answer: DoubtAnswer) => string;
+  /** Absent while the keys answer another one, or none. */
+  keyOf: ((answer: DoubtAnswer) => string) | undefined;
+  onFocus: (() => void) | undefined;
   waits: boolean;
 }
 
-function Answers({ about, give, keyOf, waits }: AnswersProps) {
+function Answers({ about, give, keyOf, onFocus, waits }: AnswersProps) {
+  const { size, slip } = about;
+  const button = (way: DoubtAnswer, words: string) => (
+    <Button
+      look={way === 'again' ? 'now' : 'plain'}
+      disabled={waits}
+      onClick={() => give(way, about)}
+    >
+      {keyOf && keyOf(way) !== '' && <Key>{keyOf(way).toUpperCase()}</Key>} {words}
+    </Button>
+  );
   return (
-    <div className="mt-2 flex flex-wrap gap-2">
-      <Button look="now" disabled={waits} onClick={() => give('again', about)}>
-        <Key>{keyOf('again').toUpperCase()}</Key> Read it again
-      </Button>
-      {about.slip && (
-        <Button disabled={waits} onClick={() => give('correct', about)}>
-          <Key>{keyOf('correct').toUpperCase()}</Key> It was{' '}
-          <span className="reading">{about.slip.shouldBe.text}</span>
-        </Button>
-      )}
-      <Button disabled={waits} onClick={() => give('keep', about)}>
-        <Key>{keyOf('keep').toUpperCase()}</Key> Keep it as read
-      </Button>
+    <div
+      role="group"
+      aria-label={`${size.text} in doubt`}
+      onFocus={onFocus}
+      className={`mt-2 flex flex-wrap gap-2 ${keyOf && onFocus ? 'outline-2 outline-offset-4 outline-now' : ''}`}
+    >
+      {button('again', `Strike ${size.text}, read again`)}
+      {slip && button('correct', `${size.text} was ${slip.shouldBe.text}`)}
+      {button('keep', `Keep ${size.text}`)}
     </div>
   );
 }

@@ -81,7 +81,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     <Doubts
       measuring={measuring}
       answering={doubt}
-      keyOf={(answer) => bindings.keyOf(DOUBT_KEYS[answer])}
+      keyOf={(answer) => (bindings.on ? bindings.keyOf(DOUBT_KEYS[answer]) : '')}
     />
   );
   const axis = <ThirdAxis third={third} takes={bindings.on ? bindings.keyOf('axis') : ''} />;
@@ -132,9 +132,10 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         worst: open.worst,
         quick: measuring.toggleChecking,
         axis: third.take,
-        doubtAgain: () => doubt.give('again'),
-        doubtCorrect: () => doubt.give('correct'),
-        doubtKeep: () => doubt.give('keep'),
+        doubtWhich: () => doubt.pick(),
+        doubtAgain: () => doubt.byKey('again', bindings.keyOf('doubtWhich')),
+        doubtCorrect: () => doubt.byKey('correct', bindings.keyOf('doubtWhich')),
+        doubtKeep: () => doubt.byKey('keep', bindings.keyOf('doubtWhich')),
         next: measuring.goNext,
         judgement: () => void navigate(pathToJudgement(sheet.part.id)),
         sounds: measuring.toggleSounds,

@@ -41,6 +41,20 @@ public sealed interface Doubt {
         }
     }
 
+    /**
+     * A quick check that another one contradicts: either may be the slipped one, and neither is a measure for what is read here until a third
+     * or an answer settles it.
+     *
+     * @param other the check that it disagrees with, the last of them
+     * @param explained √(U1² + U2²)
+     */
+    record ChecksApart(Reading reading, Instrument on, Reading other, Length apart, Length explained) implements Doubt {
+        @Override
+        public double times() {
+            return explained.isZero() ? Double.MAX_VALUE : apart.micrometres() / explained.micrometres();
+        }
+    }
+
     /** Its gauge was found off afterwards. */
     record ZeroMoved(Reading reading, Instrument on, Moved moved) implements Doubt {
         @Override

@@ -12,6 +12,7 @@ import jawread.core.doubt.References;
 import jawread.core.doubt.ZeroStrip;
 import jawread.core.judge.CriticalRange;
 import jawread.core.judge.Demand;
+import jawread.core.judge.TwoMethods;
 import jawread.core.length.Length;
 import jawread.core.limit.FormLimit;
 import jawread.core.misread.Reference;
@@ -49,7 +50,20 @@ final class Doubts {
      * @param expanded its U
      * @param slipped a slip that the drawing names in it; a check with one that nobody has answered for is no measure for the others
      */
-    private record Check(Reading reading, Length expanded, Optional<Finding> slipped) {}
+    private record Check(Reading reading, Length expanded, Optional<Finding> slipped) {
+        Length apart(Check other) {
+            return reading.value().minus(other.reading.value()).abs();
+        }
+
+        /** Of what lies between the two. */
+        Length explained(Check other) {
+            return Length.nearest(TwoMethods.explained(expanded.micrometres(), other.expanded.micrometres()));
+        }
+
+        boolean contradicts(Check other) {
+            return apart(other).compareTo(explained(other)) > 0;
+        }
+    }
 
     private Check check(Reading reading) {
         Length expanded = expanded(reading);
@@ -67,6 +81,7 @@ final class Doubts {
     /** In the order of the readings, quick checks last; one reading may be in doubt for two causes. */
     List<Doubt> all() {
         var doubts = new ArrayList<Doubt>();
+        checks.forEach(check -> contradicting(check).ifPresent(doubts::add));
         // Repeats are those of one method.
         for (Standing method : standing.byMethod()) {
             Optional<Length> range = criticalRange(method);
@@ -142,6 +157,45 @@ final class Doubts {
                 .map(finding -> new Doubt.Misread(reading, readOn(reading), finding));
     }
 
+    /** Empty for a check that stands: what a person has answered for, and what more checks agree with than not, does. */
+    private Optional<Doubt> contradicting(Check check) {
+        List<Check> against =
+                unslipped().filter(other -> other.contradicts(check)).toList();
+        return hasAnswered(check.reading()) || check.slipped().isPresent() || against.isEmpty() || isBacked(check)
+                ? Optional.empty()
+                : Optional.of(against.get(against.size() - 1))
+                        .map(other -> new Doubt.ChecksApart(
+                                check.reading(),
+                                readOn(check.reading()),
+                                other.reading(),
+                                check.apart(other),
+                                check.explained(other)));
+    }
+
+    private Stream<Check> unslipped() {
+        return checks.stream().filter(check -> check.slipped().isEmpty());
+    }
+
+    /** Whether at least one other check says the same, and no more of them contradict it. */
+    private boolean isBacked(Check check) {
+        long against = unslipped().filter(other -> other.contradicts(check)).count();
+        long with = unslipped()
+                .filter(other -> other != check && !other.contradicts(check))
+                .count();
+        return with > 0 && with >= against;
+    }
+
+    /** Whether others are held against it: none contradicts it, it is backed, or it alone of those that differ was answered for. */
+    private boolean isMeasure(Check check) {
+        List<Check> against =
+                unslipped().filter(other -> other.contradicts(check)).toList();
+        return check.slipped().isEmpty()
+                && (against.isEmpty()
+                        || isBacked(check)
+                        || hasAnswered(check.reading())
+                                && against.stream().noneMatch(other -> hasAnswered(other.reading())));
+    }
+
     private Optional<Doubt> contradicted(PlaceSize.Contradiction of) {
         List<Reading> other = of.other().readings();
         Reading last = other.get(other.size() - 1);
@@ -179,7 +233,7 @@ final class Doubts {
     private Optional<Reference> quick(Reading reading, Length own) {
         return checks.stream()
                 .filter(check -> check.reading().with().read() != reading.with().read())
-                .filter(check -> check.slipped().isEmpty())
+                .filter(this::isMeasure)
                 .reduce((before, last) -> last)
                 .map(check -> References.quick(check.reading().value(), check.expanded(), own));
     }

@@ -190,7 +190,7 @@ class SameInSameOutTest {
         assertThat(less).isNotEqualTo(all);
     }
 
-    /** What is made up for them has all that is worth judging: doubts of both causes, strikes, corrections and swaps that move a verdict. */
+    /** What is made up for them has all that is worth judging: doubts of three causes, strikes, corrections and swaps that move a verdict. */
     @Test
     void what_is_made_up_is_worth_judging() {
         List<PlaceAssessment> places = seeds().map(Made::new)
@@ -204,7 +204,7 @@ class SameInSameOutTest {
                         .flatMap(place -> place.doubts().stream())
                         .map(Object::getClass)
                         .collect(Collectors.toSet()))
-                .hasSize(2);
+                .hasSize(3);
         assertThat(places)
                 .anyMatch(place -> place.standing().size() < place.readings().size());
         assertThat(places).anyMatch(place -> place.skip().isPresent());

@@ -20,6 +20,14 @@ class TwoMethodsAtAPlaceTest {
     private long seq = 100;
 
     private Reading read(long gauge, long micrometres, long step, long spread) {
+        return read(gauge, micrometres, step, spread, false);
+    }
+
+    private Reading check(long gauge, long micrometres) {
+        return read(gauge, micrometres, 20, 5, true);
+    }
+
+    private Reading read(long gauge, long micrometres, long step, long spread, boolean quick) {
         Feature feature = made.features().get(0);
         Reading of = made.reading(++seq, feature, feature.places().get(0), 0, false);
         return new Reading(
@@ -40,7 +48,7 @@ class TwoMethodsAtAPlaceTest {
                         Length.ofMicrometres(spread),
                         LengthUnit.MILLIMETRE),
                 of.corrections(),
-                false,
+                quick,
                 false);
     }
 
@@ -85,5 +93,30 @@ class TwoMethodsAtAPlaceTest {
         assertThat(place.doubts())
                 .anySatisfy(doubt -> assertThat(doubt).isInstanceOf(Doubt.Contradicted.class))
                 .allSatisfy(doubt -> assertThat(doubt.reading().with().gauge()).isEqualTo(WORSE));
+    }
+
+    private static List<Long> checksInDoubt(PlaceAssessment place) {
+        return place.doubts().stream()
+                .filter(Doubt.ChecksApart.class::isInstance)
+                .map(doubt -> Math.round(doubt.reading().value().micrometres()))
+                .toList();
+    }
+
+    @Test
+    void two_quick_checks_that_contradict_each_other_are_doubted_first_and_measure_nothing() {
+        PlaceAssessment place = place(read(GOOD, 31_970, 1, 1), check(WORSE, 31_980), check(WORSE, 32_480));
+        assertThat(checksInDoubt(place)).containsExactly(31_980L, 32_480L);
+        assertThat(place.doubts()).allMatch(doubt -> doubt.reading().quick());
+        assertThat(place.doubts().get(0)).isInstanceOf(Doubt.ChecksApart.class);
+    }
+
+    @Test
+    void a_third_check_settles_which_of_two_was_wrong() {
+        PlaceAssessment place =
+                place(read(GOOD, 31_970, 1, 1), check(WORSE, 31_980), check(WORSE, 32_480), check(WORSE, 31_960));
+        assertThat(checksInDoubt(place)).containsExactly(32_480L);
+        assertThat(place.doubts())
+                .noneMatch(doubt ->
+                        doubt instanceof Doubt.Misread && !doubt.reading().quick());
     }
 }

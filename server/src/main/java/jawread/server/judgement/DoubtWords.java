@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jawread.core.assess.Doubt;
+import jawread.core.assess.Doubt.ChecksApart;
 import jawread.core.assess.Doubt.Contradicted;
 import jawread.core.assess.Doubt.Misread;
 import jawread.core.assess.Doubt.ZeroMoved;
@@ -52,6 +53,12 @@ class DoubtWords {
                 .flatMap(doubt -> doubt instanceof Misread misread ? Stream.of(misread) : Stream.empty())
                 .toList();
         var views = new ArrayList<DoubtView>();
+        List<ChecksApart> checks = place.doubts().stream()
+                .flatMap(doubt -> doubt instanceof ChecksApart apart ? Stream.of(apart) : Stream.empty())
+                .toList();
+        if (!checks.isEmpty()) {
+            views.add(checks(checks));
+        }
         if (isPair(place, misreads)) {
             views.add(pair(misreads.get(0), misreads.get(1)));
         } else {
@@ -126,6 +133,26 @@ class DoubtWords {
                                                 .orElse(""))),
                 words.say(reading.quick() ? "doubt.settle.quick" : "doubt.settle"),
                 List.of(doubted(misread)),
+                null);
+    }
+
+    /** All of them are one finding; one alone is out of line with checks that agree. */
+    private DoubtView checks(List<ChecksApart> checks) {
+        ChecksApart first = checks.get(0);
+        return new DoubtView(
+                "checks",
+                words.say(
+                        checks.size() == 1 ? "doubt.checks.one" : "doubt.checks",
+                        Map.of(
+                                "figure", size(first.reading()).withUnit(),
+                                "gauge", first.on().number(),
+                                "other", size(first.other()).withUnit(),
+                                "apart", length(first.apart(), first.reading()),
+                                "explained", length(first.explained(), first.reading()))),
+                words.say(checks.size() == 1 ? "doubt.settle.checks.one" : "doubt.settle.checks"),
+                checks.stream()
+                        .map(each -> doubted(each, Optional.empty(), Optional.empty()))
+                        .toList(),
                 null);
     }
 

@@ -2,6 +2,7 @@ package jawread.server.judgement;
 
 import java.util.stream.Stream;
 import jawread.core.assess.Doubt;
+import jawread.core.assess.Doubt.ChecksApart;
 import jawread.core.assess.Doubt.Misread;
 import jawread.core.assess.Doubt.ZeroMoved;
 import jawread.core.assess.FeatureAssessment;
@@ -27,7 +28,8 @@ record DoubtfulPlace(Part part, FeatureAssessment feature, RoundAssessment round
 
     /** What disagreed before a cut is settled by it; a gauge that was off was off. */
     boolean isMisread() {
-        return isInForce() && place.doubts().stream().anyMatch(Misread.class::isInstance);
+        return isInForce()
+                && place.doubts().stream().anyMatch(doubt -> doubt instanceof Misread || doubt instanceof ChecksApart);
     }
 
     double times() {

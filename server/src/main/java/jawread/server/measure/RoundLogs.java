@@ -44,10 +44,9 @@ class RoundLogs {
 
     /** Of one feature, without what was said of its size. */
     FeatureRounds of(long part, UUID feature, Lineage lineage) {
-        return of(
-                rounds.findAllByPartIdAndFeatureIdIn(part, lineage.editionsOf(feature)),
-                marks.findAllByPartIdInOrderByMadeAt(List.of(part)),
-                List.of());
+        List<MeasuringRoundRow> opened = rounds.findAllByPartIdAndFeatureIdIn(part, lineage.editionsOf(feature));
+        boolean anyCut = opened.stream().anyMatch(MeasuringRoundRow::isCut);
+        return of(opened, anyCut ? marks.findAllByPartIdInOrderByMadeAt(List.of(part)) : List.of(), List.of());
     }
 
     private static FeatureRounds of(List<MeasuringRoundRow> opened, List<CutMarkRow> marked, List<SizeSaidRow> said) {
