@@ -92,6 +92,13 @@ export const pathToReady = (part: number): string => `/parts/${part}/ready`;
 /** What a part comes to. */
 export const pathToDoubts = '/doubts';
 
+/** Setting a gauge. @param back the address of the walk that one comes back to */
+export const pathToSet = (
+  gauge: number,
+  { wanted, part, back }: { wanted: string; part: number; back: string },
+): string =>
+  `/drawer/${gauge}/set?${new URLSearchParams({ wanted, part: String(part), walk: back }).toString()}`;
+
 export const pathToJudgement = (part: number): string => `/parts/${part}/judgement`;
 
 /** A feature of one part, at one inspection after another. */

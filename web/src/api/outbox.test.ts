@@ -101,6 +101,20 @@ describe('the outbox', () => {
     expect(nextVisit.isAway()).toBe(false);
   });
 
+  it('sends a refused one again when what was in its way has gone, as taken then', async () => {
+    server.mockResolvedValueOnce(answer(422, { code: 'not-set', detail: 'Set it first.' }));
+    server.mockImplementation(() => Promise.resolve(answer(201, {})));
+    const outbox = new Outbox(shown);
+    await (
+      await outbox.keep(reading('a'))
+    ).fate;
+    expect(outbox.all()[0]?.refusal).toBe('Set it first.');
+    await outbox.takeUp('a', '2026-03-10T09:00:00.000Z');
+    await vi.waitFor(() => expect(outbox.all()).toEqual([]));
+    const again = server.mock.calls.at(-1)?.[0];
+    expect(await again?.json()).toMatchObject({ takenAt: '2026-03-10T09:00:00.000Z' });
+  });
+
   it('waits for a server in trouble, and takes its trouble neither for a refusal nor for silence', async () => {
     server.mockResolvedValue(answer(500, { code: 'failed-here', detail: 'Try again.' }));
     const outbox = new Outbox(shown);

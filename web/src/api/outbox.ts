@@ -132,6 +132,17 @@ export class Outbox {
     this.send();
   }
 
+  /** Sends a refused reading once more: what was in its way has gone. @param takenAt it is taken again now */
+  async takeUp(id: string, takenAt: string): Promise<void> {
+    const refused = this.readings.find((reading) => reading.id === id);
+    if (refused) {
+      const again = asTaken({ ...refused, body: { ...refused.body, takenAt } });
+      this.become(this.readings.map((each) => (each.id === id ? again : each)));
+      await (await this.opened()).put(STORE, again);
+      this.send();
+    }
+  }
+
   /** Takes a refused reading out of the tray, for good. */
   async putAway(id: string): Promise<void> {
     this.become(this.readings.filter((reading) => reading.id !== id));

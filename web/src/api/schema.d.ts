@@ -2001,6 +2001,7 @@ export interface components {
         GaugeView: {
             base: components["schemas"]["LengthText"];
             bases: components["schemas"]["LengthText"][];
+            display: boolean;
             /** Format: int64 */
             id: number;
             key: string;
@@ -2011,6 +2012,7 @@ export interface components {
             rangeLow: components["schemas"]["LengthText"];
             /** Format: int64 */
             reader?: number | null;
+            reads?: components["schemas"]["LengthText"];
             scale?: components["schemas"]["ScaleView"];
             shopNumber: string;
             state: string;
@@ -2939,6 +2941,7 @@ export interface components {
         SettingUpView: {
             allowed: components["schemas"]["LengthText"];
             before: components["schemas"]["SettingKeptView"][];
+            display: boolean;
             /** Format: int64 */
             gauge: number;
             graduation: components["schemas"]["LengthText"];

@@ -18,7 +18,8 @@ function waysFor(state: string): [kind: string, words: string][] {
   }
   return [
     ['dropped', 'It was dropped'],
-    ['new-battery', 'New battery'],
+    ['new-battery', 'New cell'],
+    ['switched-off', 'It went off'],
     ['quarantined', 'Quarantine it'],
     ['retired', 'Retire it'],
   ];

@@ -22,6 +22,8 @@ export const ACTIONS = {
   putBack: ['u', 'put back what was moved last'],
   worst: ['w', 'a place found by hand: the worst there is'],
   gauge: ['g', 'another gauge'],
+  setIt: ['f', 'set the gauge in hand on its master'],
+  care: ['z', 'the gauge in hand: zero it; it was dropped, went off, has a new cell'],
   judgement: ['j', 'what the part comes to'],
   sounds: ['m', 'sounds on or off'],
   readBack: ['r', 'figures spoken back, or not'],

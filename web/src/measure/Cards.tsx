@@ -4,6 +4,7 @@ import type { Bindings } from '../keys/bindings';
 import { BelongsTo } from './BelongsTo';
 import { ByHand } from './ByHand';
 import { CutTaken } from './CutTaken';
+import { GaugeCare } from './GaugeCare';
 import { KeysHelp } from './KeysHelp';
 import { PickGauge } from './PickGauge';
 import { PlaceCard } from './PlaceCard';
@@ -11,11 +12,13 @@ import { ReadingCard } from './ReadingCard';
 import type { Measuring } from './useMeasuring';
 
 /** What lies beside the work; one at a time. */
-export type Card = 'belongs' | 'cut' | 'gauge' | 'keys' | 'place' | 'worst' | { reading: Reading };
+export type Card =
+  'belongs' | 'care' | 'cut' | 'gauge' | 'keys' | 'place' | 'worst' | { reading: Reading };
 
 /** Opens one of them, or none. */
 export interface Opens {
   none: () => void;
+  care: () => void;
   cut: () => void;
   gauge: () => void;
   place: () => void;
@@ -49,6 +52,7 @@ export const Cards = memo(function Cards({
         onClose={onClose}
       />
       <PickGauge measuring={measuring} open={card === 'gauge'} onClose={onClose} />
+      <GaugeCare measuring={measuring} open={card === 'care'} onClose={onClose} />
       <PlaceCard
         key={`place ${measuring.place.id}`}
         measuring={measuring}

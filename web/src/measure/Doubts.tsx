@@ -24,7 +24,7 @@ const TWICE_MS = 600;
 /** Each reading in doubt here that is answered for by itself. */
 const answerable = (place: Place): Doubted[] =>
   place.doubts.flatMap(({ kind, readings }) =>
-    kind === 'misread' || kind === 'checks' ? readings : [],
+    kind === 'misread' || kind === 'checks' || kind === 'never-set' ? readings : [],
   );
 
 /**

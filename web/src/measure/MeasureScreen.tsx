@@ -17,6 +17,7 @@ import { Doubts, useDoubtAnswer } from './Doubts';
 import { KeysInUse } from './KeysInUse';
 import { type Differs, ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
+import { pathToSetFor } from './setFirst';
 import { Moved, useMoved } from './Moved';
 import { Next } from './Next';
 import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
@@ -52,6 +53,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const [card, setCard] = useState<Card | undefined>();
   const [open] = useState<Opens>(() => ({
     none: () => setCard(undefined),
+    care: () => setCard('care'),
     cut: () => setCard('cut'),
     gauge: () => setCard('gauge'),
     place: () => setCard('place'),
@@ -73,6 +75,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   const way = entry.text === '' && gauge !== undefined && hasScale(gauge) ? measuring.way : 'typed';
   const bindings = useBindings();
   const navigate = useNavigate();
+  const setPath = pathToSetFor(measuring);
+  const setKey = bindings.on ? bindings.keyOf('setIt') : '';
   const again = useStrike();
   const doubt = useDoubtAnswer(measuring);
   const third = useThirdAxis(measuring);
@@ -122,6 +126,8 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         },
         cut: open.cut,
         gauge: open.gauge,
+        care: open.care,
+        setIt: () => setPath !== undefined && void navigate(setPath),
         strike: () => last && setCard({ reading: last }),
         differs: () => last && openDiffering(last.size.pm),
         same: measuring.keepSame,
@@ -194,6 +200,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             onFigure={entry.open}
             doubts={doubts}
             third={axis}
+            setKey={setKey}
           />
         ) : (
           <>
@@ -211,6 +218,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               open={open}
               doubts={doubts}
               third={axis}
+              setKey={setKey}
               differs={{ open: openDiffering, key: bindings.on ? bindings.keyOf('differs') : '' }}
             />
             {/* Each column is painted by itself: what is typed in one paints the others not at all. */}

@@ -26,6 +26,7 @@ import { Next } from './Next';
 import { Order } from './Order';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { type Measuring, NOBODY_PICKED } from './useMeasuring';
+import { unsetFor } from './setFirst';
 import { StandsAtLine } from './StandsAtLine';
 
 /** One that has a scale: pins have none. */
@@ -50,17 +51,18 @@ interface ReadByScaleProps {
   doubts: ReactNode;
   /** The axis that is offered. */
   third: ReactNode;
+  /** The key that leads to setting the gauge in hand. */
+  setKey: string;
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
 export function ReadByScale(props: ReadByScaleProps) {
-  const { measuring, gauge, open, differs, onDiffered, onFigure, doubts, third } = props;
+  const { measuring, gauge, open, differs, onDiffered, onFigure, doubts, third, setKey } = props;
   const strike = useStrike();
   const startsAt = differs?.size ?? startPm(measuring);
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const { setting } = measuring;
   const [rodPm, setRod] = useState(() => baseFor(gauge, startsAt));
-  const isComparator = sum.scale.family === 'comparator';
   const basePm = setting?.size.pm ?? rodPm;
   const narrow = useNarrow();
   const [step, setStep] = useState(() => onScale(sum, (startsAt - basePm) / sum.stepPm));
@@ -78,7 +80,7 @@ export function ReadByScale(props: ReadByScaleProps) {
   const finest = finestShown(sum, step);
   const figure = figureOf(sum, pm, finest);
   const nobody = measuring.person === undefined;
-  const notSet = isComparator && setting === undefined;
+  const notSet = unsetFor(measuring) !== undefined;
   const cannotKeep = !isSet || nobody || notSet;
   const section = useRef<HTMLElement>(null);
   const toScale = () => {
@@ -143,7 +145,7 @@ export function ReadByScale(props: ReadByScaleProps) {
           onFigure={onFigure}
           holdsKeys
         />
-        {(isComparator || gauge.onMaster) && <StandsAtLine measuring={measuring} gauge={gauge} />}
+        <StandsAtLine measuring={measuring} takes={setKey} />
         {nobody && <p className="border-l-4 border-ink pl-3 font-semibold">{NOBODY_PICKED}</p>}
         {differs?.reading && (
           <p className="border-l-4 border-now pl-3 font-semibold">

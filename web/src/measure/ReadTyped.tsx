@@ -11,6 +11,7 @@ import { Order } from './Order';
 import { type Entry, isLimitGauge, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
 import { Next } from './Next';
+import { unsetFor } from './setFirst';
 import { StandsAtLine } from './StandsAtLine';
 import type { Measuring } from './useMeasuring';
 
@@ -22,13 +23,15 @@ interface ReadTypedProps {
   doubts: ReactNode;
   /** The axis that is offered. */
   third: ReactNode;
+  /** The key that leads to setting the gauge in hand. */
+  setKey: string;
   /** The own scale looks otherwise than the one drawn for the figure. */
   differs: { open: (size: number) => void; key: string };
 }
 
 /** The place at hand: what to do, the figure, what was read before. */
 export function ReadTyped(props: ReadTypedProps) {
-  const { measuring, entry, field, open, doubts, third, differs } = props;
+  const { measuring, entry, field, open, doubts, third, setKey, differs } = props;
   const narrow = useNarrow();
   const echo = (
     <Echo
@@ -39,6 +42,8 @@ export function ReadTyped(props: ReadTypedProps) {
     />
   );
   const { gauge, setWay } = measuring;
+  // Nothing can be read before it is set; what is typed all the same is not lost.
+  const isUnset = unsetFor(measuring) !== undefined;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
   return (
     <section
@@ -55,7 +60,7 @@ export function ReadTyped(props: ReadTypedProps) {
       {isPins(gauge) && entry.goes === '' && (
         <p className="font-medium">The largest pin that goes, then the smallest that does not.</p>
       )}
-      {gauge?.onMaster && <StandsAtLine measuring={measuring} gauge={gauge} />}
+      <StandsAtLine measuring={measuring} takes={setKey} />
       <Figure measuring={measuring} entry={entry} field={field} />
       {!narrow && echo}
       {entry.refusal && (
@@ -69,10 +74,10 @@ export function ReadTyped(props: ReadTypedProps) {
       </div>
       {isLimitGauge(gauge) ? (
         <Tries measuring={measuring} />
-      ) : (
+      ) : isUnset ? null : (
         <Keypad text={entry.text} onType={entry.type} />
       )}
-      {(!isLimitGauge(gauge) || entry.text !== '') && (
+      {((!isLimitGauge(gauge) && !isUnset) || entry.text !== '') && (
         <Button
           // A doubt is answered first; whoever reads on instead just types.
           look={entry.text !== '' || (measuring.place.wants && !isAsked) ? 'now' : 'plain'}

@@ -6,7 +6,7 @@ import type { Measuring } from './useMeasuring';
 
 /** Readings that the server would not take. They stay until somebody has seen to them. */
 export const Tray = memo(function Tray({
-  measuring: { tray, place, keep },
+  measuring: { tray, place, keep, takenNow },
 }: {
   measuring: Measuring;
 }) {
@@ -35,6 +35,11 @@ export const Tray = memo(function Tray({
           <li key={reading.id} className="mt-2 flex flex-wrap items-center gap-3">
             <span className="reading text-title">{reading.figure}</span>
             <span className="min-w-48 grow">{inTray(reading)}</span>
+            {reading.refusal !== undefined && (
+              <Button onClick={() => void outbox.takeUp(reading.id, takenNow())}>
+                Take it now
+              </Button>
+            )}
             {reading.aside !== undefined && (
               <Button onClick={() => outbox.sendAside()}>Send it again</Button>
             )}

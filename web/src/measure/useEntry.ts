@@ -130,6 +130,10 @@ export function useEntry(
       );
     } else if (became instanceof Problem) {
       setRefusal(became.message);
+      // What was read is right as it is: it waits in the tray until the gauge is set.
+      if (became.code === 'not-set' || became.code === 'set-for-another') {
+        return;
+      }
       if (latest.current.text === '') {
         type(typed);
         setGoes(goes);

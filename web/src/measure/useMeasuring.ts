@@ -10,6 +10,7 @@ import {
   type Sheet,
   type StandsAt,
 } from '../api/client';
+import { shopTime } from '../api/clock';
 import { keepReading, placeAt, type Read, standing } from '../api/keepReading';
 import { type Fate, inTray, type WaitingReading } from '../api/outbox';
 import { keys, queries, useMeasuringGauges, useSheet, useShop } from '../api/queries';
@@ -51,6 +52,8 @@ export interface Measuring {
   /** To the very next thing to do, with what is in hand; nowhere when all is done. */
   goNext: () => void;
   keep: (read: Read) => Promise<Fate | undefined>;
+  /** The moment, by the shop's clock. */
+  takenNow: () => string;
   /** What was read last with the gauge in hand on this feature, here or at the place before; absent while nothing was. */
   last: Read | undefined;
   /** Keeps that once more, and says so. */
@@ -244,6 +247,7 @@ export function useMeasuring(): {
         }
       },
       keep,
+      takenNow: () => shopTime(shop.data, shop.dataUpdatedAt),
       last: last?.read,
       keepSame: () => void (last && keep(last.read, true)),
       say: `${last?.same ? `${SAME_AGAIN}. ` : ''}${sheet.data.say}`,

@@ -13,6 +13,7 @@ const settingUp: SettingUp = {
   shopNumber: 'B1',
   name: 'Dial bore gauge',
   micrometer: false,
+  display: false,
   unit: 'in',
   scale: 'bore-dial-in-0001',
   graduation: TENTH,
@@ -44,7 +45,11 @@ describe('putting a bore gauge back on its master', () => {
     render(
       <QueryClientProvider client={queries}>
         <MemoryRouter>
-          <PutBack settingUp={settingUp} part={22} onAnew={() => undefined} />
+          <PutBack
+            settingUp={settingUp}
+            whence={{ to: '/parts/22/ready', here: 'make ready', onward: 'Go on making ready' }}
+            onAnew={() => undefined}
+          />
         </MemoryRouter>
       </QueryClientProvider>,
     );

@@ -1,20 +1,21 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { pathToReady, type Problem, type SettingUp } from '../api/client';
+import type { Problem, SettingUp } from '../api/client';
 import { usePutBack } from '../api/ready';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { refusedAt } from '../ui/refusedAt';
+import type { Whence } from './whence';
 
 interface PutBackProps {
   settingUp: SettingUp;
-  part: number | undefined;
+  whence: Whence;
   onAnew: () => void;
 }
 
 /** It stands where it should: put on the master again it must still say zero. */
-export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
+export function PutBack({ settingUp, whence, onAnew }: PutBackProps) {
   const { gauge, allowed } = settingUp;
   const put = usePutBack(gauge);
   const [needle, setNeedle] = useState('');
@@ -31,14 +32,12 @@ export function PutBack({ settingUp, part, onAnew }: PutBackProps) {
         <p role="status" className="text-title font-semibold text-in">
           Kept. It goes on from here.
         </p>
-        {part !== undefined && (
-          <Link
-            to={pathToReady(part)}
-            className="inline-flex min-h-touch items-center self-start rounded-edge bg-now px-6 font-semibold text-on-now"
-          >
-            Go on making ready
-          </Link>
-        )}
+        <Link
+          to={whence.to}
+          className="inline-flex min-h-touch items-center self-start rounded-edge bg-now px-6 font-semibold text-on-now"
+        >
+          {whence.onward}
+        </Link>
       </section>
     );
   }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { pathToReady, type Problem, type SettingUp } from '../api/client';
+import type { Problem, SettingUp } from '../api/client';
 import { useShop } from '../api/queries';
 import { useSettingUp } from '../api/ready';
 import { momentSaid } from '../ui/days';
@@ -8,6 +8,7 @@ import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { PutBack } from './PutBack';
 import { SixSteps } from './SixSteps';
+import { type Whence, whenceOf } from './whence';
 
 /** Setting a comparator, or a micrometer near a size: put back on its master where it stands right already, else set in six steps. */
 export function SetScreen() {
@@ -15,6 +16,7 @@ export function SetScreen() {
   const [search] = useSearchParams();
   const [wanted, setWanted] = useState(search.get('wanted') ?? '');
   const part = search.get('part');
+  const walk = search.get('walk');
   const settingUp = useSettingUp(gauge, wanted);
   const failure = settingUp.error as Problem | null;
   // A size that cannot be leaves the rest as it was.
@@ -34,7 +36,7 @@ export function SetScreen() {
       settingUp={failure ? (known ?? shown) : shown}
       wanted={wanted}
       refused={failure?.field === 'wanted' ? failure.message : undefined}
-      part={part === null ? undefined : Number(part)}
+      whence={whenceOf(gauge, part, walk)}
       putBackFirst={search.has('back')}
       onWanted={setWanted}
     />
@@ -45,12 +47,12 @@ interface SettingProps {
   settingUp: SettingUp;
   wanted: string;
   refused: string | undefined;
-  part: number | undefined;
+  whence: Whence;
   putBackFirst: boolean;
   onWanted: (text: string) => void;
 }
 
-function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: SettingProps) {
+function Setting({ settingUp, wanted, refused, whence, putBackFirst, onWanted }: SettingProps) {
   const nobody = useShop().data?.person === undefined;
   const [anew, setAnew] = useState(
     !putBackFirst || settingUp.now === undefined || settingUp.micrometer,
@@ -63,11 +65,8 @@ function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: S
         <>
           <h1 className="text-body font-bold">Set {shopNumber}</h1>
           <span className="hidden text-quiet tablet:inline">{name}</span>
-          <Link
-            to={part === undefined ? `/drawer/${settingUp.gauge}` : pathToReady(part)}
-            className="text-quiet underline decoration-line underline-offset-4"
-          >
-            {part === undefined ? 'the gauge' : 'make ready'}
+          <Link to={whence.to} className="text-quiet underline decoration-line underline-offset-4">
+            {whence.here}
           </Link>
         </>
       }
@@ -84,11 +83,11 @@ function Setting({ settingUp, wanted, refused, part, putBackFirst, onWanted }: S
               settingUp={settingUp}
               wanted={wanted}
               refused={refused}
-              part={part}
+              whence={whence}
               onWanted={onWanted}
             />
           ) : (
-            now && <PutBack settingUp={settingUp} part={part} onAnew={() => setAnew(true)} />
+            now && <PutBack settingUp={settingUp} whence={whence} onAnew={() => setAnew(true)} />
           )}
         </div>
         <aside aria-label="Where it stands" className="flex flex-col gap-3">

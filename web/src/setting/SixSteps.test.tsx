@@ -28,6 +28,7 @@ const settingUp: SettingUp = {
   shopNumber: 'B1',
   name: 'Dial bore gauge',
   micrometer: false,
+  display: false,
   unit: 'in',
   scale: 'bore-dial-in-0001',
   graduation: inches('0.0001'),
@@ -74,7 +75,7 @@ describe('setting a bore gauge', () => {
             settingUp={settingUp}
             wanted="3.2509"
             refused={undefined}
-            part={22}
+            whence={{ to: '/parts/22/ready', here: 'make ready', onward: 'Go on making ready' }}
             onWanted={() => undefined}
           />
         </MemoryRouter>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { pathToReady, type SettingUp } from '../api/client';
+import type { SettingUp } from '../api/client';
+import type { Whence } from './whence';
 import { CloseAgain, CloseOnIt } from './closeOnIt';
 import { OneGraduation, OneTemperature, OnWhat, SweepAndZero, ToWhatSize, WhichWay } from './steps';
 import { useSixSteps } from './useSixSteps';
@@ -9,7 +10,7 @@ interface SixStepsProps {
   settingUp: SettingUp;
   wanted: string;
   refused: string | undefined;
-  part: number | undefined;
+  whence: Whence;
   onWanted: (text: string) => void;
 }
 
@@ -21,10 +22,10 @@ interface Step {
 }
 
 /** The six steps, one open at a time; what was settled stands in a line of its own and can be opened again. */
-export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStepsProps) {
+export function SixSteps({ settingUp, wanted, refused, whence, onWanted }: SixStepsProps) {
   const steps = useSixSteps(settingUp, wanted);
   const { step, go, settled, on, set } = steps;
-  const { gauge, shopNumber, unit } = settingUp;
+  const { shopNumber, unit } = settingUp;
   if (set) {
     return (
       <section aria-label="Set" className="flex flex-col gap-4 border-2 border-in bg-panel p-5">
@@ -35,14 +36,16 @@ export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStep
         <p>
           {steps.isMicrometer
             ? 'Read on the part as ever: the size is the master and the travel from it. '
-            : `Its figures ${set.sense === 1 ? 'grow' : 'shrink'} as the bore grows. `}
+            : settingUp.display
+              ? 'It shows the size itself. '
+              : `Its figures ${set.sense === 1 ? 'grow' : 'shrink'} as the bore grows. `}
           Each reading names this setting.
         </p>
         <Link
-          to={part === undefined ? `/drawer/${gauge}` : pathToReady(part)}
+          to={whence.to}
           className="inline-flex min-h-touch items-center self-start rounded-edge bg-now px-6 font-semibold text-on-now"
         >
-          {part === undefined ? 'Back to the gauge' : 'Go on making ready'}
+          {whence.onward}
         </Link>
       </section>
     );
@@ -66,9 +69,9 @@ export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStep
           : `${settled.temperature} °C`,
       body: <OneTemperature steps={steps} />,
     },
-    steps.isMicrometer
+    steps.showsSizes
       ? {
-          title: 'Close on it',
+          title: steps.isMicrometer ? 'Close on it' : 'Preset it there',
           told: settled.shown.trim() === '' ? '' : `shows ${settled.shown}`,
           body: <CloseOnIt steps={steps} />,
         }
@@ -78,13 +81,13 @@ export function SixSteps({ settingUp, wanted, refused, part, onWanted }: SixStep
           body: <WhichWay steps={steps} />,
         },
     {
-      title: 'One graduation',
+      title: steps.showsSizes && !steps.isMicrometer ? 'One step' : 'One graduation',
       told: settled.face ? `${settled.face} ${unit}` : '',
       body: <OneGraduation steps={steps} />,
     },
-    steps.isMicrometer
+    steps.showsSizes
       ? {
-          title: 'Once more',
+          title: steps.isMicrometer ? 'Once more' : 'Sweep once more',
           told: settled.again.trim() === '' ? '' : `shows ${settled.again}`,
           body: <CloseAgain steps={steps} />,
         }

@@ -11,17 +11,21 @@ interface StepProps {
 /** What it is closed on, as it is spoken of. */
 const masterOf = ({ kind, number }: SetOn): string => (kind === 'stack' ? 'the stack' : number);
 
-/** A micrometer is closed on the master as it will be closed on the part, and read. */
-export function CloseOnIt({ steps: { settingUp, settled, settle, on, failure, go } }: StepProps) {
+/** A micrometer is closed on the master as it will be closed on the part, and read; a display is swept in it and preset there. */
+export function CloseOnIt({
+  steps: { settingUp, isMicrometer, settled, settle, on, failure, go },
+}: StepProps) {
   const write = (shown: string) => settle({ shown });
+  const master = on ? masterOf(on) : 'the master';
   return (
     <>
       <p>
-        Wipe both faces and {on && masterOf(on)}. Close on it with the ratchet, as you will on the
-        part, and read. What the frame is off is in this figure, too: nothing else is taken off.
+        {isMicrometer
+          ? `Wipe both faces and ${master}. Close on it with the ratchet, as you will on the part, and read. What the frame is off is in this figure, too: nothing else is taken off.`
+          : `Put it into ${master}. Rock it along the bore to both sides until the figure turns back: the smallest is the size. Preset it there to the size of ${master}.`}
       </p>
       <Field
-        label={`On ${on ? masterOf(on) : 'the master'} it shows, ${settingUp.unit}`}
+        label={`${isMicrometer ? 'On' : 'At the turning point in'} ${master} it shows, ${settingUp.unit}`}
         value={settled.shown}
         hint={on?.size.text ?? ''}
         refused={refusedAt(failure, 'shown')}
@@ -41,12 +45,14 @@ export function CloseOnIt({ steps: { settingUp, settled, settle, on, failure, go
 }
 
 export function CloseAgain({ steps }: StepProps) {
-  const { settled, settle, failure, refused, keep } = steps;
+  const { isMicrometer, settled, settle, failure, refused, keep } = steps;
   const write = (again: string) => settle({ again });
   return (
     <>
       <p>
-        Open it, wipe, close on it once more: it comes back within a line, or something was dirty.
+        {isMicrometer
+          ? 'Open it, wipe, close on it once more: it comes back within a line, or something was dirty.'
+          : 'Take it out, put it in again and sweep once more: it comes back within a step, or it was not at the turning point.'}
       </p>
       <Field
         label="It shows now"

@@ -127,7 +127,11 @@ export function WhichWay({ steps: { settled, settle, failure, go } }: StepProps)
 export function OneGraduation({ steps: { settingUp, settled, settle, failure, go } }: StepProps) {
   return (
     <>
-      <p>Read from the face what one graduation is worth.</p>
+      <p>
+        {settingUp.display
+          ? 'Read from the display what its last figure steps by.'
+          : 'Read from the face what one graduation is worth.'}
+      </p>
       {failure?.field === 'graduation' && <Refusal sentence={failure.message} />}
       <div role="group" aria-label="One graduation is" className="flex flex-wrap gap-2">
         {settingUp.graduations.map(({ pm, text }) => (

@@ -65,6 +65,8 @@ export function useSixSteps(settingUp: SettingUp, wanted: string) {
     settingUp,
     /** One that is closed on the master and read, rather than put to zero in it. */
     isMicrometer: settingUp.micrometer,
+    /** One whose figure in the master is read, whatever it shows sizes with. */
+    showsSizes: settingUp.micrometer || settingUp.display,
     wanted,
     step,
     go: (to: number) => {

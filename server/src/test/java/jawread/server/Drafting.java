@@ -1,5 +1,7 @@
 package jawread.server;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -101,6 +103,17 @@ public final class Drafting {
         typed.put("switchable", false);
         typed.put("readers", List.of());
         return typed;
+    }
+
+    /** Adds a gauge that nobody has set or looked at. @return its number */
+    public String addGauge(String kind, String scale, String low, String high) {
+        String number = "S" + UUID.randomUUID().toString().substring(0, 8);
+        Answer added = server.send(Server.json(
+                server.ansasRequest("/api/drawer/gauges"),
+                "POST",
+                Map.of("gauges", List.of(gauge(number, kind, scale, low, high)))));
+        assertThat(added.status()).as(added.text()).isEqualTo(200);
+        return number;
     }
 
     /** Lists the parts of a plan anew. @param plan as it is now */

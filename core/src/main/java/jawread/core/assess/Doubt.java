@@ -55,6 +55,15 @@ public sealed interface Doubt {
         }
     }
 
+    /** Its gauge reads from what it is set to, and nobody had set it here: kept before such a figure was refused. */
+    record NeverSet(Reading reading, Instrument on) implements Doubt {
+        /** What it is off by nobody knows. */
+        @Override
+        public double times() {
+            return Double.MAX_VALUE;
+        }
+    }
+
     /** Its gauge was found off afterwards. */
     record ZeroMoved(Reading reading, Instrument on, Moved moved) implements Doubt {
         @Override

@@ -98,10 +98,10 @@ final class Doubts {
         for (Reading reading : standing.readings()) {
             // The one before was read on the same, nearly always.
             on = on != null && on.id() == reading.with().read() ? on : readOn(reading);
-            zeroMoved(reading, on).ifPresent(doubts::add);
+            ofItsGauge(reading, on).forEach(doubts::add);
         }
         checks.forEach(
-                check -> zeroMoved(check.reading(), readOn(check.reading())).ifPresent(doubts::add));
+                check -> ofItsGauge(check.reading(), readOn(check.reading())).forEach(doubts::add));
         return List.copyOf(doubts);
     }
 
@@ -272,6 +272,16 @@ final class Doubts {
 
     private Stream<ReadingMark> answers(Reading reading) {
         return log.marksOf(reading).stream().filter(mark -> mark.kind() == Kind.KEEP || mark.kind() == Kind.CORRECT);
+    }
+
+    private Stream<Doubt> ofItsGauge(Reading reading, Instrument on) {
+        return Stream.of(neverSet(reading, on), zeroMoved(reading, on)).flatMap(Optional::stream);
+    }
+
+    private Optional<Doubt> neverSet(Reading reading, Instrument on) {
+        return on.gauge().kind().isComparator() && reading.setting().isEmpty() && !hasAnswered(reading)
+                ? Optional.of(new Doubt.NeverSet(reading, on))
+                : Optional.empty();
     }
 
     private Optional<Doubt> zeroMoved(Reading reading, Instrument on) {

@@ -9,6 +9,8 @@ public enum CheckWanted {
     DROPPED,
     /** A display forgets its zero with its cell. */
     BATTERY,
+    /** Or when it goes off by itself. */
+    SWITCHED_OFF,
     /** Part and gauge have moved in the warmth since. */
     TEMPERATURE,
     /** It lay unused longer than the shop allows. */
@@ -38,7 +40,13 @@ public enum CheckWanted {
      * @param minutesUnused since it was last checked or read with
      * @param warmer how much the temperature has changed, in K; zero where nobody measured
      */
-    public record Since(boolean checked, boolean dropped, boolean newBattery, long minutesUnused, double warmer) {}
+    public record Since(
+            boolean checked,
+            boolean dropped,
+            boolean newBattery,
+            boolean switchedOff,
+            long minutesUnused,
+            double warmer) {}
 
     /** Why, whatever the job; empty when it may be read with as it is. @param longestBreak in minutes */
     public static Optional<CheckWanted> of(Since since, long longestBreak) {
@@ -50,6 +58,9 @@ public enum CheckWanted {
         }
         if (since.newBattery()) {
             return Optional.of(BATTERY);
+        }
+        if (since.switchedOff()) {
+            return Optional.of(SWITCHED_OFF);
         }
         if (Math.abs(since.warmer()) >= WARMER) {
             return Optional.of(TEMPERATURE);

@@ -12,6 +12,7 @@ import jawread.core.judge.Uncertainty;
 import jawread.core.judge.Warmth;
 import jawread.core.length.Length;
 import jawread.core.limit.FeatureKind;
+import jawread.core.scale.Scale;
 
 /**
  * What a drawer has to set a comparator on, or a micrometer near the size.
@@ -52,6 +53,20 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
             return gauge.leastCount().times(TRAVEL_DIVISIONS);
         }
         return gauge.unit().isInch() ? Length.ofInches("0.1") : Length.ofMillimetres("2.5");
+    }
+
+    /**
+     * How far from what it is set to a figure can lie that was read on it: two turns of a needle, 1 mm or 0.04 in of a display, the short
+     * travel of a micrometer's screw. Farther off it was set for another size.
+     */
+    public static Length reads(GaugeAtHand gauge, Scale scale) {
+        if (!gauge.kind().isComparator()) {
+            return travel(gauge);
+        }
+        if (scale instanceof jawread.core.scale.Comparator needle) {
+            return needle.turn().times(2);
+        }
+        return gauge.unit().isInch() ? Length.ofInches("0.04") : Length.ofMillimetres("1");
     }
 
     /** Um: the smallest U of all that a method can be set on at a size; zero for one that is set on nothing, empty when nothing serves. */

@@ -48,17 +48,19 @@ class ZeroCheckTest {
 
     @Test
     void a_check_is_wanted_after_whatever_may_have_moved_the_zero() {
-        assertThat(CheckWanted.of(new Since(false, false, false, 0, 0), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(false, false, false, false, 0, 0), FOUR_HOURS))
                 .contains(CheckWanted.NEVER_CHECKED);
-        assertThat(CheckWanted.of(new Since(true, true, true, 999, 9), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, true, true, false, 999, 9), FOUR_HOURS))
                 .contains(CheckWanted.DROPPED);
-        assertThat(CheckWanted.of(new Since(true, false, true, 0, 0), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, true, false, 0, 0), FOUR_HOURS))
                 .contains(CheckWanted.BATTERY);
-        assertThat(CheckWanted.of(new Since(true, false, false, 0, -3), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, false, true, 0, 0), FOUR_HOURS))
+                .contains(CheckWanted.SWITCHED_OFF);
+        assertThat(CheckWanted.of(new Since(true, false, false, false, 0, -3), FOUR_HOURS))
                 .contains(CheckWanted.TEMPERATURE);
-        assertThat(CheckWanted.of(new Since(true, false, false, 241, 2.9), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, false, false, 241, 2.9), FOUR_HOURS))
                 .contains(CheckWanted.BREAK);
-        assertThat(CheckWanted.of(new Since(true, false, false, 240, 2.9), FOUR_HOURS))
+        assertThat(CheckWanted.of(new Since(true, false, false, false, 240, 2.9), FOUR_HOURS))
                 .isEmpty();
     }
 

@@ -14,6 +14,7 @@ import jawread.core.gauge.Zeroed;
 import jawread.core.gauge.Zeroed.Seen;
 import jawread.core.length.Length;
 import jawread.core.length.Refusal;
+import jawread.core.scale.Digits;
 import jawread.core.scale.Sense;
 import jawread.server.access.Person;
 import jawread.server.comparator.ComparatorSettingRow.Stood;
@@ -22,6 +23,7 @@ import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeCheck;
 import jawread.server.drawer.Methods;
+import jawread.server.drawer.ShopMaster;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.drawer.ZeroChecks.FoundCheck;
 import jawread.server.journal.Journal;
@@ -106,6 +108,11 @@ public class ComparatorSettings {
         }
     }
 
+    /** As a setting names a master that it was made on. */
+    public static String keyOf(ShopMaster master) {
+        return "m" + master.id();
+    }
+
     /** As {@link #keep(UUID, long, TypedSetting, Person, Instant)}, now. */
     @Transactional
     public ComparatorSetting keep(UUID id, long gaugeId, TypedSetting typed, Person person) {
@@ -138,7 +145,10 @@ public class ComparatorSettings {
                                 .with("size", wanted)
                                 .with("travel", SettingMasters.travel(Methods.atHand(gauge))),
                         gauge.unit()));
-        Stood stood = gauge.kind().isComparator() ? zeroed(typed, gauge) : closedOn(typed, gauge);
+        Stood stood = showsSizes(gauge) ? shownOn(typed, gauge) : zeroed(typed, gauge);
+        if (gauge.kind().isComparator()) {
+            stood.shown().ifPresent(preset -> refuseUnlessPreset(preset, on, gauge));
+        }
         journal.write(Journal.DRAWER, What.DRAWER);
         return setting(settings.save(new ComparatorSettingRow(
                 id, gauge, on, wanted, fields.temperature("temperature", typed.temperature()), stood, person, at)));
@@ -151,8 +161,21 @@ public class ComparatorSettings {
         return new Stood(zeroed, Optional.empty());
     }
 
-    /** A micrometer is read on the master, twice: it comes back within a line, or the faces are not clean. */
-    private Stood closedOn(TypedSetting typed, Gauge gauge) {
+    /** A needle shows how far it is from what it is set to; a micrometer and a display show the size itself. */
+    static boolean showsSizes(Gauge gauge) {
+        return !gauge.kind().isComparator() || gauge.scale() instanceof Digits;
+    }
+
+    /** What a display holds at the turning point in the master is the master's size, to its step. */
+    private void refuseUnlessPreset(Length preset, SetOnMaster on, Gauge gauge) {
+        if (preset.minus(on.size()).abs().compareTo(gauge.leastCount()) > 0) {
+            throw fields.refused(
+                    "shown", Refusal.of("preset-differs").with("preset", preset).with("size", on.size()), gauge.unit());
+        }
+    }
+
+    /** It is read on the master, twice: it comes back within a line, or the faces are not clean. */
+    private Stood shownOn(TypedSetting typed, Gauge gauge) {
         Length face = graduation(typed, gauge);
         if (!face.equals(gauge.leastCount())) {
             throw fields.refused(

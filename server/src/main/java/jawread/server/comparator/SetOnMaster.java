@@ -25,9 +25,7 @@ record SetOnMaster(
         Length expanded) {
     /** As screens name it: {@code m4} a master, {@code g8} a micrometer. */
     String key() {
-        return micrometer
-                .map(of -> "g" + of.id())
-                .orElseGet(() -> "m" + master.orElseThrow().id());
+        return micrometer.map(of -> "g" + of.id()).orElseGet(() -> ComparatorSettings.keyOf(master.orElseThrow()));
     }
 
     String number() {

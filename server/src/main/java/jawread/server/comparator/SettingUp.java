@@ -94,6 +94,7 @@ public class SettingUp {
                 gauge.shopNumber(),
                 gauge.name(),
                 !gauge.kind().isComparator(),
+                gauge.kind().isComparator() && ComparatorSettings.showsSizes(gauge),
                 unit.symbol(),
                 gauge.scale().id(),
                 reading(gauge.leastCount(), gauge),
@@ -156,7 +157,7 @@ public class SettingUp {
     private String kept(ComparatorSetting setting, Gauge gauge) {
         if (setting.shown().isPresent()) {
             return words.say(
-                    "setting-up.kept.micrometer",
+                    gauge.kind().isComparator() ? "setting-up.kept.display" : "setting-up.kept.micrometer",
                     Map.of("size", figures.exactly(setting.size(), gauge.unit()), "on", on(setting, gauge)));
         }
         return words.say(

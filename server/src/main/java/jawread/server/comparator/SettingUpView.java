@@ -10,6 +10,7 @@ import jawread.server.words.LengthText;
  * All that setting a comparator needs to know.
  *
  * @param micrometer whether it is closed on the master and read, rather than put to zero in it
+ * @param display whether it shows sizes and is preset to that of its master
  * @param allowed what it may be off when it is put back, without anything being done
  * @param wanted the size it is to be set to; absent while nobody has said
  * @param masters what it can be set on at that size, the best known first; none while no size is said
@@ -24,6 +25,7 @@ public record SettingUpView(
         String shopNumber,
         String name,
         boolean micrometer,
+        boolean display,
         String unit,
         String scale,
         LengthText graduation,

@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import jawread.server.access.Person;
+import jawread.server.comparator.ComparatorSettings;
+import jawread.server.comparator.ComparatorSettings.TypedSetting;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.DrawerChanges;
 import jawread.server.drawer.DrawerChanges.TypedCalibration;
@@ -32,13 +34,15 @@ final class DemoChecks {
     private final DrawerChanges changes;
     private final ZeroChecks checks;
     private final Trials trials;
+    private final ComparatorSettings settings;
     private int deeds;
 
-    DemoChecks(Drawer drawer, DrawerChanges changes, ZeroChecks checks, Trials trials) {
+    DemoChecks(Drawer drawer, DrawerChanges changes, ZeroChecks checks, Trials trials, ComparatorSettings settings) {
         this.drawer = drawer;
         this.changes = changes;
         this.checks = checks;
         this.trials = trials;
+        this.settings = settings;
     }
 
     /** Before the morning's first reading. */
@@ -58,6 +62,23 @@ final class DemoChecks {
         calibrated("M6", DemoDay.TODAY.minusMonths(3).toString(), "0.001", "0.0012", 12, tilde);
         trial("M9", "bar 25", ansa, 0.0004, 0.0031, morning.minus(Duration.ofDays(20)));
         trial("M6", "bar 25", kit, 0.0028, 0.0031, morning.minus(Duration.ofDays(12)));
+    }
+
+    /** The bore gauge on its ring, before the barrels are read with it. */
+    void beforeTheBarrels(Person bero) {
+        settings.keep(
+                id(),
+                gauge("B1").id(),
+                new TypedSetting(
+                        "3.25",
+                        ComparatorSettings.keyOf(master("ring 3.25 in")),
+                        "20.5",
+                        "0.0001",
+                        "fall",
+                        "rise",
+                        "0.5"),
+                bero,
+                DemoDay.MORNING.minusSeconds(11_300));
     }
 
     /** The depth micrometer after the seats: it had moved, and nobody knows when. */

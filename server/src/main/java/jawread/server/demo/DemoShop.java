@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.UUID;
 import jawread.server.access.People;
 import jawread.server.access.Person;
+import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.DrawerChanges;
 import jawread.server.drawer.Masters;
@@ -42,6 +43,7 @@ class DemoShop implements SmartLifecycle {
     private final Masters masters;
     private final ZeroChecks checks;
     private final Trials trials;
+    private final ComparatorSettings settings;
     private final Jobs jobs;
     private final Readings readings;
     private final Rounds rounds;
@@ -57,6 +59,7 @@ class DemoShop implements SmartLifecycle {
             Masters masters,
             ZeroChecks checks,
             Trials trials,
+            ComparatorSettings settings,
             Jobs jobs,
             Readings readings,
             Rounds rounds,
@@ -69,6 +72,7 @@ class DemoShop implements SmartLifecycle {
         this.masters = masters;
         this.checks = checks;
         this.trials = trials;
+        this.settings = settings;
         this.jobs = jobs;
         this.readings = readings;
         this.rounds = rounds;
@@ -130,7 +134,7 @@ class DemoShop implements SmartLifecycle {
             Person tilde = people.add("Tilde", "inspects and signs");
             Person kit = people.add("Kit", "learning");
             new DemoGauges(changes, masters, tilde).fill();
-            var demoChecks = new DemoChecks(drawer, changes, checks, trials);
+            var demoChecks = new DemoChecks(drawer, changes, checks, trials, settings);
             demoChecks.untilThisMorning(ansa, tilde, kit);
             Job shafts = new DemoJobs(jobs, ansa).idlerShafts();
             Job seats = new DemoJobs(jobs, tilde).valveSeats();
@@ -138,6 +142,7 @@ class DemoShop implements SmartLifecycle {
             Job spindle = new DemoJobs(jobs, bero).spindle("third", "21400");
             reading(spindle, 0, bero).theSpindle(2, DemoDay.MORNING.minusSeconds(12_000));
             Job pump = new DemoJobs(jobs, bero).pump();
+            demoChecks.beforeTheBarrels(bero);
             reading(pump, 0, bero).theBarrels();
             reading(pump, 1, bero).thePlungers();
             reading(seats, 0, tilde).halfTheSeats();

@@ -63,7 +63,7 @@ class DrawerController {
     /** @param first of the set @param frames how many, one for a single gauge */
     record GaugeSetBody(@Valid TypedGauge first, int frames) {}
 
-    /** @param kind dropped, new-battery, quarantined, back-in-use or retired @param words why; may be empty */
+    /** @param kind dropped, new-battery, switched-off, quarantined, back-in-use or retired @param words why; may be empty */
     record EventBody(
             String kind,
             @Size(max = 400, message = "long-note") String words) {}

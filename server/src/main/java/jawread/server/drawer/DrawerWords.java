@@ -9,10 +9,12 @@ import java.util.stream.Collectors;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.LimitTry;
 import jawread.core.gauge.Range;
+import jawread.core.gauge.SettingMasters;
 import jawread.core.gauge.Usage;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.limit.FeatureKind;
+import jawread.core.scale.Digits;
 import jawread.core.scale.Scales;
 import jawread.server.access.People;
 import jawread.server.drawer.DrawerView.GaugeKindView;
@@ -87,6 +89,8 @@ class DrawerWords {
                 whole(read.range().high(), unit),
                 unit.symbol(),
                 stepOf(read),
+                method.isSet() ? whole(SettingMasters.reads(Methods.atHand(read), read.scale()), unit) : null,
+                read.hasScale() && read.scale() instanceof Digits,
                 read.kind().isLimitGauge()
                         ? Arrays.stream(LimitTry.values())
                                 .map(each -> new TryView(each.code(), words.say("limit-try." + each.code())))

@@ -19,6 +19,8 @@ public record GaugeEvent(UUID id, long gaugeId, Kind kind, String words, long pe
         DROPPED(null),
         /** A display forgets its zero. */
         NEW_BATTERY(null),
+        /** It went off by itself, and its zero with it. */
+        SWITCHED_OFF(null),
         CALIBRATED(null),
         QUARANTINED(GaugeState.QUARANTINED),
         BACK_IN_USE(GaugeState.IN_USE),

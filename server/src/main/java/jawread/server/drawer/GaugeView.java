@@ -17,6 +17,8 @@ import jawread.server.words.LengthText;
  * @param mayMeasure false for one whose readings are refused
  * @param bases all it can stand on, where rods go into it; its own is among them
  * @param step its least count; of pins what they are apart
+ * @param reads how far from what it is set to its figures may lie; absent for one whose figures rest on no setting
+ * @param display whether it shows figures and has no lines
  * @param tries what the two ends of a go and no-go gauge may do; none for any other
  * @param scale absent for what has none: a part lies between two pins, or between two ends
  * @param wanted why its zero wants a look; absent when it does not
@@ -39,6 +41,8 @@ public record GaugeView(
         LengthText rangeHigh,
         String unit,
         LengthText step,
+        @Nullable LengthText reads,
+        boolean display,
         List<TryView> tries,
         @Nullable ScaleView scale) {
     /** @param code as it is typed and kept @param word of it, on a key */

@@ -269,7 +269,7 @@ public class ZeroChecks {
                         .collect(Collectors.toMap(GaugeCheck::gaugeId, Function.identity())),
                 checks.findFirstByAtAfterAndTemperatureIsNotNullOrderByAtDesc(now.minus(longestBreak))
                         .flatMap(row -> row.check().temperature()),
-                drawer.last(GaugeEvent.Kind.DROPPED, GaugeEvent.Kind.NEW_BATTERY),
+                drawer.last(GaugeEvent.Kind.DROPPED, GaugeEvent.Kind.NEW_BATTERY, GaugeEvent.Kind.SWITCHED_OFF),
                 lastUse.ofGauges(),
                 lastSet.ofGauges(),
                 now,

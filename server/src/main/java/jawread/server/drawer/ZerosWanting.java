@@ -39,6 +39,7 @@ public record ZerosWanting(
                         lookedAt(gauge).isPresent(),
                         has(gauge, GaugeEvent.Kind.DROPPED, since),
                         has(gauge, GaugeEvent.Kind.NEW_BATTERY, since),
+                        has(gauge, GaugeEvent.Kind.SWITCHED_OFF, since),
                         lookedAt(gauge).isPresent()
                                 ? Duration.between(touched, now).toMinutes()
                                 : 0,

@@ -8,7 +8,7 @@ import jawread.server.words.LengthText;
 /**
  * Why something at a place is in doubt, told calmly, and what settles it.
  *
- * @param kind misread; checks, where quick checks contradict each other; pair, where either of two may be the slipped one; zero, where the gauge was found off afterwards
+ * @param kind misread; checks, where quick checks contradict each other; never-set, read before the gauge was ever set here; pair, where either of two may be the slipped one; zero, where the gauge was found off afterwards
  * @param settle what to do now
  * @param readings it is about: two of a pair, all that were read before a look at a zero, else one
  * @param check that found the gauge off; absent for a misread

@@ -15,6 +15,7 @@ import jawread.core.assess.Doubt;
 import jawread.core.assess.Doubt.ChecksApart;
 import jawread.core.assess.Doubt.Contradicted;
 import jawread.core.assess.Doubt.Misread;
+import jawread.core.assess.Doubt.NeverSet;
 import jawread.core.assess.Doubt.ZeroMoved;
 import jawread.core.assess.Instrument;
 import jawread.core.assess.PlaceAssessment;
@@ -67,6 +68,10 @@ class DoubtWords {
         place.doubts().stream()
                 .flatMap(doubt -> doubt instanceof Contradicted between ? Stream.of(between) : Stream.empty())
                 .forEach(between -> views.add(contradicted(between)));
+        place.doubts().stream()
+                .flatMap(doubt -> doubt instanceof NeverSet never ? Stream.of(never) : Stream.empty())
+                .collect(groupingBy(NeverSet::on, LinkedHashMap::new, toList()))
+                .forEach((on, read) -> views.add(neverSet(on, read)));
         place.doubts().stream()
                 .flatMap(doubt -> doubt instanceof ZeroMoved moved ? Stream.of(moved) : Stream.empty())
                 .collect(groupingBy(moved -> moved.moved().look().id(), LinkedHashMap::new, toList()))
@@ -171,6 +176,23 @@ class DoubtWords {
                 null);
     }
 
+    private DoubtView neverSet(Instrument on, List<NeverSet> doubts) {
+        return new DoubtView(
+                "never-set",
+                words.say(
+                        doubts.size() == 1 ? "doubt.never-set" : "doubt.never-set.many",
+                        Map.of("gauge", on.number(), "figures", figuresOf(doubts))),
+                words.say("doubt.settle.never-set"),
+                doubts.stream()
+                        .map(doubt -> doubted(doubt, Optional.empty(), Optional.empty()))
+                        .toList(),
+                null);
+    }
+
+    private String figuresOf(List<? extends Doubt> doubts) {
+        return doubts.stream().map(doubt -> size(doubt.reading()).withUnit()).collect(joining(words.say("doubt.and")));
+    }
+
     /** All that were read before one look at a zero are one finding. */
     private DoubtView zero(UUID check, List<ZeroMoved> doubts) {
         List<Reading> readings = doubts.stream().map(ZeroMoved::reading).toList();
@@ -181,10 +203,7 @@ class DoubtWords {
                         readings.size() == 1 ? "doubt.zero" : "doubt.zero.many",
                         Map.of(
                                 "gauge", doubts.get(0).on().number(),
-                                "figures",
-                                        readings.stream()
-                                                .map(reading -> size(reading).withUnit())
-                                                .collect(joining(words.say("doubt.and"))),
+                                "figures", figuresOf(doubts),
                                 "moved", length(doubts.get(0).moved().moved().abs(), first))),
                 words.say("doubt.settle.zero"),
                 doubts.stream()

@@ -4,6 +4,7 @@ import java.util.stream.Stream;
 import jawread.core.assess.Doubt;
 import jawread.core.assess.Doubt.ChecksApart;
 import jawread.core.assess.Doubt.Misread;
+import jawread.core.assess.Doubt.NeverSet;
 import jawread.core.assess.Doubt.ZeroMoved;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.PlaceAssessment;
@@ -29,7 +30,9 @@ record DoubtfulPlace(Part part, FeatureAssessment feature, RoundAssessment round
     /** What disagreed before a cut is settled by it; a gauge that was off was off. */
     boolean isMisread() {
         return isInForce()
-                && place.doubts().stream().anyMatch(doubt -> doubt instanceof Misread || doubt instanceof ChecksApart);
+                && place.doubts().stream()
+                        .anyMatch(doubt ->
+                                doubt instanceof Misread || doubt instanceof ChecksApart || doubt instanceof NeverSet);
     }
 
     double times() {

@@ -105,9 +105,27 @@ class ReadOff {
                 || asked.stops().isPresent()) {
             throw Refused.field("typed", "typed-or-parts", words);
         }
-        return asked.typed()
+        if (gauge.kind().isComparator() && setting.isEmpty()) {
+            throw notSet(gauge);
+        }
+        Read read = asked.typed()
                 .map(text -> accepted("typed", unit, pointed(text, gauge, typed(text, unit, setting))))
                 .orElseGet(() -> byScale(asked, gauge, setting));
+        setting.filter(set -> gauge.kind().isComparator()).ifPresent(set -> refuseUnlessNear(read, gauge, set));
+        return read;
+    }
+
+    /** What lies beyond its needle was not read on it as it is set. */
+    private void refuseUnlessNear(Read read, Gauge gauge, ComparatorSetting set) {
+        Length most = SettingMasters.reads(Methods.atHand(gauge), gauge.scale());
+        if (read.value().minus(set.size()).abs().compareTo(most) > 0) {
+            var refusal = Refusal.of("set-for-another")
+                    .with("gauge", gauge.shopNumber())
+                    .with("size", set.size())
+                    .with("most", most)
+                    .with("read", read.value());
+            throw Refused.field("gauge", refusal, words.say(refusal, gauge.unit()));
+        }
     }
 
     /** The set's own step is what its pins are apart; their bracket is as wide as it is. */
@@ -166,9 +184,7 @@ class ReadOff {
 
     private Read byScale(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
         Scale scale = gauge.scale();
-        if (gauge.kind().isComparator()) {
-            refuseUnlessSet(asked, gauge, setting);
-        }
+        setting.filter(set -> gauge.kind().isComparator()).ifPresent(set -> refuseUnlessSetSo(asked, gauge, set));
         Length base = setting.map(ComparatorSetting::size).or(asked::base).orElse(gauge.base());
         if (setting.isEmpty() && !gauge.bases().contains(base)) {
             throw Refused.field("base", "base-not-of-gauge", words);
@@ -190,18 +206,13 @@ class ReadOff {
     }
 
     /** A needle says nothing until it is known from what size, and which way. */
-    private void refuseUnlessSet(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
-        if (setting.isEmpty()) {
-            throw notSet(gauge);
-        }
-        boolean isOfIt = asked.base().stream().allMatch(setting.get().size()::equals)
+    private void refuseUnlessSetSo(KeepReading asked, Gauge gauge, ComparatorSetting set) {
+        boolean isOfIt = asked.base().stream().allMatch(set.size()::equals)
                 && asked.parts().orElseThrow().count(Comparator.SENSE).stream()
-                        .allMatch(sense -> Sense.ofSign(sense)
-                                .equals(Optional.of(setting.get().sense())));
+                        .allMatch(sense -> Sense.ofSign(sense).equals(Optional.of(set.sense())));
         if (!isOfIt) {
-            var refusal = Refusal.of("set-anew")
-                    .with("gauge", gauge.shopNumber())
-                    .with("size", setting.get().size());
+            var refusal =
+                    Refusal.of("set-anew").with("gauge", gauge.shopNumber()).with("size", set.size());
             throw Refused.field("base", refusal, words.say(refusal, gauge.unit()));
         }
     }

@@ -42,6 +42,26 @@ final class OneFeature {
         this.feature = feature;
     }
 
+    /** The same on a bore gauge that was set just now, locked in a micrometer or on what else there is. */
+    OneFeature withSet(String number, String wanted) {
+        with(number);
+        JsonNode settingUp =
+                server.get("/api/comparators/" + gauge + "?wanted=" + wanted).json();
+        Answer set = server.send(Server.json(
+                server.ansasRequest("/api/comparators/" + gauge + "/settings/" + UUID.randomUUID()),
+                "PUT",
+                Map.of(
+                        "wanted", wanted,
+                        "master", settingUp.at("/masters/0/key").asString(),
+                        "temperature", "",
+                        "graduation", settingUp.at("/graduation/text").asString(),
+                        "pressed", "fall",
+                        "rocked", "rise",
+                        "returned", "0")));
+        assertThat(set.status()).as(set.text()).isEqualTo(200);
+        return this;
+    }
+
     OneFeature with(String number) {
         gauge = numbered(server, number);
         return this;

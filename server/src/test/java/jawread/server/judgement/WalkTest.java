@@ -180,14 +180,15 @@ class WalkTest {
         Map<String, Object> typed = onePlace("a bore past service", "bore", "82.00 +0.05/0");
         typed.put("service", "82.20");
         typed.put("steps", "+0.25 +0.50");
-        var listed = feature(typed).with("B2");
+        String bore = new Drafting(server).addGauge("dial-bore-gauge", "bore-dial-mm-0001", "50", "160");
+        var listed = feature(typed).withSet(bore, "82.2");
         listed.read("82.300", "82.300");
         JsonNode step = listed.judgement().path("step");
         assertThat(step.path("code").asString()).isEqualTo("next-size");
         assertThat(step.path("sentence").asString()).contains("+0.50 mm");
         typed.put("name", "another past service");
         typed.put("steps", "");
-        var unlisted = feature(typed).with("B2");
+        var unlisted = feature(typed).withSet(bore, "82.2");
         unlisted.read("82.300", "82.300");
         assertThat(unlisted.judgement().path("step").path("code").asString()).isEqualTo("replace");
     }
