@@ -1619,6 +1619,13 @@ export interface components {
             to: components["schemas"]["LengthText"];
             what: string;
         };
+        BaseView: {
+            insideOnly: boolean;
+            label: string;
+            lines: components["schemas"]["LineView"][];
+            named: boolean;
+            size: components["schemas"]["LengthText"];
+        };
         BelongingBody: {
             /** Format: int64 */
             feature?: number | null;
@@ -2000,7 +2007,7 @@ export interface components {
         };
         GaugeView: {
             base: components["schemas"]["LengthText"];
-            bases: components["schemas"]["LengthText"][];
+            bases: components["schemas"]["BaseView"][];
             display: boolean;
             /** Format: int64 */
             id: number;
@@ -2186,6 +2193,10 @@ export interface components {
             low?: components["schemas"]["LengthText"];
             middle?: components["schemas"]["LengthText"];
             sentence: string;
+        };
+        LineView: {
+            label: string;
+            size: components["schemas"]["LengthText"];
         };
         ListedJobView: {
             about: string;

@@ -11,6 +11,14 @@ import { Shell } from '../ui/Shell';
 import { useTypedFields } from '../ui/useTypedFields';
 import { sketchOf } from './sketch';
 
+/** What goes into a kind of gauge and adds its length, as it may be typed. With a plus it is added, without one it stands instead. */
+const TAKES_PIECES: Record<string, string> = {
+  'inside-micrometer': 'rod +1; rod +2; collar +0.5',
+  'depth-micrometer': 'rod 1; rod 2; rod 3',
+  'vernier-caliper': 'nibs +0.3',
+  'dial-caliper': 'nibs +0.3',
+};
+
 /** One gauge, or a set of frames at once. */
 export function AddGauges() {
   const drawer = useDrawer().data;
@@ -116,6 +124,8 @@ function AddTo({ drawer, kind, first, onPick }: AddToProps) {
           {!kind.threads && field('rangeLow', kind.limits ? 'The smaller end' : 'From')}
           {!kind.threads &&
             field('rangeHigh', kind.limits ? 'The larger end' : isSet ? 'The first goes to' : 'To')}
+          {TAKES_PIECES[kind.code] &&
+            field('rods', 'What goes into it, name and size', TAKES_PIECES[kind.code])}
           {kind.limits && field('error', 'U of its ends', '0.001')}
           {kind.bracket && field('step', 'From pin to pin', '0.01')}
           {kind.bracket && field('error', 'A pin may be out by', '0.001')}
@@ -129,7 +139,6 @@ function AddTo({ drawer, kind, first, onPick }: AddToProps) {
             {!kind.bracket && !kind.limits && field('error', 'Largest error', 'starting value')}
             {field('reach', 'Reach into a hole', 'starting value')}
             {field('base', 'It adds by itself', 'its lower end')}
-            {field('rods', 'Other rods', '1; 2; 3')}
             {field('allowedSteps', 'Zero may be out by, in steps', '1')}
           </div>
           <Check

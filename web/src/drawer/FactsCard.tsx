@@ -41,7 +41,7 @@ export function FactsCard({ page, onClose }: { page: GaugePage; onClose: () => v
         {field('base', 'It adds by itself')}
         {field('rangeLow', kind?.limits ? 'The smaller end' : 'From')}
         {field('rangeHigh', kind?.limits ? 'The larger end' : 'To')}
-        {field('rods', 'Other rods', '1; 2; 3')}
+        {field('rods', 'What goes into it, name and size', 'rod +1; collar +0.5; nibs +0.3')}
         {field('spread', 's of single readings', 'starting value')}
         {field('error', kind?.limits ? 'U of its ends' : 'Largest error', 'starting value')}
         {field('reach', 'Reach into a hole', 'starting value')}

@@ -22,6 +22,7 @@ export const ACTIONS = {
   putBack: ['u', 'put back what was moved last'],
   worst: ['w', 'a place found by hand: the worst there is'],
   gauge: ['g', 'another gauge'],
+  rod: ['e', 'by its scale: the next rod, collar or nibs in it'],
   setIt: ['f', 'set the gauge in hand on its master'],
   care: ['z', 'the gauge in hand: zero it; it was dropped, went off, has a new cell'],
   judgement: ['j', 'what the part comes to'],

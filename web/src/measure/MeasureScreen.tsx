@@ -201,6 +201,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
             doubts={doubts}
             third={axis}
             setKey={setKey}
+            rodKey={bindings.on ? bindings.keyOf('rod') : ''}
           />
         ) : (
           <>

@@ -15,6 +15,7 @@ import {
 import { SumLines } from '../drawings/SumLines';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
+import { Key } from '../ui/Key';
 import { useNarrow } from '../ui/useNarrow';
 import { useStrike } from '../api/acts';
 import { standing } from '../api/keepReading';
@@ -53,16 +54,21 @@ interface ReadByScaleProps {
   third: ReactNode;
   /** The key that leads to setting the gauge in hand. */
   setKey: string;
+  /** The key that takes the next rod, collar or nibs. */
+  rodKey: string;
 }
 
 /** The gauge's own scale, turned until it shows what the real one shows; the sum beside it line by line. */
 export function ReadByScale(props: ReadByScaleProps) {
-  const { measuring, gauge, open, differs, onDiffered, onFigure, doubts, third, setKey } = props;
+  const { measuring, gauge, open, differs, onDiffered, onFigure, doubts, third, setKey, rodKey } =
+    props;
   const strike = useStrike();
   const startsAt = differs?.size ?? startPm(measuring);
   const sum = useMemo(() => scaleSum(gauge.scale), [gauge.scale]);
   const { setting } = measuring;
-  const [rodPm, setRod] = useState(() => baseFor(gauge, startsAt));
+  const bases = basesFor(gauge, measuring.sheet.feature.kind);
+  const [rodPm, setRod] = useState(() => baseFor(bases, gauge, startsAt));
+  const standsOn = bases.find(({ size }) => size.pm === rodPm);
   const basePm = setting?.size.pm ?? rodPm;
   const narrow = useNarrow();
   const [step, setStep] = useState(() => onScale(sum, (startsAt - basePm) / sum.stepPm));
@@ -105,8 +111,13 @@ export function ReadByScale(props: ReadByScaleProps) {
     }
     toScale();
   };
+  const nextRod = () => {
+    const next = bases[(bases.findIndex((base) => base === standsOn) + 1) % bases.length];
+    setRod(next?.size.pm ?? rodPm);
+  };
   useKeys({
     Enter: keep,
+    ...(rodKey && bases.length > 1 && { [rodKey]: nextRod }),
     ...Object.fromEntries(TURNING_KEYS.map((key) => [key, toScale])),
   });
   const atPlace = <AtPlace measuring={measuring} open={open} doubts={doubts} />;
@@ -118,19 +129,25 @@ export function ReadByScale(props: ReadByScaleProps) {
         className="flex flex-col gap-3 border-2 border-line bg-panel p-3 tablet:p-4 bench:col-span-2"
       >
         <Order measuring={measuring} />
-        {gauge.bases.length > 1 && (
-          <div role="group" aria-label="The rod that is in it" className="flex flex-wrap gap-2">
-            {gauge.bases.map((base) => (
+        {bases.length > 1 && (
+          <div role="group" aria-label="What is in it" className="flex flex-wrap gap-2">
+            {bases.map((base) => (
               <Button
-                key={base.pm}
+                key={base.size.pm}
                 small
-                aria-pressed={base.pm === basePm}
-                className={base.pm === basePm ? 'border-ink! font-bold' : ''}
-                onClick={() => setRod(base.pm)}
+                aria-pressed={base === standsOn}
+                className={base === standsOn ? 'border-ink! font-bold' : ''}
+                onClick={() => setRod(base.size.pm)}
               >
-                {sum.scale.baseName} {base.text} {base.unit}
+                {base.label}
+                {!base.named && <span className="font-normal text-quiet"> (please name)</span>}
               </Button>
             ))}
+            {rodKey && (
+              <span className="self-center text-label text-quiet">
+                <Key>{rodKey.toUpperCase()}</Key> the next
+              </span>
+            )}
           </div>
         )}
         <DrawnScale
@@ -171,7 +188,14 @@ export function ReadByScale(props: ReadByScaleProps) {
           {third}
         </div>
         <section aria-label="Sum" className="flex flex-col gap-2 border-2 border-line bg-panel p-4">
-          <SumLines sum={sum} basePm={basePm} at={at} lit={lit} onLit={setLit} />
+          <SumLines
+            sum={sum}
+            basePm={basePm}
+            at={at}
+            lit={lit}
+            onLit={setLit}
+            pieces={setting === undefined && standsOn ? standsOn.lines : []}
+          />
           <output aria-label="Sum" className="reading block text-figure bench:max-wide:text-[4rem]">
             {figure}
           </output>
@@ -203,9 +227,13 @@ export function ReadByScale(props: ReadByScaleProps) {
 /** They turn the scale, wherever the focus went. */
 const TURNING_KEYS = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'PageUp', 'PageDown'];
 
-/** The rod that brings it nearest below what is wanted; its own base where no rod goes into it. */
-const baseFor = ({ bases, base }: Gauge, wanted: number): number =>
-  bases.filter(({ pm }) => pm <= wanted).at(-1)?.pm ?? base.pm;
+/** What it can stand on here: nibs add where an inside is measured, and not outside. */
+const basesFor = ({ bases }: Gauge, kind: string): Gauge['bases'] =>
+  bases.filter(({ insideOnly }) => !insideOnly || ['inside', 'bore', 'slot'].includes(kind));
+
+/** What brings it nearest below what is wanted; its own where nothing goes into it. */
+const baseFor = (bases: Gauge['bases'], { base }: Gauge, wanted: number): number =>
+  bases.filter(({ size }) => size.pm <= wanted).at(-1)?.size.pm ?? base.pm;
 
 const countsToKeep = (counts: PartCounts, sense: Sense | undefined): PartCounts =>
   sense === undefined || counts['needle'] === undefined ? counts : { ...counts, sense };

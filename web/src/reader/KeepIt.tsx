@@ -41,7 +41,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
     (gauge) =>
       gauge.mayMeasure &&
       gauge.scale?.id === scale.id &&
-      gauge.bases.some((base) => base.pm === basePm),
+      gauge.bases.some(({ size }) => size.pm === basePm),
   );
   const [gauge, setGauge] = useState<Gauge | undefined>();
   const [said, setSaid] = useState('');

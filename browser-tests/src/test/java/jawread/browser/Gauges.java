@@ -1,6 +1,7 @@
 package jawread.browser;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
 
 /** Gauges of the demonstration drawer. */
 final class Gauges {
@@ -8,14 +9,14 @@ final class Gauges {
     private static final String KEY_OF = """
             async (number) => (await (await fetch('/api/gauges')).json()).find((gauge) => gauge.shopNumber === number).key""";
 
-    /** The bore gauge on its ring of 3.25 in, so that its needle says something. */
+    /** The bore gauge on what sets it best at a size, so that its needle says something. */
     private static final String SET_B1 = """
-            async (number) => {
+            async ([number, wanted]) => {
               const gauge = (await (await fetch('/api/gauges')).json()).find((each) => each.shopNumber === number);
-              const { masters } = await (await fetch(`/api/comparators/${gauge.id}?wanted=3.25`)).json();
+              const { masters } = await (await fetch(`/api/comparators/${gauge.id}?wanted=${wanted}`)).json();
               const answer = await fetch(`/api/comparators/${gauge.id}/settings/${crypto.randomUUID()}`, {
                 method: 'PUT', headers: { 'Content-Type': 'application/json' },
-                body: JSON.stringify({ wanted: '3.25', master: masters[0].key, temperature: '', graduation: '0.0001',
+                body: JSON.stringify({ wanted, master: masters[0].key, temperature: '', graduation: '0.0001',
                   pressed: 'fall', rocked: 'rise', returned: '0' }) });
               if (!answer.ok) throw new Error(await answer.text());
             }""";
@@ -28,7 +29,7 @@ final class Gauges {
     }
 
     /** Sets the bore gauge, by the calls that its screen makes. */
-    static void setB1(Page page) {
-        page.evaluate(SET_B1, "B1");
+    static void setB1(Page page, String wanted) {
+        page.evaluate(SET_B1, List.of("B1", wanted));
     }
 }

@@ -234,7 +234,7 @@ class ReadAScaleTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         String byB2 = server().address() + "/parts/2/features/1?by=scale&gauge=19";
         page.navigate(byB2);
-        assertThat(page.getByText("B2 was never set here.")).isVisible();
+        assertThat(page.getByText("B2 was never set here: it shows nothing yet.")).isVisible();
         Locator scale = named(page, GROUP, "The scale of B2");
         Locator needle = scale.getByRole(SPINBUTTON, new Locator.GetByRoleOptions().setName("Needle"));
         needle.fill("-7.5");

@@ -88,6 +88,7 @@ class TheDrawerTest extends AtTheBench {
         assertThat(figure).hasValue("32.220 mm");
         bench.keyboard().press("Escape");
         bench.keyboard().press("g");
+        named(bench, BUTTON, "more do not fit here: why").click();
         assertThat(bench.getByRole(AriaRole.DIALOG)
                         .getByRole(BUTTON)
                         .filter(new Locator.FilterOptions().setHasText("M6Outside")))

@@ -3,6 +3,7 @@ package jawread.core.assess;
 import java.util.List;
 import java.util.Optional;
 import jawread.core.doubt.ZeroStrip;
+import jawread.core.gauge.Adds;
 import jawread.core.gauge.Condition;
 import jawread.core.gauge.GaugeAtHand;
 import jawread.core.judge.GaugeError;
@@ -17,7 +18,7 @@ import jawread.core.stack.FeelerGap;
  * @param id the number it is kept under
  * @param scale of its own that is read; empty for a transfer gauge and for pins
  * @param base what it adds on its own
- * @param bases all that it may add, by its rods, collars or nibs, its own among them
+ * @param adds its rods, collars or nibs
  * @param zeros the looks at its zero
  * @param onMaster of a micrometer, the looks at how it stood on the masters that it was set on; none of any other
  */
@@ -26,15 +27,23 @@ public record Instrument(
         GaugeAtHand gauge,
         Optional<Scale> scale,
         Length base,
-        List<Length> bases,
+        Adds adds,
         ZeroStrip zeros,
         ZeroStrip onMaster) {
-    public Instrument {
-        bases = List.copyOf(bases);
+    public Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros) {
+        this(id, gauge, scale, base, Adds.NONE, zeros, ZeroStrip.NONE);
     }
 
-    public Instrument(long id, GaugeAtHand gauge, Optional<Scale> scale, Length base, ZeroStrip zeros) {
-        this(id, gauge, scale, base, List.of(base), zeros, ZeroStrip.NONE);
+    /** All that it may add, by its rods, collars or nibs, its own among them. */
+    public List<Length> bases() {
+        return adds.bases(base).stream().map(Adds.Base::size).toList();
+    }
+
+    /** What makes a base of it; empty for one that nothing of it makes by now. */
+    public Optional<Adds.Base> made(Length size) {
+        return adds.bases(base).stream()
+                .filter(each -> each.size().equals(size))
+                .findFirst();
     }
 
     /** The looks from which doubt travels back to what was read with it so. */

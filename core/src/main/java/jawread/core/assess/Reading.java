@@ -112,7 +112,7 @@ public record Reading(
         boolean showsItsOwn = setting().flatMap(SetTo::shown).isPresent();
         Length base = showsItsOwn ? read.base() : setting().map(SetTo::size).orElse(base(read));
         // By the parts the base is known; of a figure that was typed it is one of those the gauge has.
-        List<Length> bases = typed().isEmpty() || setting().isPresent() ? List.of() : read.bases();
+        List<Length> bases = setting().isPresent() ? List.of() : read.bases();
         return new KeptReading(read.scale().orElseThrow(), base, bases, raw().minus(fromShown()), typed(), unit());
     }
 

@@ -10,7 +10,7 @@ import jawread.core.scale.Scale;
 /**
  * A reading as it was kept, true or not.
  *
- * @param bases what its gauge may add, by rod, collar or nib: of a figure that was typed nobody said which; empty where it is known
+ * @param bases what its gauge may add, by rod, collar or nib; empty where nothing is known of them. Of a figure that was typed nobody said which
  * @param read r
  * @param typed the figure as typed, in {@code unit}; empty when it came in by parts
  */
@@ -26,18 +26,22 @@ public record KeptReading(
 
     /** Tried on the base that reaches what was read, and on the one that reaches where it should lie, when they differ. */
     Stream<KeptReading> reaching(Length reference) {
-        return bases.isEmpty()
+        return isBaseKnown()
                 ? Stream.of(this)
                 : Stream.of(read, reference).map(this::baseOf).distinct().map(this::on);
     }
 
     /** Tried on every base there is. */
     Stream<KeptReading> onEach() {
-        return bases.isEmpty() ? Stream.of(this) : bases.stream().map(this::on);
+        return isBaseKnown() ? Stream.of(this) : bases.stream().map(this::on);
+    }
+
+    private boolean isBaseKnown() {
+        return bases.isEmpty() || typed.isEmpty();
     }
 
     private KeptReading on(Length one) {
-        return new KeptReading(scale, one, List.of(), read, typed, unit);
+        return new KeptReading(scale, one, bases, read, typed, unit);
     }
 
     /** The largest at or below a size: from there the scale reaches it. */

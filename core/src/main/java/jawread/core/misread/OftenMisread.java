@@ -52,7 +52,7 @@ public final class OftenMisread {
             return false;
         }
         return switch (slip.slip()) {
-            case BASE_FORGOTTEN, BASE_TWICE, SENSE_FLIPPED -> true;
+            case BASE_FORGOTTEN, BASE_TWICE, OTHER_BASE, SENSE_FLIPPED -> true;
             case GRADUATION_VALUE -> isAnotherFace(slip, here.scale());
             case LOST_TURN -> slip.read().compareTo(Length.ZERO) > 0 && !isOneLine(slip, here);
             default -> isOnTheScale(slip.read().minus(here.base()), here.scale());

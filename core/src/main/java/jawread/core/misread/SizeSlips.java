@@ -24,7 +24,7 @@ final class SizeSlips implements SlipFamily {
 
     @Override
     public Stream<Explanation> explaining(KeptReading kept) {
-        return added(kept.scale(), kept.base()).map(slip -> {
+        return Stream.concat(added(kept.scale(), kept.base()), otherBases(kept)).map(slip -> {
             Length shouldBe = kept.read().minus(slip.e());
             return new Explanation(named(slip, kept.scale(), shouldBe.minus(kept.base())), slip.variant(), shouldBe);
         });
@@ -49,6 +49,13 @@ final class SizeSlips implements SlipFamily {
                 ? Stream.of(new Added(Slip.BASE_FORGOTTEN, "", negative(base)), new Added(Slip.BASE_TWICE, "", base))
                 : Stream.empty();
         return Stream.of(lines, edge, bases, turns).flatMap(all -> all);
+    }
+
+    /** What is in it was taken for another piece of its own. */
+    private static Stream<Added> otherBases(KeptReading kept) {
+        return kept.bases().stream()
+                .filter(other -> !other.equals(kept.base()))
+                .map(other -> new Added(Slip.OTHER_BASE, "", kept.base().minus(other)));
     }
 
     private static Stream<Added> turnOf(Scale scale) {

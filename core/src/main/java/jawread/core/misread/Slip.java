@@ -20,6 +20,8 @@ public enum Slip {
     BASE_FORGOTTEN(3),
     /** Adds frame, rod or nib again. */
     BASE_TWICE(3),
+    /** Takes another rod, collar or nib than the one in hand. */
+    OTHER_BASE(3),
     /** Reads the figures in sight of a depth head, as on an outside head. */
     REVERSED(4),
     /** Reads the thimble the other way round. */

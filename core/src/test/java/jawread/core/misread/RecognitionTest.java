@@ -7,6 +7,8 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jawread.core.gauge.Adds;
+import jawread.core.gauge.Adds.Piece;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.misread.Reference.Kind;
@@ -105,6 +107,32 @@ class RecognitionTest {
     void a_band_below_zero_is_no_band() {
         assertThatThrownBy(() -> new Reference(Kind.QUICK, Length.ZERO, Length.ofMicrometres(-1)))
                 .hasMessageContaining("not negative");
+    }
+
+    /** An inside head of 2 in with rods, a collar and a nib, where 3.712 is right: typed, and read by its scale on the wrong piece. */
+    @ParameterizedTest
+    @CsvSource({"2.712", "3.212", "3.412", "4.712"})
+    void another_piece_of_its_own_list_is_named_by_any_reference_and_far_outside_by_the_drawing(String read) {
+        Scale inside = Scales.of("inside-in-001").orElseThrow();
+        List<Length> bases = new Adds(List.of(
+                        new Piece("rod", Length.ofInches("1"), true),
+                        new Piece("rod", Length.ofInches("2"), true),
+                        new Piece("collar", Length.ofInches("0.5"), true),
+                        new Piece("nib", Length.ofInches("0.3"), true)))
+                .bases(Length.ofInches("2")).stream().map(Adds.Base::size).toList();
+        Length stoodOn = bases.stream()
+                .filter(each -> Length.ofInches(read).minus(each).compareTo(Length.ofInches("0.5")) < 0)
+                .findFirst()
+                .orElseThrow();
+        for (Optional<String> typed : List.of(Optional.of(read), Optional.<String>empty())) {
+            var kept = new KeptReading(inside, stoodOn, bases, Length.ofInches(read), typed, LengthUnit.INCH);
+            for (Kind kind : List.of(Kind.QUICK, Kind.DRAWING)) {
+                Recognition held =
+                        Recognition.of(kept, new Reference(kind, Length.ofInches("3.7125"), Length.ofInches("0.002")));
+                assertThat(held.explanations().get(0).slip()).isEqualTo(Slip.OTHER_BASE);
+                assertThat(held.explanations().get(0).shouldBe()).isEqualTo(Length.ofInches("3.712"));
+            }
+        }
     }
 
     /** Typed on a depth micrometer whose rods begin at 0, 1, 2 and 3 in, where 1.644 is right. */

@@ -72,7 +72,7 @@ final class DemoChecks {
                 new TypedSetting(
                         "3.25",
                         ComparatorSettings.keyOf(master("ring 3.25 in")),
-                        "20.5",
+                        "20",
                         "0.0001",
                         "fall",
                         "rise",

@@ -42,11 +42,12 @@ final class DemoGauges {
         all.add(gauge("C2", "vernier-caliper", "Vernier caliper, 0 to 150 mm", "vernier-mm-002", "0", "150"));
         all.add(gauge("C3", "digital-caliper", "Digital caliper, 0 to 200 mm", "digital-mm-001", "0", "200")
                 .showingEitherUnit());
-        all.add(gauge("C4", "vernier-caliper", "Vernier caliper with nibs, 0 to 12 in", "vernier-in-001", "0", "12"));
+        all.add(gauge("C4", "vernier-caliper", "Vernier caliper with nibs, 0 to 12 in", "vernier-in-001", "0", "12")
+                .on("0", "nibs +0.3"));
         all.add(gauge("D1", "depth-micrometer", "Depth micrometer, rods for 0 to 6 in", "depth-in-001", "0", "6")
-                .on("0", "1; 2; 3; 4; 5"));
+                .on("0", "rod 1; rod 2; rod 3; rod 4; rod 5"));
         all.add(gauge("I1", "inside-micrometer", "Inside micrometer, rods for 2 to 8 in", "inside-in-001", "2", "8")
-                .on("2", "3; 4; 5; 6; 7"));
+                .on("2", "rod +1; rod +2; rod +3; rod +4; rod +5; collar +0.5"));
         all.add(transfer("T1", "telescoping-gauge", "Telescoping gauges, 8 to 150 mm", "8", "150"));
         all.add(transfer("S1", "small-hole-gauge", "Small-hole gauges, 3 to 13 mm", "3", "13"));
         all.add(gauge("B1", "dial-bore-gauge", "Dial bore gauge, 2 to 6 in", "bore-dial-in-0001", "2", "6")

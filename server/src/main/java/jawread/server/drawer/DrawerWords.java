@@ -40,6 +40,7 @@ class DrawerWords {
     private final People people;
     private final Drawer drawer;
     private final MethodNames names;
+    private final BaseWords bases;
     private final CheckWords checks;
     private final ScaleViews scales;
     private final Durations durations;
@@ -50,6 +51,7 @@ class DrawerWords {
             People people,
             Drawer drawer,
             MethodNames names,
+            BaseWords bases,
             CheckWords checks,
             ScaleViews scales,
             Durations durations,
@@ -58,6 +60,7 @@ class DrawerWords {
         this.people = people;
         this.drawer = drawer;
         this.names = names;
+        this.bases = bases;
         this.checks = checks;
         this.scales = scales;
         this.durations = durations;
@@ -84,7 +87,7 @@ class DrawerWords {
                         ? null
                         : wanting.of(read).map(why -> checks.wanted(why, read)).orElse(null),
                 whole(read.base(), unit),
-                read.bases().stream().map(base -> whole(base, unit)).toList(),
+                bases.of(read),
                 whole(read.range().low(), unit),
                 whole(read.range().high(), unit),
                 unit.symbol(),

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
+import jawread.core.gauge.Adds;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.length.Length;
@@ -63,12 +63,19 @@ public record Gauge(long id, long version, GaugeHead head, Optional<Calibration>
         return head.base();
     }
 
-    /** All it can stand on: its own base, and each rod that goes into it. */
+    /** Its rods, collars, nibs. */
+    public Adds adds() {
+        return head.adds();
+    }
+
+    /** All it can stand on, its own base among them. */
     public List<Length> bases() {
-        return Stream.concat(Stream.of(base()), head.rods().stream())
-                .distinct()
-                .sorted()
-                .toList();
+        return made().stream().map(Adds.Base::size).toList();
+    }
+
+    /** The same, each with what it is made of. */
+    public List<Adds.Base> made() {
+        return adds().bases(base());
     }
 
     public Range range() {

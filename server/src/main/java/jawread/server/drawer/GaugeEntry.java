@@ -1,9 +1,8 @@
 package jawread.server.drawer;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import jawread.core.gauge.Adds;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.gauge.Usage;
@@ -23,16 +22,17 @@ import org.springframework.stereotype.Component;
 class GaugeEntry {
     private static final int LONGEST_NAME = 120;
     private static final int MOST_STEPS = 100;
-    private static final int MOST_RODS = 12;
     private final GaugeRepository gauges;
     private final ShopNumbers numbers;
     private final TypedFields fields;
+    private final TypedPieces pieces;
     private final Words words;
 
-    GaugeEntry(GaugeRepository gauges, ShopNumbers numbers, TypedFields fields, Words words) {
+    GaugeEntry(GaugeRepository gauges, ShopNumbers numbers, TypedFields fields, TypedPieces pieces, Words words) {
         this.numbers = numbers;
         this.gauges = gauges;
         this.fields = fields;
+        this.pieces = pieces;
         this.words = words;
     }
 
@@ -44,8 +44,8 @@ class GaugeEntry {
         LengthUnit unit = unit(typed, scale);
         Range range = range(typed, unit);
         Length base = fields.size("base", typed.base(), unit).orElse(usualBase(scale, range));
-        List<Length> rods = rods(typed, unit);
-        refuseUnlessOnScale(kind, scale, base, rods, range, unit);
+        Adds adds = pieces.of(typed.rods(), unit);
+        refuseUnlessOnScale(kind, scale, adds.bases(base), range, unit);
         refuseUnlessOfKind(kind, scale, range, unit);
         Optional<Length> step = fields.aboveZero("step", typed.step(), unit, "step-needed");
         Optional<Length> error = fields.size("error", typed.error(), unit);
@@ -62,7 +62,7 @@ class GaugeEntry {
                 scale,
                 unit,
                 base,
-                rods,
+                adds,
                 range,
                 step,
                 fields.size("spread", typed.spread(), unit),
@@ -115,17 +115,6 @@ class GaugeEntry {
         return name;
     }
 
-    private List<Length> rods(TypedGauge typed, LengthUnit unit) {
-        List<Length> rods = Arrays.stream(typed.rods().split("[;\\s]+"))
-                .flatMap(text -> fields.size("rods", text, unit).stream())
-                .distinct()
-                .toList();
-        if (rods.size() > MOST_RODS) {
-            throw Refused.field("rods", "too-many-rods", words);
-        }
-        return rods;
-    }
-
     /** A micrometer's frame adds its lower end; a depth head its rod's. */
     private static Length usualBase(Optional<Scale> scale, Range range) {
         return scale.filter(Thimble.class::isInstance).isPresent() ? range.low() : Length.ZERO;
@@ -133,16 +122,12 @@ class GaugeEntry {
 
     /** A head has its own travel; a comparator stands wherever it is set, and a slide goes as far as it is long. */
     private void refuseUnlessOnScale(
-            GaugeKind kind, Optional<Scale> scale, Length base, List<Length> rods, Range range, LengthUnit unit) {
+            GaugeKind kind, Optional<Scale> scale, List<Adds.Base> bases, Range range, LengthUnit unit) {
         if (kind.isComparator()) {
             return;
         }
-        Length from = Stream.concat(Stream.of(base), rods.stream())
-                .min(Length::compareTo)
-                .orElse(base);
-        Length highest = Stream.concat(Stream.of(base), rods.stream())
-                .max(Length::compareTo)
-                .orElse(base);
+        Length from = bases.get(0).size();
+        Length highest = bases.get(bases.size() - 1).size();
         Length to = scale.filter(Thimble.class::isInstance)
                 .map(Thimble.class::cast)
                 .map(head -> highest.plus(head.coarse().times((long) head.reach())))

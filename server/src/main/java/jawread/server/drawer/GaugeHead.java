@@ -2,6 +2,7 @@ package jawread.server.drawer;
 
 import java.util.List;
 import java.util.Optional;
+import jawread.core.gauge.Adds;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.length.Length;
@@ -13,7 +14,7 @@ import jawread.core.scale.Scale;
  *
  * @param scale empty for a transfer gauge and for pins
  * @param base what it adds on its own: the lower end of its frame, a rod, the size it is set to
- * @param rods other bases it can stand on
+ * @param adds its rods, collars, nibs
  * @param step of a set of pins
  * @param readers by which a transfer gauge may be measured; none: by any outside micrometer and caliper
  */
@@ -24,7 +25,7 @@ public record GaugeHead(
         Optional<Scale> scale,
         LengthUnit unit,
         Length base,
-        List<Length> rods,
+        Adds adds,
         Range range,
         Optional<Length> step,
         Optional<Length> spread,

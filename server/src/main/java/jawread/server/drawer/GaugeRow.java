@@ -14,12 +14,10 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.length.Length;
@@ -62,8 +60,12 @@ class GaugeRow implements Trailed {
     @Column(nullable = false)
     private long rangeHighPm;
 
+    /** As a drawer of before schema 16 had them: rods without a name. */
     @Column(nullable = false)
     private String rodsPm;
+
+    @Column(nullable = false)
+    private String adds;
 
     private Long stepPm;
     private Long spreadPm;
@@ -121,8 +123,8 @@ class GaugeRow implements Trailed {
         this.basePm = head.base().picometres();
         this.rangeLowPm = head.range().low().picometres();
         this.rangeHighPm = head.range().high().picometres();
-        this.rodsPm =
-                head.rods().stream().map(rod -> Long.toString(rod.picometres())).collect(Collectors.joining(";"));
+        this.rodsPm = "";
+        this.adds = PiecesStored.write(head.adds());
         this.stepPm = head.step().map(Length::picometres).orElse(null);
         this.spreadPm = head.spread().map(Length::picometres).orElse(null);
         this.errorPm = head.error().map(Length::picometres).orElse(null);
@@ -161,10 +163,7 @@ class GaugeRow implements Trailed {
                                                 new IllegalStateException("No scale \"" + of + "\" on " + shopNumber))),
                         unit,
                         Length.ofPicometres(basePm),
-                        Arrays.stream(rodsPm.split(";"))
-                                .filter(rod -> !rod.isEmpty())
-                                .map(rod -> Length.ofPicometres(Long.parseLong(rod)))
-                                .toList(),
+                        PiecesStored.read(adds, rodsPm),
                         new Range(Length.ofPicometres(rangeLowPm), Length.ofPicometres(rangeHighPm)),
                         length(stepPm),
                         length(spreadPm),

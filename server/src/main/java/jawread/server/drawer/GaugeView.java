@@ -15,7 +15,7 @@ import jawread.server.words.LengthText;
  * @param onMaster whether it is a micrometer as it is set on a master; absent: it is not
  * @param technique the kind of gauge, whose technique card belongs to it
  * @param mayMeasure false for one whose readings are refused
- * @param bases all it can stand on, where rods go into it; its own is among them
+ * @param bases all it can stand on, with its rods, collars or nibs; its own is among them
  * @param step its least count; of pins what they are apart
  * @param reads how far from what it is set to its figures may lie; absent for one whose figures rest on no setting
  * @param display whether it shows figures and has no lines
@@ -36,7 +36,7 @@ public record GaugeView(
         boolean mayMeasure,
         @Nullable String wanted,
         LengthText base,
-        List<LengthText> bases,
+        List<BaseView> bases,
         LengthText rangeLow,
         LengthText rangeHigh,
         String unit,
@@ -47,4 +47,17 @@ public record GaugeView(
         @Nullable ScaleView scale) {
     /** @param code as it is typed and kept @param word of it, on a key */
     public record TryView(String code, String word) {}
+
+    /**
+     * Something it can stand on.
+     *
+     * @param label what it is made of, in short: rod 1 in + collar 0.5 in
+     * @param lines of the sum
+     * @param insideOnly whether it adds only where an inside is measured
+     * @param named false where a piece of it wants a name
+     */
+    public record BaseView(LengthText size, String label, List<LineView> lines, boolean insideOnly, boolean named) {}
+
+    /** @param label frame, head, rod */
+    public record LineView(String label, LengthText size) {}
 }

@@ -78,7 +78,7 @@ public class InstrumentsInForce {
                         Methods.atHand(gauge),
                         gauge.hasScale() ? Optional.of(gauge.scale()) : Optional.empty(),
                         gauge.base(),
-                        gauge.bases(),
+                        gauge.adds(),
                         zeros(gauge),
                         gauge.kind().hasFrames() ? sets.onMasters(gauge.id()) : ZeroStrip.NONE));
     }

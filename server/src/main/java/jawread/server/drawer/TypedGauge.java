@@ -5,7 +5,6 @@ import static jawread.server.words.TypedFields.asTyped;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import jawread.core.gauge.GaugeKind;
 import jawread.core.gauge.Range;
 import jawread.core.length.Length;
@@ -19,7 +18,7 @@ import jawread.server.door.TypedFigure;
  * @param scale its scale's id; empty for a transfer gauge and for pins
  * @param unit in or mm
  * @param base what it adds on its own; empty for nothing, and for a micrometer the lower end of its frame
- * @param rods other bases it can stand on, apart by semicolons or blanks
+ * @param rods what goes into it, each with its name: {@code rod 1; rod 2; collar +0.5}
  * @param step from one pin of a set to the next
  * @param allowedSteps how many steps its zero may be out without anything being done; empty for one
  */
@@ -72,10 +71,7 @@ public record TypedGauge(
                 gauge.hasScale() ? gauge.scale().id() : "",
                 unit.symbol(),
                 asTyped(gauge.base(), unit),
-                gauge.bases().stream()
-                        .filter(rod -> !rod.equals(gauge.base()))
-                        .map(rod -> asTyped(rod, unit))
-                        .collect(Collectors.joining("; ")),
+                TypedPieces.asTyped(gauge.adds(), unit),
                 asTyped(gauge.range().low(), unit),
                 asTyped(gauge.range().high(), unit),
                 optional(gauge.step(), unit),

@@ -24,6 +24,8 @@ import jawread.core.scale.AsRead;
 import jawread.core.scale.ScaleReading;
 import jawread.server.access.People;
 import jawread.server.comparator.ComparatorSettings;
+import jawread.server.drawer.BaseWords;
+import jawread.server.drawer.GaugeView.LineView;
 import jawread.server.job.Jobs;
 import jawread.server.job.PlansInForce;
 import jawread.server.judgement.SheetView.ReadingView;
@@ -52,6 +54,7 @@ class ReadingWords {
     private final Words words;
     private final Figures figures;
     private final ScaleWords scaleWords;
+    private final BaseWords bases;
 
     ReadingWords(
             Snapshots snapshots,
@@ -61,12 +64,14 @@ class ReadingWords {
             People people,
             Words words,
             Figures figures,
+            BaseWords bases,
             ScaleWords scaleWords) {
         this.snapshots = snapshots;
         this.jobs = jobs;
         this.plans = plans;
         this.settings = settings;
         this.people = people;
+        this.bases = bases;
         this.scaleWords = scaleWords;
         this.words = words;
         this.figures = figures;
@@ -239,7 +244,27 @@ class ReadingWords {
                         AsRead.of(read.scale().orElseThrow(), reading.base(read)),
                         reading.parts().orElseThrow(),
                         sum))
+                .map(lines -> pieceByPiece(lines, reading, read))
                 .orElseGet(List::of);
+    }
+
+    /** What the gauge stood on is a line for each piece of it. */
+    private List<AddendView> pieceByPiece(List<AddendView> lines, Reading reading, Instrument read) {
+        List<LineView> pieces = read.made(reading.base(read))
+                .filter(made -> reading.setting().isEmpty() && !made.of().isEmpty())
+                .map(made -> bases.lines(made, read.scale(), read.gauge().unit()))
+                .orElse(List.of());
+        return pieces.isEmpty()
+                ? lines
+                : lines.stream()
+                        .flatMap(line -> line.part().equals(ScaleReading.BASE)
+                                ? pieces.stream()
+                                        .map(piece -> new AddendView(
+                                                ScaleReading.BASE,
+                                                piece.label(),
+                                                piece.size().text()))
+                                : Stream.of(line))
+                        .toList();
     }
 
     private AddendView addend(String part, Length length, Reading reading) {

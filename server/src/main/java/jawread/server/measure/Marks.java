@@ -122,7 +122,7 @@ public class Marks {
                         .map(ComparatorSetting::size)
                         .findFirst()
                         .orElseGet(() -> reading.base().orElseGet(gauge::base)),
-                reading.typed().isPresent() && reading.settingId().isEmpty() ? gauge.bases() : List.of(),
+                reading.settingId().isEmpty() ? gauge.bases() : List.of(),
                 reading.raw(),
                 reading.typed(),
                 reading.unit());

@@ -3,6 +3,7 @@ package jawread.server.measure;
 import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import jawread.core.gauge.Adds;
 import jawread.core.gauge.LimitTry;
 import jawread.core.gauge.SettingMasters;
 import jawread.core.judge.Bracket;
@@ -66,7 +67,7 @@ class ReadOff {
     Read of(KeepReading asked, GaugeAndReader method, FeatureKind kind, Optional<ComparatorSetting> setting) {
         Gauge gauge = method.read();
         if (method.onMaster()) {
-            return onMaster(asked, gauge, setting);
+            return onMaster(asked, gauge, kind, setting);
         }
         if (gauge.kind().isLimitGauge()) {
             return byItsEnds(asked, gauge, kind);
@@ -74,13 +75,13 @@ class ReadOff {
         if (gauge.kind().isBracket()) {
             return betweenPins(asked, gauge);
         }
-        return plain(asked, gauge, setting);
+        return plain(asked, gauge, kind, setting);
     }
 
     /** The master's real size and how far the screw has travelled from what it showed there. */
-    private Read onMaster(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+    private Read onMaster(KeepReading asked, Gauge gauge, FeatureKind kind, Optional<ComparatorSetting> setting) {
         ComparatorSetting set = setting.filter(of -> of.shown().isPresent()).orElseThrow(() -> notSet(gauge));
-        Read shown = plain(asked, gauge, Optional.empty());
+        Read shown = plain(asked, gauge, kind, Optional.empty());
         Length travel = shown.value().minus(set.shown().orElseThrow());
         Length most = SettingMasters.travel(Methods.atHand(gauge));
         if (travel.abs().compareTo(most) > 0) {
@@ -98,7 +99,7 @@ class ReadOff {
                 RestsOn.of(shown.rests().base(), setting));
     }
 
-    private Read plain(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+    private Read plain(KeepReading asked, Gauge gauge, FeatureKind kind, Optional<ComparatorSetting> setting) {
         Scale scale = gauge.scale();
         LengthUnit unit = scale.unit();
         if (asked.typed().isPresent() == asked.parts().isPresent()
@@ -110,7 +111,7 @@ class ReadOff {
         }
         Read read = asked.typed()
                 .map(text -> accepted("typed", unit, pointed(text, gauge, typed(text, unit, setting))))
-                .orElseGet(() -> byScale(asked, gauge, setting));
+                .orElseGet(() -> byScale(asked, gauge, kind, setting));
         setting.filter(set -> gauge.kind().isComparator()).ifPresent(set -> refuseUnlessNear(read, gauge, set));
         return read;
     }
@@ -182,12 +183,12 @@ class ReadOff {
                         RestsOn.of(Optional.empty(), setting)));
     }
 
-    private Read byScale(KeepReading asked, Gauge gauge, Optional<ComparatorSetting> setting) {
+    private Read byScale(KeepReading asked, Gauge gauge, FeatureKind kind, Optional<ComparatorSetting> setting) {
         Scale scale = gauge.scale();
         setting.filter(set -> gauge.kind().isComparator()).ifPresent(set -> refuseUnlessSetSo(asked, gauge, set));
         Length base = setting.map(ComparatorSetting::size).or(asked::base).orElse(gauge.base());
-        if (setting.isEmpty() && !gauge.bases().contains(base)) {
-            throw Refused.field("base", "base-not-of-gauge", words);
+        if (setting.isEmpty()) {
+            refuseUnlessOfGauge(base, gauge, kind);
         }
         Read read = accepted(
                 "parts",
@@ -203,6 +204,16 @@ class ReadOff {
             throw Refused.field("pm", refusal, words.say(refusal, scale.unit()));
         });
         return read;
+    }
+
+    private void refuseUnlessOfGauge(Length base, Gauge gauge, FeatureKind kind) {
+        Adds.Base made = gauge.made().stream()
+                .filter(each -> each.size().equals(base))
+                .findFirst()
+                .orElseThrow(() -> Refused.field("base", "base-not-of-gauge", words));
+        if (made.isInsideOnly(gauge.kind()) && !kind.isHole()) {
+            throw Refused.field("base", "nibs-inside", words);
+        }
     }
 
     /** A needle says nothing until it is known from what size, and which way. */

@@ -46,7 +46,7 @@ public class ScaleWords {
         return words.say(words.has(own) ? own : "scale." + scale.kind() + ".name", Map.of("step", step));
     }
 
-    String baseName(Scale scale) {
+    public String baseName(Scale scale) {
         return words.say("scale." + scale.kind() + ".base");
     }
 
