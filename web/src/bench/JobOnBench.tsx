@@ -1,4 +1,5 @@
 import { counted } from '../ui/counted';
+import { limitsFrom } from '../ui/limitsFrom';
 import { Link } from 'react-router';
 import { type BenchJob, type BenchPlan, pathToNext } from '../api/client';
 import { VerdictMark } from '../drawings/VerdictMark';
@@ -28,7 +29,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
           {job.measured} of {job.of} features measured
         </p>
         <p className="label w-full">
-          Limits from {job.limitsSource || 'nobody has said where'} ·{' '}
+          {limitsFrom(job.limitsSource)} ·{' '}
           <Link
             to={`/jobs/${job.id}`}
             aria-label={`Plan of ${job.name}`}

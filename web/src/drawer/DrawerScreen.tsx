@@ -144,7 +144,7 @@ function GaugeLine({ gauge }: { gauge: GaugeRow }) {
   return (
     <Link
       to={`/drawer/${gauge.id}`}
-      className="grid min-h-touch grid-cols-[2rem_3.5rem_minmax(0,1fr)] items-center gap-x-3 px-3 py-2 hover:bg-paper tablet:grid-cols-[2rem_3.5rem_minmax(0,1fr)_minmax(0,19rem)]"
+      className="grid min-h-touch grid-cols-[2rem_3.5rem_minmax(0,1fr)] items-center gap-x-3 px-3 py-2 hover:bg-paper tablet:max-bench:grid-cols-[2rem_3.5rem_minmax(0,1fr)_minmax(0,19rem)] wide:grid-cols-[2rem_3.5rem_minmax(0,1fr)_minmax(0,19rem)]"
     >
       <StateMark state={state} wanted={wanted !== undefined} />
       <strong className="font-bold">{shopNumber}</strong>
@@ -155,7 +155,7 @@ function GaugeLine({ gauge }: { gauge: GaugeRow }) {
           {leastCount && `, steps of ${leastCount.text} ${leastCount.unit}`}
         </span>
       </span>
-      <span className="col-start-3 text-label tablet:col-start-4">
+      <span className="col-start-3 text-label tablet:max-bench:col-start-4 wide:col-start-4">
         {state !== 'in-use' && <strong className="block font-semibold">{stateWord}</strong>}
         {wanted !== undefined && <span className="block">{wanted}</span>}
         {wanted === undefined && checked && <span className="block text-quiet">{checked}</span>}

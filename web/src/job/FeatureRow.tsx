@@ -104,7 +104,7 @@ export const FeatureRow = memo(function FeatureRow({
         {refused ? (
           <span className="font-semibold">{refused.sentence}</span>
         ) : (
-          <span className="reading block truncate text-body">{feature.brief}</span>
+          <span className="reading block leading-tight text-body">{feature.brief}</span>
         )}
         {!refused && feature.doubts.length > 0 && <strong className="block">look again</strong>}
       </div>

@@ -1,4 +1,5 @@
 import { Link, useNavigate, useParams } from 'react-router';
+import { limitsFrom } from '../ui/limitsFrom';
 import { type Judgement, pathToJudgement, pathToPairing, pathToReady } from '../api/client';
 import { useJudgement } from '../api/queries';
 import { PartSection } from '../drawings/PartSection';
@@ -143,7 +144,8 @@ function PrintedHead({ judgement: { job, part } }: { judgement: Judgement }) {
         {job.name}: {part.name} {part.mark}
       </p>
       <p>
-        {job.about}. Limits from {job.limitsSource || 'nobody has said where'}.
+        {job.about && `${job.about}. `}
+        {limitsFrom(job.limitsSource)}.
         {job.demonstration && ' Demonstration: everything in it is made up.'}
       </p>
       {job.lives && <p className="font-bold">{job.lives}</p>}

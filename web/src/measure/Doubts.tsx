@@ -119,8 +119,8 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
           key={`${doubt.kind} ${doubt.readings.map(({ id }) => id).join(' ')}`}
           className="border-l-4 border-ink pl-3"
         >
-          <p className="font-semibold">{doubt.sentence}</p>
-          <p className="text-label text-quiet">{doubt.settle}</p>
+          <p className="font-semibold max-tablet:text-label">{doubt.sentence}</p>
+          <p className="text-label text-quiet max-tablet:hidden">{doubt.settle}</p>
           {answerable({ ...measuring.place, doubts: [doubt] }).map((about) => (
             <Answers
               key={about.id}
@@ -198,7 +198,7 @@ function Shown({ doubt }: { doubt: Doubt }) {
   }
   const { slip, other } = about;
   return (
-    <div className="mt-2 flex flex-col gap-1">
+    <div className="mt-2 flex flex-col gap-1 max-tablet:hidden">
       <div className="grid gap-2 tablet:grid-cols-2">
         <At about={about} size={about.size} words="As it was read" />
         <At about={about} size={slip.shouldBe} words="As it may have stood" />

@@ -16,11 +16,11 @@ export const GaugeInHand = memo(function GaugeInHand({
 }: GaugeInHandProps) {
   return (
     <div className="flex flex-col gap-1">
-      <Button onClick={onGauge}>
+      <Button onClick={onGauge} className="max-tablet:min-h-11 max-tablet:py-1">
         {gauge ? (
           <>
             <strong className="font-bold">{gauge.shopNumber}</strong>, {finenessOf(gauge)}
-            <span className="label block">{gauge.name}</span>
+            <span className="label tablet:block max-tablet:ml-3">{gauge.name}</span>
           </>
         ) : (
           'Pick a gauge'
@@ -30,7 +30,7 @@ export const GaugeInHand = memo(function GaugeInHand({
         <p className="flex flex-wrap gap-x-4 text-label">
           <Link
             to={`/technique/${gauge.technique}`}
-            className="py-1 underline decoration-line underline-offset-4"
+            className="py-1 underline decoration-line underline-offset-4 max-tablet:hidden"
           >
             how it is held
           </Link>

@@ -19,7 +19,7 @@ export function Keypad({ text, onType }: { text: string; onType: (text: string) 
     <div
       role="group"
       aria-label="Keypad"
-      className="hidden grid-cols-4 gap-2 max-tablet:grid pointer-coarse:grid"
+      className="hidden grid-cols-4 gap-2 max-tablet:grid max-tablet:gap-1.5 pointer-coarse:grid"
     >
       {ROWS.flat().map((key) => (
         <button
@@ -27,7 +27,7 @@ export function Keypad({ text, onType }: { text: string; onType: (text: string) 
           type="button"
           aria-label={SPOKEN[key] ?? key}
           onClick={() => onType(pressed(text, key))}
-          className="min-h-touch rounded-edge border-2 border-line bg-paper text-title font-semibold active:bg-line"
+          className="min-h-touch max-tablet:min-h-12 rounded-edge border-2 border-line bg-paper text-title font-semibold active:bg-line"
         >
           {key.length > 1 ? <span className="text-body font-normal">{key}</span> : key}
         </button>

@@ -2,6 +2,7 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import { pathToReady } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
+import { unsetFor } from './setFirst';
 import type { Measuring } from './useMeasuring';
 
 /** Where one is, what to do there now, and whether the gauge’s zero wants a look first. */
@@ -32,9 +33,9 @@ export const Order = memo(function Order({ measuring }: { measuring: Measuring }
           </button>
         </p>
       ) : (
-        <p className="mt-1 text-order font-semibold text-now">{place.next}</p>
+        <p className="mt-1 text-order font-semibold text-now max-tablet:text-title">{place.next}</p>
       )}
-      {gauge && wanted && (
+      {gauge && wanted && unsetFor(measuring) === undefined && (
         <Link
           to={pathToReady(sheet.part.id)}
           className="mt-1 inline-flex min-h-11 items-center font-medium underline decoration-line underline-offset-4"

@@ -61,6 +61,9 @@ export function ReadTyped(props: ReadTypedProps) {
         <p className="font-medium">The largest pin that goes, then the smallest that does not.</p>
       )}
       <StandsAtLine measuring={measuring} takes={setKey} />
+      {/* On a phone the reason and the gauge stand in sight, above the figure: the thumb is on the keys. */}
+      {narrow && doubts}
+      {narrow && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
       <Figure measuring={measuring} entry={entry} field={field} />
       {!narrow && echo}
       {entry.refusal && (
@@ -89,9 +92,9 @@ export function ReadTyped(props: ReadTypedProps) {
       )}
       {/* Under the thumb's keys on a phone. */}
       {narrow && echo}
-      <AtPlace measuring={measuring} open={open} doubts={doubts} />
+      <AtPlace measuring={measuring} open={open} doubts={narrow ? null : doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
-        <GaugeInHand measuring={measuring} onGauge={open.gauge} />
+        {!narrow && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
         <Button onClick={() => setWay('scale')} disabled={gauge?.scale === undefined}>
           Read by its scale
         </Button>
@@ -187,7 +190,7 @@ function Figure({
           {(entry.text === '' || whole) && (
             <span
               aria-hidden="true"
-              className={`reading pointer-events-none absolute inset-0 text-figure wide:text-figure-wide ${
+              className={`reading pointer-events-none absolute inset-0 text-figure max-tablet:text-[3.5rem] wide:text-figure-wide ${
                 unsent || last || whole ? '' : 'text-line'
               }`}
             >
@@ -214,7 +217,7 @@ function Figure({
             autoComplete="off"
             autoCorrect="off"
             spellCheck={false}
-            className={`reading w-full min-w-0 border-b-2 border-line bg-transparent text-figure outline-none focus:border-now wide:text-figure-wide ${
+            className={`reading w-full min-w-0 border-b-2 border-line bg-transparent text-figure max-tablet:text-[3.5rem] outline-none focus:border-now wide:text-figure-wide ${
               entry.text === '' ? 'caret-transparent' : 'caret-now'
             } ${whole ? 'text-transparent' : ''}`}
           />

@@ -65,8 +65,8 @@ export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
       <WindowPicture {...window} />
       <figcaption className="label">
         {reworked && <strong>At {reworked.text}. </strong>}Limits {limits.sentence}
-        {service && `, service ${service.text} ${service.unit} (${service.other})`}, from{' '}
-        {sheet.job.limitsSource}
+        {service && `, service ${service.text} ${service.unit} (${service.other})`}
+        {sheet.job.limitsSource && `, from ${sheet.job.limitsSource}`}
         {isGuardSeen(window) && '. Dotted: too near a limit to tell'}
       </figcaption>
     </figure>

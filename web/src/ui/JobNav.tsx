@@ -23,7 +23,10 @@ export const JobNav = memo(function JobNav({ job, plan, part, measure, here }: J
     pages.push(['over-time', 'Over time', undefined]);
   }
   return (
-    <nav aria-label={`Pages of ${job.name}`} className="flex flex-wrap gap-x-5 text-label">
+    <nav
+      aria-label={`Pages of ${job.name}`}
+      className="flex flex-wrap gap-x-5 text-label max-tablet:order-last max-tablet:w-full"
+    >
       {pages.map(([name, words, to]) =>
         name === here ? (
           <span key={name} aria-current="page" className="border-b-4 border-now py-2 font-bold">

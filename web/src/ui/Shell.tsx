@@ -42,15 +42,18 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
   }, [preferred]);
   return (
     <div className="flex min-h-dvh flex-col">
-      <header className="flex min-h-14 print:hidden flex-wrap items-center gap-x-5 gap-y-1 border-b-2 border-line bg-panel px-4 py-2 tablet:px-6">
-        <Link to="/" className="py-2 font-extrabold">
-          Jaw Read
+      <header className="flex min-h-14 print:hidden flex-wrap items-center gap-x-5 gap-y-1 border-b-2 border-line bg-panel px-4 py-2 max-tablet:gap-x-3 max-tablet:gap-y-0 max-tablet:py-0 tablet:px-6">
+        <Link to="/" aria-label="Jaw Read" className="py-2 font-extrabold">
+          <span className="max-tablet:hidden">Jaw Read</span>
+          <span aria-hidden="true" className="tablet:hidden">
+            JR
+          </span>
         </Link>
         {head}
         <div className="ml-auto flex items-center gap-4 text-label">
           {shop?.demonstration && (
             <strong className="border-2 border-ink px-2 font-semibold tracking-wide">
-              demonstration
+              demo<span className="max-tablet:sr-only">nstration</span>
             </strong>
           )}
           <span className="hidden text-quiet tablet:inline">{shop?.name}</span>
@@ -65,7 +68,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
           <button
             type="button"
             onClick={changeTheme}
-            className="py-2 text-quiet underline decoration-line underline-offset-4"
+            className="py-2 text-quiet underline decoration-line underline-offset-4 max-tablet:hidden"
           >
             light / dim
           </button>

@@ -167,7 +167,7 @@ class ReadAScaleTest extends AtTheBench {
 
     private void aBeamLineAndANeedleThatCannotBothBe(Page page) {
         type(page, "Needle", "10");
-        assertThat(page.getByRole(ALERT)).containsText("Lines that would agree: 32;30.");
+        assertThat(page.getByRole(ALERT)).containsText("Lines that would agree: 32, 30.");
         assertThat(sum(page)).hasText("31.20");
         type(page, "Needle", "63");
         assertThat(page.getByRole(ALERT)).hasCount(0);
@@ -234,7 +234,8 @@ class ReadAScaleTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         String byB2 = server().address() + "/parts/2/features/1?by=scale&gauge=19";
         page.navigate(byB2);
-        assertThat(page.getByText("B2 was never set here: it shows nothing yet.")).isVisible();
+        assertThat(page.getByText("B2 was never set here: it shows nothing yet."))
+                .isVisible();
         Locator scale = named(page, GROUP, "The scale of B2");
         Locator needle = scale.getByRole(SPINBUTTON, new Locator.GetByRoleOptions().setName("Needle"));
         needle.fill("-7.5");

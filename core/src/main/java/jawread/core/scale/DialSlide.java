@@ -102,6 +102,7 @@ public record DialSlide(String id, LengthUnit unit, Length coarse, Length turn, 
                 .collect(Collectors.joining(";"));
         return Refusal.of("beam-needle-disagree")
                 .with("hint", agreeing)
+                .with("lines", agreeing.replace(";", ", "))
                 .with("beam", beam)
                 .with("part", BEAM);
     }

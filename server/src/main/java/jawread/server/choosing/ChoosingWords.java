@@ -29,6 +29,9 @@ import org.springframework.stereotype.Component;
 /** Puts what speaks for and against each method into figures and words. */
 @Component
 class ChoosingWords {
+    /** A zone that was written in the other unit has no end of them in this one. */
+    private static final int MOST_DECIMALS = 6;
+
     /** Of so many methods it is said what they would take. */
     private static final int BEST_TOLD = 2;
 
@@ -93,7 +96,10 @@ class ChoosingWords {
     }
 
     private String both(Length length, LengthUnit unit) {
-        return figures.exactly(length, unit) + " ("
+        boolean isShort = length.in(unit).stripTrailingZeros().scale() <= MOST_DECIMALS;
+        return (isShort
+                        ? figures.exactly(length, unit)
+                        : figures.significant(length, unit).withUnit()) + " ("
                 + figures.significant(length, unit.other()).withUnit() + ")";
     }
 
