@@ -54,8 +54,9 @@ public class BaseWords {
     /** Each a line of a sum; what adds nothing has none. */
     public List<LineView> lines(Adds.Base base, Optional<Scale> scale, LengthUnit unit) {
         Stream<LineView> own = base.own().filter(of -> !of.isZero()).stream()
-                .map(of ->
-                        new LineView(scale.map(scales::baseName).orElse(words.say("gauge.base.own")), text(of, unit)));
+                .map(of -> new LineView(
+                        base.of().isEmpty() ? scale.map(scales::baseName).orElse("") : words.say("gauge.base.head"),
+                        text(of, unit)));
         return Stream.concat(
                         own, base.of().stream().map(piece -> new LineView(called(piece), text(piece.length(), unit))))
                 .toList();
