@@ -1,4 +1,4 @@
-import { addends, type ScaleSum, type Standing } from './scaleSum';
+import { addends, figureOf, finestShown, type ScaleSum, type Standing } from './scaleSum';
 
 interface SumLinesProps {
   sum: ScaleSum;
@@ -7,14 +7,18 @@ interface SumLinesProps {
   lit: string | undefined;
   onLit: (look: string) => void;
   /** What it stands on, piece by piece; else what it adds is one line. */
-  pieces?: { label: string; size: { text: string } }[];
+  pieces?: { label: string; size: { pm: number } }[];
 }
 
 /** The sum line by line, as it is read; the one that is pointed at is shown on the drawing. */
 export function SumLines({ sum, basePm, at, lit, onLit, pieces = [] }: SumLinesProps) {
   const lines = addends(sum, basePm, at).flatMap((line) =>
     line.look === 'base' && pieces.length > 0
-      ? pieces.map(({ label, size }) => ({ look: 'base', label, text: size.text }))
+      ? pieces.map(({ label, size }) => ({
+          look: 'base',
+          label,
+          text: figureOf(sum, size.pm, finestShown(sum, at.step)),
+        }))
       : [line],
   );
   return (

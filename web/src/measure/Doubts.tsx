@@ -170,10 +170,16 @@ function Answers({ about, give, keyOf, onFocus, waits }: AnswersProps) {
   const button = (way: DoubtAnswer, words: string) => (
     <Button
       look={way === 'again' ? 'now' : 'plain'}
+      className="max-tablet:min-h-12 max-tablet:px-2 max-tablet:text-label max-tablet:leading-tight"
       disabled={waits}
       onClick={() => give(way, about)}
     >
-      {keyOf && keyOf(way) !== '' && <Key>{keyOf(way).toUpperCase()}</Key>} {words}
+      {keyOf && keyOf(way) !== '' && (
+        <span className="max-tablet:hidden">
+          <Key>{keyOf(way).toUpperCase()}</Key>{' '}
+        </span>
+      )}
+      {words}
     </Button>
   );
   return (
@@ -181,7 +187,7 @@ function Answers({ about, give, keyOf, onFocus, waits }: AnswersProps) {
       role="group"
       aria-label={`${size.text} in doubt`}
       onFocus={onFocus}
-      className={`mt-2 flex flex-wrap gap-2 ${keyOf && onFocus ? 'outline-2 outline-offset-4 outline-now' : ''}`}
+      className={`mt-2 flex flex-wrap gap-2 max-tablet:grid max-tablet:auto-cols-fr max-tablet:grid-flow-col ${keyOf && onFocus ? 'outline-2 outline-offset-4 outline-now' : ''}`}
     >
       {button('again', `Strike ${size.text}, read again`)}
       {slip && button('correct', `${size.text} was ${slip.shouldBe.text}`)}

@@ -20,7 +20,7 @@ export const GaugeInHand = memo(function GaugeInHand({
         {gauge ? (
           <>
             <strong className="font-bold">{gauge.shopNumber}</strong>, {finenessOf(gauge)}
-            <span className="label tablet:block max-tablet:ml-3">{gauge.name}</span>
+            <span className="label block max-tablet:hidden">{gauge.name}</span>
           </>
         ) : (
           'Pick a gauge'

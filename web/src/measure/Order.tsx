@@ -11,16 +11,18 @@ export const Order = memo(function Order({ measuring }: { measuring: Measuring }
   const wanted = gauge?.wanted ?? (gauge?.key === sheet.gauge ? sheet.startCheck : undefined);
   return (
     <header>
-      <h2 className="text-title">
-        {sheet.feature.name}, {place.name}
-      </h2>
-      <p
-        aria-hidden="true"
-        className={`mt-1 flex items-center gap-3 text-title font-bold bench:hidden ${toneOf(place.verdict.mark)}`}
-      >
-        <VerdictMark verdict={place.verdict} size={32} />
-        {place.verdict.word}
-      </p>
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 tablet:block">
+        <h2 className="text-title">
+          {sheet.feature.name}, {place.name}
+        </h2>
+        <p
+          aria-hidden="true"
+          className={`flex items-center gap-3 text-title font-bold max-tablet:text-body tablet:mt-1 bench:hidden ${toneOf(place.verdict.mark)}`}
+        >
+          <VerdictMark verdict={place.verdict} size={32} />
+          {place.verdict.word}
+        </p>
+      </div>
       {checking ? (
         <p className="mt-1 flex flex-wrap items-center gap-x-4 text-order font-semibold text-now">
           Quick check{gauge ? ` with ${gauge.shopNumber}` : ': pick the gauge'}

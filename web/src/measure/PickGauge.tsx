@@ -73,10 +73,12 @@ function Gauges({ measuring, onClose }: Pick<PickGaugeProps, 'measuring' | 'onCl
     }
   };
   const isKnown = weighed !== undefined;
+  // What is typed before the list is there is the number all the same.
+  useEffect(() => number.current?.focus(), []);
   // Who opens it by mistake and presses Enter goes on with the gauge in hand.
   useEffect(() => {
-    if (isKnown) {
-      (list.current?.querySelector<HTMLElement>('[aria-current=true]') ?? number.current)?.focus();
+    if (isKnown && number.current?.value === '') {
+      list.current?.querySelector<HTMLElement>('[aria-current=true]')?.focus();
     }
   }, [isKnown]);
   const collect = (event: KeyboardEvent) => {
