@@ -6,6 +6,7 @@ import {
   useRef,
   useState,
 } from 'react';
+import { useLocation } from 'react-router';
 import type { TypedFeature } from '../api/client';
 import { COLUMNS } from './columns';
 import { FeatureRow, type RowActs } from './FeatureRow';
@@ -35,9 +36,13 @@ const LIMITS = COLUMNS.findIndex(({ field }) => field === 'limits');
 export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
   const { features, at: here } = planning;
   const grid = useRef<HTMLDivElement>(null);
-  const [cell, setCell] = useState<At | undefined>();
+  // Who has just planned a job begins at the name of its first feature; in an empty plan that is the row for the next.
+  const isPlanned = (useLocation().state as { planned?: boolean } | null)?.planned === true;
+  const [cell, setCell] = useState<At | undefined>(() =>
+    isPlanned && features[0] ? { key: features[0].key, column: 0 } : undefined,
+  );
   const [editing, setEditing] = useState<string | undefined>();
-  const [isNew, setIsNew] = useState(false);
+  const [isNew, setIsNew] = useState(() => isPlanned && features.length === 0);
   const column = cell?.column ?? 0;
   const index = features.findIndex(({ key }) => key === here?.key);
 

@@ -60,7 +60,7 @@ function NewJob() {
     event.preventDefault();
     open.mutate(
       { name, limitsSource: source, unit: unit ?? shop?.unit ?? 'mm', template },
-      { onSuccess: ({ id }) => void navigate(`/jobs/${id}`) },
+      { onSuccess: ({ id }) => void navigate(`/jobs/${id}`, { state: { planned: true } }) },
     );
   };
   const text = 'min-h-touch w-full rounded-edge border-2 border-line bg-paper px-4';

@@ -16,7 +16,7 @@ interface PlacesJudgedProps {
 /** The places of a feature; of each the readings, what is known of it, and the rule that fired. */
 export function PlacesJudged({ places, to, lit, onLight }: PlacesJudgedProps) {
   return (
-    <details open className="group mt-2">
+    <details open className="group print-open mt-2">
       <summary className="min-h-11 cursor-pointer py-2 text-label text-quiet print:hidden">
         {places.length === 1 ? 'Its place' : `Its ${places.length} places`}, readings, and what is
         known of them
