@@ -170,7 +170,7 @@ class ScaleReaderTest {
                 "/api/scales/mic-mm-001/reading?parts=sleeve%3D3 | missing-part | thimble",
                 "/api/scales/mic-mm-001/reading?parts=sleeve | bad-value | sleeve",
                 "/api/scales/mic-mm-001/reading?base=x&parts=sleeve%3D3;thimble%3D1 | no-number | x",
-                "/api/scales/dial-mm-002/reading?parts=beam%3D31;dial%3D10 | beam-needle-disagree | 32;30",
+                "/api/scales/dial-mm-002/reading?parts=beam%3D31;dial%3D10 | beam-needle-disagree | 32, 30",
                 "/api/scales/digital-mm-001/reading?parts=shown%3D1.234 | not-on-scale | 0.01 mm",
                 "/api/scales/mic-mm-001/setting?base=25&wanted=20 | below-range | 25 mm",
                 "/api/scales/mic-mm-001/setting?base=25&wanted=51 | above-range | 50 mm",
