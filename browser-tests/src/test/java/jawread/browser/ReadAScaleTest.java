@@ -16,6 +16,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -232,7 +233,15 @@ class ReadAScaleTest extends AtTheBench {
     @Test
     void a_comparator_is_read_into_a_job_only_from_a_setting_and_in_its_sense() {
         Page page = ansasScreen(Chromium.desk());
-        String byB2 = server().address() + "/parts/2/features/1?by=scale&gauge=19";
+        String bore = PlannedJob.plan(
+                        page,
+                        "By the needle",
+                        "mm",
+                        List.of(PlannedJob.feature(
+                                "bore", "bore", "60 H7", Map.of("lies", "0-60", "layout", "one-place"))),
+                        List.of("bush"))
+                .get(0);
+        String byB2 = server().address() + bore + "?by=scale&gauge=19";
         page.navigate(byB2);
         assertThat(page.getByText("B2 was never set here: it shows nothing yet."))
                 .isVisible();
