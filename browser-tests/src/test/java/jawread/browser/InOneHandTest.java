@@ -84,8 +84,7 @@ class InOneHandTest extends AtTheBench {
         Page page = atAJournal();
         tapFigure(page, "32.470");
         Locator doubt = page.getByRole(GROUP, new Page.GetByRoleOptions().setName("32.470 in doubt"));
-        isInSight(page.getByText("32.470 mm lies 0.501 mm from the middle of its limits")
-                .first());
+        isInSight(region(page, "In doubt").getByText("32.470 mm lies 0.501 mm from the middle of its limits"));
         for (String answer : List.of("Strike 32.470, read again", "32.470 was 31.970", "Keep 32.470")) {
             isInSight(doubt.getByRole(BUTTON, new Locator.GetByRoleOptions().setName(answer)));
         }
