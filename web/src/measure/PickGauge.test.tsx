@@ -19,9 +19,10 @@ const gauge = (key: string, shopNumber: string, mayMeasure = true) =>
     step: { text: '0.001', unit: 'mm' },
   }) as unknown as Gauge;
 
-const method = (key: string, fitness: string, word: string, reason: string) => ({
+const method = (key: string, fits: boolean, word: string, reason: string) => ({
   key,
-  fitness,
+  // Of what cannot be put to it the server reckons none.
+  ...(fits && { uncertainty: {} }),
   word,
   reason,
 });
@@ -38,9 +39,9 @@ describe('picking a gauge', () => {
         {
           key: 'journal',
           methods: [
-            method('6', 'good', 'good', 'Its U is small enough.'),
-            method('1', 'cannot-decide', 'cannot decide', 'Its U is too large.'),
-            method('9', 'wrong-kind', 'wrong kind', 'It is for holes.'),
+            method('6', true, 'good', 'Its U is small enough.'),
+            method('1', true, 'cannot decide', 'Its U is too large.'),
+            method('9', false, 'wrong kind', 'It is for holes.'),
           ],
         },
       ],

@@ -35,19 +35,16 @@ interface Weighed {
   fits: boolean;
 }
 
-/** Those whose figures this feature can be measured by. */
-const FITS = ['good', 'with-care', 'cannot-decide'];
-
 function useWeighed({ sheet, gauges }: Measuring): Weighed[] | undefined {
   const methods = useMethods(sheet.plan).data;
   const here = methods?.features.find(({ key }) => key === sheet.feature.key)?.methods;
   if (here === undefined) {
     return undefined;
   }
-  const known = here.flatMap(({ key, word, reason, fitness }) => {
+  const known = here.flatMap(({ key, word, reason, uncertainty }) => {
     const gauge = gauges.find((each) => each.key === key);
     return gauge
-      ? [{ gauge, word, why: reason, fits: FITS.includes(fitness) && gauge.mayMeasure }]
+      ? [{ gauge, word, why: reason, fits: Boolean(uncertainty) && gauge.mayMeasure }]
       : [];
   });
   const others = gauges

@@ -159,8 +159,7 @@ final class Doubts {
 
     /** Empty for a check that stands: what a person has answered for, and what more checks agree with than not, does. */
     private Optional<Doubt> contradicting(Check check) {
-        List<Check> against =
-                unslipped().filter(other -> other.contradicts(check)).toList();
+        List<Check> against = against(check);
         return hasAnswered(check.reading()) || check.slipped().isPresent() || against.isEmpty() || isBacked(check)
                 ? Optional.empty()
                 : Optional.of(against.get(against.size() - 1))
@@ -172,23 +171,24 @@ final class Doubts {
                                 check.explained(other)));
     }
 
+    private List<Check> against(Check check) {
+        return unslipped().filter(other -> other.contradicts(check)).toList();
+    }
+
     private Stream<Check> unslipped() {
         return checks.stream().filter(check -> check.slipped().isEmpty());
     }
 
     /** Whether at least one other check says the same, and no more of them contradict it. */
     private boolean isBacked(Check check) {
-        long against = unslipped().filter(other -> other.contradicts(check)).count();
-        long with = unslipped()
-                .filter(other -> other != check && !other.contradicts(check))
-                .count();
+        int against = against(check).size();
+        long with = unslipped().filter(other -> other != check).count() - against;
         return with > 0 && with >= against;
     }
 
     /** Whether others are held against it: none contradicts it, it is backed, or it alone of those that differ was answered for. */
     private boolean isMeasure(Check check) {
-        List<Check> against =
-                unslipped().filter(other -> other.contradicts(check)).toList();
+        List<Check> against = against(check);
         return check.slipped().isEmpty()
                 && (against.isEmpty()
                         || isBacked(check)

@@ -166,9 +166,9 @@ public class ComparatorSettings {
         return !gauge.kind().isComparator() || gauge.scale() instanceof Digits;
     }
 
-    /** What a display holds at the turning point in the master is the master's size, to its step. */
+    /** What a display holds at the turning point in the master is the master's size, as near as it can show that. */
     private void refuseUnlessPreset(Length preset, SetOnMaster on, Gauge gauge) {
-        if (preset.minus(on.size()).abs().compareTo(gauge.leastCount()) > 0) {
+        if (preset.minus(on.size()).abs().compareTo(gauge.leastCount().half()) > 0) {
             throw fields.refused(
                     "shown", Refusal.of("preset-differs").with("preset", preset).with("size", on.size()), gauge.unit());
         }

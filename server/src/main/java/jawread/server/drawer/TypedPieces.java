@@ -55,13 +55,18 @@ class TypedPieces {
 
     private Piece piece(String text, LengthUnit unit) {
         Matcher seen = PIECE.matcher(text);
-        if (!seen.matches() || seen.group(1).strip().length() > LONGEST_NAME) {
+        if (!seen.matches() || !isName(seen.group(1).strip())) {
             throw Refused.field(FIELD, "bad-piece", words);
         }
         boolean isOnTop = !seen.group(2).isEmpty();
         return fields.size(FIELD, seen.group(3), unit)
                 .map(length -> new Piece(seen.group(1).strip(), length, isOnTop))
                 .orElseThrow(() -> Refused.field(FIELD, "bad-piece", words));
+    }
+
+    /** None at all is one that is still wanted; a minus is no name. */
+    private static boolean isName(String name) {
+        return name.isEmpty() || name.length() <= LONGEST_NAME && name.chars().anyMatch(Character::isLetter);
     }
 
     /** As it would be typed to be just what it is. */

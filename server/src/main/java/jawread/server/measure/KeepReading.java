@@ -41,43 +41,18 @@ public record KeepReading(
         Instant takenAt) {
     /** The same, where what was typed are the last digits of a figure. */
     KeepReading pressed(String whole) {
-        return new KeepReading(
-                id,
-                part,
-                feature,
-                round,
-                place,
-                with,
-                person,
-                origin,
-                Optional.of(whole),
-                typed,
-                stops,
-                parts,
-                base,
-                sum,
-                quick,
-                takenAt);
+        return as(origin, Optional.of(whole), typed, parts);
     }
 
     /** The same, where what was typed are the looks at the scale: it was read by it. */
     KeepReading asRead(Parts seen) {
+        return as(
+                origin == Origin.TYPED ? Origin.SCALE : origin, Optional.empty(), Optional.empty(), Optional.of(seen));
+    }
+
+    private KeepReading as(Origin from, Optional<String> figure, Optional<String> last, Optional<Parts> seen) {
         return new KeepReading(
-                id,
-                part,
-                feature,
-                round,
-                place,
-                with,
-                person,
-                origin == Origin.TYPED ? Origin.SCALE : origin,
-                Optional.empty(),
-                Optional.empty(),
-                stops,
-                Optional.of(seen),
-                base,
-                sum,
-                quick,
+                id, part, feature, round, place, with, person, from, figure, last, stops, seen, base, sum, quick,
                 takenAt);
     }
 }

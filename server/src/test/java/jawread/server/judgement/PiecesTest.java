@@ -109,6 +109,7 @@ class PiecesTest {
             value = {
                 "rod | bad-piece",
                 "rod one | bad-piece",
+                "rod 1; -3 | bad-piece",
                 "a +1; b +2; c +3; d +4 | too-many-on-top",
                 "1 2 3 4 5 6 7 8 9 10 11 12 13 | too-many-rods",
             })

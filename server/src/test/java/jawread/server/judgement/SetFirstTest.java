@@ -56,6 +56,7 @@ class SetFirstTest {
 
         assertThat(preset(one, "20.005", "20.005").json().path("detail").asString())
                 .isEqualTo("It shows 20.005 mm in a master of 20 mm: preset it to that size, at the turning point.");
+        assertThat(preset(one, "20.001", "20.001").code()).isEqualTo("preset-differs");
         assertThat(preset(one, "20.000", "20.002").code()).isEqualTo("not-the-same");
         Answer set = preset(one, "20.000", "20.001");
         assertThat(set.status()).as(set.text()).isEqualTo(200);
