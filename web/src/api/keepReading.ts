@@ -4,7 +4,10 @@ import { newId } from './newId';
 import { type Fate, outbox } from './outbox';
 
 /** A figure, with what it was typed as or the counts it was set by. */
-export type Read = Pick<ReadingBody, 'typed' | 'pressed' | 'stops' | 'parts' | 'base' | 'pm'> & {
+export type Read = Pick<
+  ReadingBody,
+  'typed' | 'pressed' | 'stops' | 'parts' | 'base' | 'pm' | 'made'
+> & {
   figure: string;
 };
 

@@ -1919,6 +1919,14 @@ export interface components {
             noGo?: components["schemas"]["LaidView"];
             sentence: string;
         };
+        FigureBody: {
+            /** Format: int64 */
+            gauge: number;
+            onMaster?: boolean | null;
+            /** Format: int64 */
+            reader?: number | null;
+            typed: string;
+        };
         FormFigureView: {
             figure: components["schemas"]["LengthText"];
             limit?: components["schemas"]["LengthText"];
@@ -2232,6 +2240,20 @@ export interface components {
             part: number;
             partName: string;
             threadGauges: components["schemas"]["ThreadGaugeView"][];
+        };
+        MadeBody: {
+            others: components["schemas"]["FigureBody"][];
+            way: string;
+        };
+        MadeView: {
+            gauges: string[];
+            last?: string | null;
+            ways: components["schemas"]["MadeWayView"][];
+        };
+        MadeWayView: {
+            code: string;
+            figures: string[];
+            name: string;
         };
         MarkBody: {
             /** @enum {string} */
@@ -2718,6 +2740,7 @@ export interface components {
             feature: number;
             /** Format: int64 */
             gauge: number;
+            made?: components["schemas"]["MadeBody"];
             onMaster?: boolean | null;
             /** Format: int64 */
             part: number;
@@ -2984,6 +3007,7 @@ export interface components {
             gauge?: string | null;
             job: components["schemas"]["JobView"];
             left?: string | null;
+            made?: components["schemas"]["MadeView"];
             next?: components["schemas"]["NextView"];
             part: components["schemas"]["PartView"];
             parts: components["schemas"]["PartView"][];

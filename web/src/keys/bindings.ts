@@ -5,6 +5,7 @@ import type { Shortcuts } from './useKeys';
 /** What a key does while measuring, in the order in which it is used. */
 export const ACTIONS = {
   scale: ['s', 'read by the drawn scale, or typed again'],
+  made: ['h', 'made of two or three figures, or one again'],
   cut: ['c', 'a cut was taken: open the next round'],
   next: ['n', 'the next thing to do in this job'],
   differs: ['l', 'the scale in hand does not look as drawn: open it there'],

@@ -10,6 +10,7 @@ const BY_LETTER: [Action, string][] = [
   ['same', 'the same again'],
   ['again', 'take again'],
   ['strike', 'strike'],
+  ['made', 'of two figures'],
   ['place', 'this place'],
   ['quick', 'quick check'],
   ['gauge', 'another gauge'],
@@ -18,6 +19,7 @@ const BY_LETTER: [Action, string][] = [
 
 const BY_WAY: Record<Way, KeyUse[]> = {
   typed: [['PgUp PgDn', 'another place']],
+  made: [['Esc', 'one figure']],
   scale: [
     ['↑ ↓', 'one line'],
     ['PgUp PgDn', 'to the next figure'],

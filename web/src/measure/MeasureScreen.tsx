@@ -15,6 +15,7 @@ import { standing } from '../api/keepReading';
 import { type Card, Cards, type Opens } from './Cards';
 import { Doubts, useDoubtAnswer } from './Doubts';
 import { KeysInUse } from './KeysInUse';
+import type { OpenFigures } from './MadeFigures';
 import { type Differs, ReadByScale, type ScaledGauge } from './ReadByScale';
 import { ReadTyped } from './ReadTyped';
 import { pathToSetFor } from './setFirst';
@@ -24,7 +25,7 @@ import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { useEntry } from './useEntry';
 import { UnderPlan } from './UnderPlan';
-import { type Measuring, neighbour, useMeasuring } from './useMeasuring';
+import { type Measuring, neighbour, useMeasuring, type Way } from './useMeasuring';
 import { Where } from './Where';
 
 /** The walk: where one is, the figure at hand, and what it all comes to so far. */
@@ -46,6 +47,15 @@ export function MeasureScreen() {
 /** Pins have none: they are typed. */
 const hasScale = (gauge: Gauge): gauge is ScaledGauge => gauge.scale !== undefined;
 
+/** One figure by its scale only where it has one; what is being typed is seen being typed. */
+function wayNow({ way, gauge, sheet }: Measuring, typed: string): Way {
+  if (typed !== '') {
+    return 'typed';
+  }
+  const can = way === 'made' ? sheet.made !== undefined : gauge !== undefined && hasScale(gauge);
+  return can ? way : 'typed';
+}
+
 const DOUBT_KEYS = { again: 'doubtAgain', correct: 'doubtCorrect', keep: 'doubtKeep' } as const;
 
 function AtTheBench({ measuring }: { measuring: Measuring }) {
@@ -64,15 +74,15 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
   // Where the scale is opened because the one in hand looks otherwise: what was read there is then read anew.
   const [differs, setDiffers] = useState<Differs | undefined>();
   const field = useRef<HTMLInputElement>(null);
+  const figures = useRef<OpenFigures>(null);
   const entry = useEntry(
     measuring,
     `${sheet.part.id} ${sheet.feature.id}`,
     () => field.current?.focus(),
     sheet.shortEntry ?? undefined,
   );
-  // What is being typed is seen being typed, at once, whatever was shown before.
   const { gauge } = measuring;
-  const way = entry.text === '' && gauge !== undefined && hasScale(gauge) ? measuring.way : 'typed';
+  const way = wayNow(measuring, entry.text);
   const bindings = useBindings();
   const navigate = useNavigate();
   const setPath = pathToSetFor(measuring);
@@ -124,6 +134,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
           setDiffers(undefined);
           measuring.setWay(way === 'scale' ? 'typed' : 'scale');
         },
+        made: () => measuring.setWay(way === 'made' ? 'typed' : 'made'),
         cut: open.cut,
         gauge: open.gauge,
         care: open.care,
@@ -150,7 +161,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
       '?': () => setCard('keys'),
       Enter: entry.end,
       // In the scale these turn it.
-      ...(way === 'typed' && {
+      ...(way !== 'scale' && {
         PageUp: () => toPlace(-1),
         PageDown: () => toPlace(1),
         ArrowLeft: () => toPart(-1),
@@ -162,7 +173,11 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
     {
       open: (character) => {
         open.none();
-        entry.open(character);
+        if (way === 'made') {
+          figures.current?.open(character);
+        } else {
+          entry.open(character);
+        }
       },
       isOpen: entry.text !== '',
     },
@@ -216,6 +231,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
               measuring={measuring}
               entry={entry}
               field={field}
+              figures={figures}
               open={open}
               doubts={doubts}
               third={axis}

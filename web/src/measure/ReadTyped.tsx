@@ -11,6 +11,7 @@ import { Order } from './Order';
 import { type Entry, isLimitGauge, isPins } from './useEntry';
 import { GaugeInHand } from './GaugeInHand';
 import { Next } from './Next';
+import { MadeFigures, type OpenFigures } from './MadeFigures';
 import { unsetFor } from './setFirst';
 import { StandsAtLine } from './StandsAtLine';
 import type { Measuring } from './useMeasuring';
@@ -19,6 +20,8 @@ interface ReadTypedProps {
   measuring: Measuring;
   entry: Entry;
   field: RefObject<HTMLInputElement | null>;
+  /** Of a size made of several figures. */
+  figures: RefObject<OpenFigures | null>;
   open: Opens;
   doubts: ReactNode;
   /** The axis that is offered. */
@@ -41,7 +44,8 @@ export function ReadTyped(props: ReadTypedProps) {
       takes={differs.key}
     />
   );
-  const { gauge, setWay } = measuring;
+  const { gauge, setWay, way } = measuring;
+  const made = way === 'made' && entry.text === '' ? measuring.sheet.made : undefined;
   // Nothing can be read before it is set; what is typed all the same is not lost.
   const isUnset = unsetFor(measuring) !== undefined;
   const isAsked = measuring.place.doubts.some(({ kind }) => kind === 'misread');
@@ -64,8 +68,12 @@ export function ReadTyped(props: ReadTypedProps) {
       {/* On a phone the reason and the gauge stand in sight, above the figure: the thumb is on the keys. */}
       {narrow && doubts}
       {narrow && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
-      <Figure measuring={measuring} entry={entry} field={field} />
-      {!narrow && echo}
+      {made ? (
+        <MadeFigures measuring={measuring} made={made} opens={props.figures} />
+      ) : (
+        <Figure measuring={measuring} entry={entry} field={field} />
+      )}
+      {!narrow && !made && echo}
       {entry.refusal && (
         <p role="alert" id="refusal" className="border-l-4 border-ink pl-3 font-semibold">
           {entry.refusal}
@@ -75,12 +83,12 @@ export function ReadTyped(props: ReadTypedProps) {
         {third}
         <Next measuring={measuring} isReading={entry.text !== ''} onCut={open.cut} />
       </div>
-      {isLimitGauge(gauge) ? (
+      {made ? null : isLimitGauge(gauge) ? (
         <Tries measuring={measuring} />
       ) : isUnset ? null : (
         <Keypad text={entry.text} onType={entry.type} />
       )}
-      {((!isLimitGauge(gauge) && !isUnset) || entry.text !== '') && (
+      {!made && ((!isLimitGauge(gauge) && !isUnset) || entry.text !== '') && (
         <Button
           // A doubt is answered first; whoever reads on instead just types.
           look={entry.text !== '' || (measuring.place.wants && !isAsked) ? 'now' : 'plain'}
@@ -91,13 +99,16 @@ export function ReadTyped(props: ReadTypedProps) {
         </Button>
       )}
       {/* Under the thumb's keys on a phone. */}
-      {narrow && echo}
+      {narrow && !made && echo}
       <AtPlace measuring={measuring} open={open} doubts={narrow ? null : doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
         {!narrow && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
         <Button onClick={() => setWay('scale')} disabled={gauge?.scale === undefined}>
           Read by its scale
         </Button>
+        {measuring.sheet.made && !made && (
+          <Button onClick={() => setWay('made')}>Made of two figures</Button>
+        )}
       </div>
     </section>
   );

@@ -21,8 +21,10 @@ import { play } from '../keys/sound';
 import { changedIn } from '../ui/address';
 import { useRemembered } from '../ui/remembered';
 
-/** How a reading comes in: typed, or set on the drawn scale. */
-export type Way = 'typed' | 'scale';
+/** How a reading comes in: typed, set on the drawn scale, or made of several figures. */
+export type Way = 'typed' | 'scale' | 'made';
+
+const WAYS: readonly string[] = ['typed', 'scale', 'made'] satisfies Way[];
 
 /** The work at hand: where in the job one is, with which gauge, and how to keep a reading there. */
 export interface Measuring {
@@ -51,7 +53,8 @@ export interface Measuring {
   pathTo: (part: number, feature: number) => string;
   /** To the very next thing to do, with what is in hand; nowhere when all is done. */
   goNext: () => void;
-  keep: (read: Read) => Promise<Fate | undefined>;
+  /** @param by the gauge that its first figure was read with, where it is another than the one in hand */
+  keep: (read: Read, by?: Gauge) => Promise<Fate | undefined>;
   /** The moment, by the shop's clock. */
   takenNow: () => string;
   /** What was read last with the gauge in hand on this feature, here or at the place before; absent while nothing was. */
@@ -171,8 +174,12 @@ export function useMeasuring(): {
   const person = shop.data?.person?.id;
   const at = `${part} ${sheet.data.feature.key} ${gauge?.key}`;
   const last = lastRead?.at === at ? lastRead : undefined;
-  const keep = async ({ figure, ...read }: Read, same = false): Promise<Fate | undefined> => {
-    if (shop.data === undefined || person === undefined || gauge === undefined) {
+  const keepWith = async (
+    { figure, ...read }: Read,
+    by: Gauge | undefined,
+    same = false,
+  ): Promise<Fate | undefined> => {
+    if (shop.data === undefined || person === undefined || by === undefined) {
       return undefined;
     }
     const target = {
@@ -180,9 +187,7 @@ export function useMeasuring(): {
       feature: sheet.data.feature.id,
       round: round.number,
       place: place.id,
-      gauge: gauge.id,
-      ...(gauge.reader === undefined ? {} : { reader: gauge.reader }),
-      ...(gauge.onMaster && { onMaster: true }),
+      ...withOf(by),
       ...(checking && { quick: true }),
     };
     const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
@@ -194,7 +199,7 @@ export function useMeasuring(): {
       play(soundOf(became, target));
     }
     // What was refused was never read, and is not there to be kept again.
-    if (typeof became === 'string') {
+    if (typeof became === 'string' && read.made === undefined) {
       setLastRead({
         read: isShort ? { figure: whole, typed: whole } : { figure, ...read },
         at,
@@ -234,7 +239,7 @@ export function useMeasuring(): {
               { check: sheet.data.quickWith ?? 'another', unchecked: '' },
         );
       },
-      way: search.get('by') === 'scale' ? 'scale' : 'typed',
+      way: wayOf(search.get('by') ?? (sheet.data.made?.last ? 'made' : 'typed')),
       waiting: onTheirWay(place.id),
       tray: waiting.filter((each) => inTray(each) !== undefined),
       setWay: (way) => set({ by: way }),
@@ -246,10 +251,10 @@ export function useMeasuring(): {
           void navigate(next.feature ? pathTo(next.part, next.feature) : pathToNext(next));
         }
       },
-      keep,
+      keep: (read, by) => keepWith(read, by ?? gauge),
       takenNow: () => shopTime(shop.data, shop.dataUpdatedAt),
       last: last?.read,
-      keepSame: () => void (last && keep(last.read, true)),
+      keepSame: () => void (last && keepWith(last.read, gauge, true)),
       say: `${last?.same ? `${SAME_AGAIN}. ` : ''}${sheet.data.say}`,
       sounds: sounds === 'on',
       toggleSounds: () => setSounds(sounds === 'on' ? 'off' : 'on'),
@@ -267,6 +272,16 @@ interface ReadWith {
   /** Whether it was the one before once more. */
   same: boolean;
 }
+
+const wayOf = (code: string): Way =>
+  (WAYS.find((way) => way === code) as Way | undefined) ?? 'typed';
+
+/** A gauge and how it is put to use, as a reading names it. */
+export const withOf = ({ id, reader, onMaster }: Gauge) => ({
+  gauge: id,
+  ...(reader === undefined ? {} : { reader }),
+  ...(onMaster && { onMaster: true }),
+});
 
 const SAME_AGAIN = 'The same again';
 

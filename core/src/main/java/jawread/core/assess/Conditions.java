@@ -55,7 +55,9 @@ public record Conditions(Rules rules, Instruments instruments, Material material
         Length spread = value.spread(standing.spread(), standing.values());
         Length resolution = standing.resolution();
         return differently(standing.readings()).stream()
-                .map(reading -> Uncertainty.of(measuredBy(reading, kind, spread, resolution, counting, size)))
+                .map(reading -> reading.made()
+                        .map(made -> madeOf(made, reading, kind, counting))
+                        .orElseGet(() -> Uncertainty.of(measuredBy(reading, kind, spread, resolution, counting, size))))
                 .max(Comparator.comparing(Uncertainty::standard))
                 .orElseThrow();
     }
@@ -76,7 +78,9 @@ public record Conditions(Rules rules, Instruments instruments, Material material
     }
 
     private static boolean isReadAlike(Reading one, Reading other) {
-        return one.with().gauge() == other.with().gauge()
+        return one.made().isEmpty()
+                && other.made().isEmpty()
+                && one.with().gauge() == other.with().gauge()
                 && one.with().reader().equals(other.with().reader())
                 && (one.setting() == other.setting()
                         || one.setting().map(SetTo::id).equals(other.setting().map(SetTo::id)))
@@ -88,9 +92,19 @@ public record Conditions(Rules rules, Instruments instruments, Material material
 
     /** U of a single reading. */
     Length expanded(FeatureKind kind, Reading reading) {
-        return Length.nearest(
-                Uncertainty.of(measuredBy(reading, kind, reading.spread(), reading.judgedTo(), 1, reading.value()))
-                        .expanded());
+        return Length.nearest(reading.made()
+                .map(made -> madeOf(made, reading, kind, 1))
+                .orElseGet(() -> Uncertainty.of(
+                        measuredBy(reading, kind, reading.spread(), reading.judgedTo(), 1, reading.value())))
+                .expanded());
+    }
+
+    /** Each figure by its own gauge, as if it were a reading by itself. */
+    private Uncertainty madeOf(MadeOf made, Reading of, FeatureKind kind, int counting) {
+        return made.uncertainty(made.pieces().stream()
+                .map(of::only)
+                .map(one -> Uncertainty.of(measuredBy(one, kind, one.spread(), one.judgedTo(), counting, one.value())))
+                .toList());
     }
 
     private MeasuredBy measuredBy(

@@ -1,6 +1,7 @@
 package jawread.core.assess;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -152,8 +153,11 @@ final class Doubts {
                 .flatMap(Optional::stream)
                 .map(reference -> asShown(reference, reading))
                 .toList();
-        return Finding.of(reading.asKept(readOn(reading)), references)
-                .filter(finding -> !isStillToBeCut(reading, finding))
+        // Which of its figures a slip was in, its size does not tell.
+        Optional<Finding> found = reading.made().isPresent()
+                ? Finding.unnamed(reading.raw(), references)
+                : Finding.of(reading.asKept(readOn(reading)), references);
+        return found.filter(finding -> !isStillToBeCut(reading, finding))
                 .map(finding -> new Doubt.Misread(reading, readOn(reading), finding));
     }
 
@@ -218,6 +222,7 @@ final class Doubts {
 
     private Optional<Finding> slippedAgainstDrawing(Reading check, Length expanded) {
         return References.drawing(feature.demand(), expanded)
+                .filter(reference -> check.made().isEmpty())
                 .map(reference -> asShown(reference, check))
                 .flatMap(reference -> Finding.of(check.asKept(readOn(check)), List.of(reference)))
                 .filter(finding -> finding.named().isPresent());
@@ -275,20 +280,30 @@ final class Doubts {
     }
 
     private Stream<Doubt> ofItsGauge(Reading reading, Instrument on) {
-        return Stream.of(neverSet(reading, on), zeroMoved(reading, on)).flatMap(Optional::stream);
+        return reading.made().isEmpty()
+                ? ofItsGauge(reading, reading, on)
+                : reading.figures()
+                        .flatMap(figure -> ofItsGauge(reading, figure, readOn(figure)))
+                        .filter(new HashSet<>()::add);
     }
 
-    private Optional<Doubt> neverSet(Reading reading, Instrument on) {
-        return on.gauge().kind().isComparator() && reading.setting().isEmpty() && !hasAnswered(reading)
+    /** @param read the reading, or the figure of it that was read on the gauge */
+    private Stream<Doubt> ofItsGauge(Reading reading, Reading read, Instrument on) {
+        return Stream.of(neverSet(reading, read, on), zeroMoved(reading, read, on))
+                .flatMap(Optional::stream);
+    }
+
+    private Optional<Doubt> neverSet(Reading reading, Reading read, Instrument on) {
+        return on.gauge().kind().isComparator() && read.setting().isEmpty() && !hasAnswered(reading)
                 ? Optional.of(new Doubt.NeverSet(reading, on))
                 : Optional.empty();
     }
 
-    private Optional<Doubt> zeroMoved(Reading reading, Instrument on) {
-        ZeroStrip zeros = on.zerosOf(reading.with());
+    private Optional<Doubt> zeroMoved(Reading reading, Reading read, Instrument on) {
+        ZeroStrip zeros = on.zerosOf(read.with());
         return zeros.looks().isEmpty()
                 ? Optional.empty()
-                : zeros.doubtOf(reading.takenAt().toEpochMilli(), reading.correction())
+                : zeros.doubtOf(reading.takenAt().toEpochMilli(), read.correction())
                         .filter(moved -> !hasAnsweredTo(moved.look().id(), reading))
                         .map(moved -> new Doubt.ZeroMoved(reading, on, moved));
     }

@@ -121,10 +121,7 @@ public final class FeatureLog {
 
     private static Set<Long> readWith(Set<Long> before, List<Reading> readings) {
         var all = new HashSet<>(before);
-        readings.forEach(reading -> {
-            all.add(reading.with().gauge());
-            reading.with().reader().ifPresent(all::add);
-        });
+        readings.forEach(reading -> reading.gauges().forEach(all::add));
         return all.size() == before.size() ? before : Set.copyOf(all);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import jawread.core.gauge.Method;
 import jawread.core.gauge.SettingMasters;
 import jawread.core.heat.Material;
@@ -63,6 +64,11 @@ public record Instruments(
     /** {@code M6}, {@code T1 + M6}, or {@code M6 on a master}. */
     public String number(ReadWith with) {
         return method(with).name();
+    }
+
+    /** Of a size that is made of several figures each gauge once: {@code M6 and B1}. */
+    public String number(Reading reading) {
+        return reading.figures().map(figure -> number(figure.with())).distinct().collect(Collectors.joining(" and "));
     }
 
     /** As it was read with, whatever became of it since; in nobody's hands. */

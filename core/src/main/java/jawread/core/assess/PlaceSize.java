@@ -104,7 +104,7 @@ public record PlaceSize(
     private static boolean isLive(List<Reading> readings, Instruments instruments) {
         return !readings.isEmpty()
                 && readings.stream()
-                        .mapToLong(reading -> reading.with().gauge())
+                        .flatMap(Reading::gauges)
                         .distinct()
                         .allMatch(gauge -> instruments.of(gauge).gauge().kind().live());
     }

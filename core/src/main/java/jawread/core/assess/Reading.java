@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -18,6 +19,7 @@ import jawread.core.scale.Parts;
  * @param round 0 as found, n after cut n
  * @param quick whether it is a quick check with another gauge: held against the other readings of the place, and none of them
  * @param wasDue whether a calibration of its gauges had run out then
+ * @param made the figures it was made of, the first read with {@code with}; empty where it is one figure
  */
 public record Reading(
         UUID id,
@@ -31,7 +33,24 @@ public record Reading(
         Figure figure,
         Corrections corrections,
         boolean quick,
-        boolean wasDue) {
+        boolean wasDue,
+        Optional<MadeOf> made) {
+    public Reading(
+            UUID id,
+            long seq,
+            long part,
+            UUID feature,
+            PlaceKey place,
+            int round,
+            ReadWith with,
+            Entry entry,
+            Figure figure,
+            Corrections corrections,
+            boolean quick,
+            boolean wasDue) {
+        this(id, seq, part, feature, place, round, with, entry, figure, corrections, quick, wasDue, Optional.empty());
+    }
+
     /**
      * How it came in.
      *
@@ -166,7 +185,57 @@ public record Reading(
                         figure.unit()),
                 new Corrections(corrections.known(), thermal, corrections.setting(), corrections.warmth()),
                 quick,
+                wasDue,
+                made);
+    }
+
+    /** Whether both were read with the same, in the same way: then they are repeats of each other. */
+    boolean isReadAlike(Reading other) {
+        return with.equals(other.with)
+                && (made == other.made || made.map(MadeOf::alike).equals(other.made.map(MadeOf::alike)));
+    }
+
+    /** One of its figures as a reading by itself. */
+    Reading only(MadeOf.Piece piece) {
+        return new Reading(
+                id,
+                seq,
+                part,
+                feature,
+                place,
+                round,
+                piece.with(),
+                entry,
+                piece.figure(),
+                piece.corrections(),
+                quick,
                 wasDue);
+    }
+
+    /** It by itself, or its figures each by itself. */
+    Stream<Reading> figures() {
+        return made.map(of -> of.pieces().stream().map(this::only)).orElseGet(() -> Stream.of(this));
+    }
+
+    /** What it would have been on a gauge that had not moved, before any correction; with several figures in each of those read on it. */
+    public Length hadNotMoved(Instrument on, Length moved) {
+        return made.map(of -> of.hadNotMoved(on.id(), moved)).orElseGet(() -> raw().minus(moved));
+    }
+
+    /** How a gauge was put to use in it. Throws {@link java.util.NoSuchElementException} where it was not read on it. */
+    public ReadWith withOn(Instrument on) {
+        return figures()
+                .map(Reading::with)
+                .filter(each -> each.read() == on.id())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Every gauge that it was read with, or that was carried to one that was. */
+    public Stream<Long> gauges() {
+        return figures()
+                .map(Reading::with)
+                .flatMap(each -> Stream.concat(Stream.of(each.gauge()), each.reader().stream()));
     }
 
     /** d: a division, or half of one where tenths were judged. Of a figure written shorter than the gauge shows, what was written. */

@@ -62,13 +62,15 @@ public record Standing(
 
     /** Those of each method by themselves, in the order in which they were read with first. */
     List<Standing> byMethod() {
-        boolean isOne = readings.isEmpty()
-                || readings.stream()
-                        .allMatch(each -> each.with().equals(readings.get(0).with()));
+        boolean isOne = readings.isEmpty() || readings.stream().allMatch(each -> each.isReadAlike(readings.get(0)));
         return isOne
                 ? List.of(this)
                 : readings.stream()
-                        .collect(Collectors.groupingBy(Reading::with, LinkedHashMap::new, Collectors.toList()))
+                        .collect(Collectors.groupingBy(
+                                reading ->
+                                        List.of(reading.with(), reading.made().map(MadeOf::alike)),
+                                LinkedHashMap::new,
+                                Collectors.toList()))
                         .values()
                         .stream()
                         .map(Standing::of)

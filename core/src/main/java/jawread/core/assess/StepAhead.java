@@ -139,7 +139,7 @@ public record StepAhead(
     private static Stream<String> numbersReadWith(FeatureAssessment feature) {
         return feature.inForce().places().stream()
                 .flatMap(place -> place.standing().stream())
-                .map(reading -> feature.of().conditions().instruments().number(reading.with()));
+                .map(reading -> feature.of().conditions().instruments().number(reading));
     }
 
     private static double expanded(Choice choice) {

@@ -2,6 +2,7 @@ package jawread.core.doubt;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.misread.Explanation;
 import jawread.core.misread.KeptReading;
@@ -27,19 +28,25 @@ public record Finding(Reference against, Length apart, Optional<Explanation> nam
      * @return empty when nothing is in doubt
      */
     public static Optional<Finding> of(KeptReading kept, List<Reference> references) {
-        List<Reference> disagreeing = references.stream()
-                .filter(reference -> !reference.agreesWith(kept.read()))
-                .toList();
-        Optional<Finding> named = disagreeing.stream()
+        Optional<Finding> named = disagreeing(kept.read(), references)
                 .flatMap(reference -> named(kept, reference).stream())
                 .findFirst();
+        return named.or(() -> unnamed(kept.read(), references));
+    }
+
+    /** The same for a figure that no slip can be named of. */
+    public static Optional<Finding> unnamed(Length read, List<Reference> references) {
         boolean borneOut =
-                references.stream().anyMatch(reference -> isOfThePlace(reference) && reference.agreesWith(kept.read()));
-        return named.or(() -> disagreeing.stream()
+                references.stream().anyMatch(reference -> isOfThePlace(reference) && reference.agreesWith(read));
+        return disagreeing(read, references)
                 .filter(reference -> isOfThePlace(reference) || !borneOut)
                 .findFirst()
                 .map(reference ->
-                        new Finding(reference, reference.distanceTo(kept.read()), Optional.empty(), Optional.empty())));
+                        new Finding(reference, reference.distanceTo(read), Optional.empty(), Optional.empty()));
+    }
+
+    private static Stream<Reference> disagreeing(Length read, List<Reference> references) {
+        return references.stream().filter(reference -> !reference.agreesWith(read));
     }
 
     private static Optional<Finding> named(KeptReading kept, Reference reference) {

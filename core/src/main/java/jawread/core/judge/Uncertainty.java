@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import jawread.core.length.Length;
 
 /**
@@ -49,6 +51,58 @@ public record Uncertainty(List<Contribution> contributions, double placeVariance
                 new Contribution(UncertaintySource.MATERIAL, warmth.materialVariance(size))));
         contributions.sort(LARGEST_FIRST);
         return new Uncertainty(contributions, step + repeat);
+    }
+
+    /**
+     * What one of several figures brings to a size that is made of them.
+     *
+     * @param weight how often it counts; below zero where it is taken away
+     * @param gauge the number of the one whose scale was read
+     */
+    public record Share(double weight, Uncertainty of, long gauge) {
+        double variance(UncertaintySource source) {
+            return weight
+                    * weight
+                    * of.contributions().stream()
+                            .filter(each -> each.source() == source)
+                            .mapToDouble(Contribution::variance)
+                            .sum();
+        }
+    }
+
+    /**
+     * Of a size that is made of several figures: √(u1² + u2²), each by its weight. What a gauge is off by is in all of its figures alike: where
+     * some are taken away from others it cancels for the greater part, and counts once, as the largest of them.
+     */
+    public static Uncertainty ofSeveral(List<Share> shares) {
+        var contributions = new ArrayList<Contribution>();
+        for (UncertaintySource source : UncertaintySource.values()) {
+            contributions.add(new Contribution(
+                    source,
+                    source == UncertaintySource.GAUGE
+                            ? ofGauges(shares)
+                            : shares.stream()
+                                    .mapToDouble(share -> share.variance(source))
+                                    .sum()));
+        }
+        contributions.sort(LARGEST_FIRST);
+        return new Uncertainty(
+                contributions,
+                shares.stream()
+                        .mapToDouble(share ->
+                                share.weight() * share.weight() * share.of().placeVariance())
+                        .sum());
+    }
+
+    private static double ofGauges(List<Share> shares) {
+        return shares.stream().collect(Collectors.groupingBy(Share::gauge)).values().stream()
+                .mapToDouble(same -> {
+                    DoubleStream each = same.stream().mapToDouble(share -> share.variance(UncertaintySource.GAUGE));
+                    boolean isCancelled = same.stream().anyMatch(share -> share.weight() < 0)
+                            && same.stream().anyMatch(share -> share.weight() > 0);
+                    return isCancelled ? each.max().orElse(0) : each.sum();
+                })
+                .sum();
     }
 
     /** u, in µm. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.vectors.VectorFile;
 import jawread.core.vectors.VectorFile.VectorRow;
@@ -97,18 +98,11 @@ class ScaleVectorsTest {
     }
 
     private static Length centre(VectorRow row) {
-        return switch (row.get("kind")) {
-            case "equal" ->
-                CentreDistance.ofEqual(VectorLength.in(row, "A"), VectorLength.in(row, "B"))
-                        .orThrow();
-            case "holes" ->
-                CentreDistance.ofHoles(
-                        VectorLength.in(row, "B"), VectorLength.in(row, "d1"), VectorLength.in(row, "d2"));
-            case "pins" ->
-                CentreDistance.ofPins(VectorLength.in(row, "A"), VectorLength.in(row, "d1"), VectorLength.in(row, "d2"))
-                        .orThrow();
-            case "zeros" -> CentreDistance.ofZeros(VectorLength.in(row, "A"), VectorLength.in(row, "B"));
-            default -> throw new IllegalArgumentException(row.get("kind"));
-        };
+        MadeFrom way = MadeFrom.of(row.get("kind")).orElseThrow();
+        return way.of(Stream.of("A", "B", "d1", "d2")
+                        .filter(column -> !row.get(column).isEmpty())
+                        .map(column -> VectorLength.in(row, column))
+                        .toList())
+                .orThrow();
     }
 }

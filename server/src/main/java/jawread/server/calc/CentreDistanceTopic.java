@@ -7,7 +7,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
-import jawread.core.scale.CentreDistance;
+import jawread.core.scale.MadeFrom;
 import org.springframework.stereotype.Component;
 
 /** The distance of two centres, from edges or from two positions. */
@@ -39,11 +39,12 @@ class CentreDistanceTopic implements CalcTopic {
     }
 
     private static Outcome<Length> centre(String kind, CalcRow row) {
-        return switch (kind) {
-            case "equal" -> CentreDistance.ofEqual(row.length("A"), row.length("B"));
-            case "holes" -> Outcome.of(CentreDistance.ofHoles(row.length("B"), row.length("d1"), row.length("d2")));
-            case "pins" -> CentreDistance.ofPins(row.length("A"), row.length("d1"), row.length("d2"));
-            default -> Outcome.of(CentreDistance.ofZeros(row.length("A"), row.length("B")));
+        MadeFrom way = MadeFrom.of(kind).orElseThrow();
+        List<String> columns = switch (way) {
+            case HOLES -> List.of("B", "d1", "d2");
+            case PINS -> List.of("A", "d1", "d2");
+            default -> List.of("A", "B");
         };
+        return way.of(columns.stream().map(row::length).toList());
     }
 }

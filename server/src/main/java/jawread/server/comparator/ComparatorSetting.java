@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jawread.core.assess.SetTo;
 import jawread.core.length.Length;
 import jawread.core.scale.Sense;
 
@@ -33,4 +34,9 @@ public record ComparatorSetting(
         Optional<BigDecimal> temperature,
         Sense sense,
         long person,
-        Instant at) {}
+        Instant at) {
+    /** As a reading rests on it. */
+    public SetTo setTo() {
+        return new SetTo(id, size, shown, expanded, material, temperature);
+    }
+}

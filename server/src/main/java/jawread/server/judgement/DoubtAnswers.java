@@ -54,7 +54,7 @@ class DoubtAnswers {
 
     /** As it would have been read on a gauge that stood right. */
     static Length corrected(ZeroMoved doubt) {
-        return doubt.reading().raw().minus(doubt.moved().moved());
+        return doubt.reading().hadNotMoved(doubt.on(), doubt.moved().moved());
     }
 
     /** Answers once; sent again it is the same answer. Refuses none, one that is not in doubt for this check, and a gauge that moved at no moment. */

@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.UUID;
 import jawread.core.assess.Doubt.ZeroMoved;
 import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.Instrument;
+import jawread.core.assess.ReadWith;
 import jawread.core.assess.Reading;
 import jawread.core.length.Length;
 import jawread.server.access.People;
@@ -119,7 +121,9 @@ public class DoubtPages {
 
     private ZeroView zero(UUID id, List<Off> resting) {
         Reading first = resting.get(0).doubt().reading();
-        Gauge gauge = drawer.byId(first.with().read());
+        Instrument on = resting.get(0).doubt().on();
+        ReadWith with = first.withOn(on);
+        Gauge gauge = drawer.byId(on.id());
         Length found = resting.get(0).doubt().moved().look().check().found();
         return new ZeroView(
                 id,
@@ -127,7 +131,7 @@ public class DoubtPages {
                 gauge.shopNumber(),
                 words.say(
                         "doubts.zero." + (found.isNegative() ? "small" : "large")
-                                + (first.with().onMaster() ? ".on-master" : ""),
+                                + (with.onMaster() ? ".on-master" : ""),
                         Map.of(
                                 "gauge", gauge.shopNumber(),
                                 "found", figures.exactly(found.abs(), gauge.unit()),
@@ -136,7 +140,7 @@ public class DoubtPages {
                 instruments
                         .now()
                         .of(gauge.id())
-                        .zerosOf(first.with())
+                        .zerosOf(with)
                         .lastGoodBefore(first.takenAt().toEpochMilli())
                         .map(look -> Instant.ofEpochMilli(look.at()))
                         .orElse(null),

@@ -36,6 +36,7 @@ import jawread.server.measure.Marks.PutRight;
 import jawread.server.measure.Readings;
 import jawread.server.measure.TakenAt;
 import jawread.server.storage.SyncTime;
+import jawread.server.words.Words;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -58,6 +59,7 @@ class MeasuringController {
     private final Sheets sheets;
     private final BenchOverview bench;
     private final ScreenTickets tickets;
+    private final Words words;
 
     MeasuringController(
             JsonMapper json,
@@ -65,13 +67,15 @@ class MeasuringController {
             Marks marks,
             Sheets sheets,
             BenchOverview bench,
-            ScreenTickets tickets) {
+            ScreenTickets tickets,
+            Words words) {
         this.json = json;
         this.readings = readings;
         this.marks = marks;
         this.sheets = sheets;
         this.bench = bench;
         this.tickets = tickets;
+        this.words = words;
     }
 
     /**
@@ -82,6 +86,7 @@ class MeasuringController {
      * @param stops of pins the smallest that does not go, as typed, beside the largest that does; absent for any other gauge
      * @param parts the counts read on the scale, by the name of the part; absent when it was typed
      * @param pm what the page made of the parts, whole picometres
+     * @param made the rest of a size that is made of several figures, of which {@code typed} is the first; absent where it is one
      * @param quick whether it is a quick check with another gauge; absent: it is not
      * @param takenAt by the shop's clock
      */
@@ -100,6 +105,7 @@ class MeasuringController {
             @Nullable Map<String, BigDecimal> parts,
             @Nullable Long base,
             @Nullable Long pm,
+            @Nullable MadeBody made,
             @Nullable Boolean quick,
             Instant takenAt) {}
 
@@ -187,6 +193,9 @@ class MeasuringController {
                 Optional.ofNullable(body.parts()).map(Parts::new),
                 Optional.ofNullable(body.base()).map(Length::ofPicometres),
                 Optional.ofNullable(body.pm()).map(Length::ofPicometres),
+                Optional.ofNullable(body.made())
+                        .map(made -> made.beside(
+                                Optional.ofNullable(body.typed()).filter(typed -> body.stops() == null), words)),
                 Boolean.TRUE.equals(body.quick()),
                 body.takenAt().truncatedTo(ChronoUnit.MILLIS));
     }

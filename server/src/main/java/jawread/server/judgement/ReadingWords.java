@@ -5,11 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.core.assess.FeatureAssessment;
 import jawread.core.assess.FeatureLog;
 import jawread.core.assess.Instrument;
 import jawread.core.assess.Instruments;
+import jawread.core.assess.MadeOf;
+import jawread.core.assess.MadeOf.Piece;
 import jawread.core.assess.Place;
 import jawread.core.assess.Reading;
 import jawread.core.assess.Reading.Moved;
@@ -89,13 +92,9 @@ class ReadingWords {
 
     /** It names its people and its gauges; one of a comparator also what that was set on, which may be a master. */
     private static List<Subject> restsOn(Reading reading) {
-        return reading.setting().isPresent()
+        return reading.setting().isPresent() || reading.made().isPresent()
                 ? List.of(Subject.SHOP, Subject.DRAWER)
-                : Stream.concat(
-                                Stream.of(
-                                        Subject.SHOP,
-                                        Subject.gauge(reading.with().gauge())),
-                                reading.with().reader().map(Subject::gauge).stream())
+                : Stream.concat(Stream.of(Subject.SHOP), reading.gauges().map(Subject::gauge))
                         .toList();
     }
 
@@ -125,8 +124,8 @@ class ReadingWords {
                 size(reading, read),
                 reading.origin().code(),
                 byScale(reading, read).map(ScaleReading::estimated).orElse(false),
-                addends(reading, read),
-                instruments.number(reading.with()),
+                addends(reading, read, instruments),
+                instruments.number(reading),
                 people.nameOf(reading.person()),
                 reading.takenAt(),
                 log.strikeOf(reading).map(said -> SaidView.of(said, people)).orElse(null),
@@ -134,7 +133,7 @@ class ReadingWords {
                 setting(reading).orElse(null),
                 reading.pins().map(tried -> between(tried, reading, read)).orElse(null),
                 pressed(reading).orElse(null),
-                remark(reading, read, instruments.number(reading.with())).orElse(null));
+                remark(reading, read, instruments.number(reading)).orElse(null));
     }
 
     /** Of a figure whose last digits alone were typed, these and the head. */
@@ -233,7 +232,10 @@ class ReadingWords {
                                 "person", people.nameOf(setting.person()))));
     }
 
-    private List<AddendView> addends(Reading reading, Instrument read) {
+    private List<AddendView> addends(Reading reading, Instrument read, Instruments all) {
+        if (reading.made().isPresent()) {
+            return figures(reading.made().get(), all);
+        }
         Optional<SetTo> near = reading.setting().filter(set -> set.shown().isPresent());
         if (near.isPresent()) {
             Length travel = reading.raw().minus(near.get().size());
@@ -246,6 +248,29 @@ class ReadingWords {
                         sum))
                 .map(lines -> pieceByPiece(lines, reading, read))
                 .orElseGet(List::of);
+    }
+
+    /** A line for each figure that it was made of, by name and with its gauge. */
+    private List<AddendView> figures(MadeOf made, Instruments all) {
+        return IntStream.range(0, made.pieces().size())
+                .mapToObj(i -> {
+                    Piece piece = made.pieces().get(i);
+                    return new AddendView(
+                            "figure",
+                            words.say(
+                                    "made.figure",
+                                    Map.of(
+                                            "figure",
+                                                    words.say(
+                                                            "made." + made.way().code() + "." + (i + 1)),
+                                            "gauge", all.number(piece.with()))),
+                            figures.reading(
+                                            piece.raw(),
+                                            piece.figure().unit(),
+                                            piece.figure().resolution())
+                                    .text());
+                })
+                .toList();
     }
 
     /** What the gauge stood on is a line for each piece of it. */
@@ -288,9 +313,9 @@ class ReadingWords {
         var remarks = new ArrayList<String>();
         if (!reading.correction().isZero()) {
             remarks.add(words.say(
-                    "remark.corrected",
+                    reading.made().isPresent() ? "remark.corrected.made" : "remark.corrected",
                     Map.of(
-                            "gauge", read.number(),
+                            "gauge", number,
                             "raw",
                                     figures.reading(reading.raw(), reading.unit(), reading.resolution())
                                             .withUnit(),
@@ -316,7 +341,7 @@ class ReadingWords {
         if (reading.wasDue()) {
             remarks.add(words.say("remark.was-due", Map.of("gauge", number)));
         }
-        if (reading.pins().isEmpty()) {
+        if (reading.pins().isEmpty() && reading.made().isEmpty()) {
             remark(read.gauge(), reading.raw(), reading.leastCount()).ifPresent(remarks::add);
         }
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));

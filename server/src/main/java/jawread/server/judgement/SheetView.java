@@ -33,6 +33,7 @@ import jawread.server.words.LengthText;
  * @param left what is still to be read of this part, and of all of them, with the time it takes; absent when nothing is
  * @param quickWith what a quick check is best made with: the key of a method; absent where the drawer has none
  * @param shortEntry the last digits that stand for a figure; absent while the shop wants none of it, or figures share no head
+ * @param made from which figures it can be made that no gauge is laid on; absent for a runout
  * @param next the very next thing to do in the job, on this part before any other; absent when all is done
  * @param say one sentence for ears: the last figure, what it comes to, what is next
  */
@@ -55,8 +56,18 @@ public record SheetView(
         @Nullable String left,
         @Nullable String quickWith,
         @Nullable ShortEntryView shortEntry,
+        @Nullable MadeView made,
         @Nullable NextView next,
         String say) {
+    /**
+     * @param last the code of the way it was made by last; absent where it was read as one figure, or not at all
+     * @param gauges the keys of the methods that its figures were read with then; none without a last one
+     */
+    public record MadeView(List<MadeWayView> ways, @Nullable String last, List<String> gauges) {}
+
+    /** @param figures what each is called, in the order of the formula */
+    public record MadeWayView(String code, String name, List<String> figures) {}
+
     /**
      * @param gauge whose figures they are: the key of a method
      * @param head what stands before the digits

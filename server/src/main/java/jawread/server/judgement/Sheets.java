@@ -70,6 +70,7 @@ public class Sheets {
     private final UnderPlanWords underPlan;
     private final LivesWords lives;
     private final LastDigits lastDigits;
+    private final MadeWays made;
     private final Figures figures;
     private final Words words;
 
@@ -92,6 +93,7 @@ public class Sheets {
             UnderPlanWords underPlan,
             LivesWords lives,
             LastDigits lastDigits,
+            MadeWays made,
             Figures figures,
             Words words) {
         this.snapshots = snapshots;
@@ -112,6 +114,7 @@ public class Sheets {
         this.underPlan = underPlan;
         this.lives = lives;
         this.lastDigits = lastDigits;
+        this.made = made;
         this.figures = figures;
         this.words = words;
     }
@@ -197,6 +200,7 @@ public class Sheets {
                 quickWith(judged, methodsOf, gauge).orElse(null),
                 gauge.flatMap(of -> lastDigits.after(judged.log(), of).map(entry -> ShortEntryView.of(of, entry)))
                         .orElse(null),
+                made.of(judged).orElse(null),
                 partWords.next(Optional.of(part), plan).orElse(null),
                 spoken.of(judged, roundViews.get(roundViews.size() - 1)));
     }

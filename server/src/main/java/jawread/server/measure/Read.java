@@ -10,9 +10,21 @@ import jawread.server.comparator.ComparatorSetting;
  * What the figure or the scale parts come to.
  *
  * @param correction for an error of the gauge that is known and left
+ * @param leastCount of a size that is made of several figures, the coarsest of theirs; empty: that of the gauge that was read
  * @param spread s of single readings by these hands with this method
  */
-record Read(Length value, Length resolution, LengthUnit unit, Length correction, Length spread, RestsOn rests) {
+record Read(
+        Length value,
+        Length resolution,
+        LengthUnit unit,
+        Length correction,
+        Length spread,
+        RestsOn rests,
+        Optional<Length> leastCount) {
+    Read(Length value, Length resolution, LengthUnit unit, Length correction, Length spread, RestsOn rests) {
+        this(value, resolution, unit, correction, spread, rests, Optional.empty());
+    }
+
     static Read of(Length value, Length resolution, LengthUnit unit, RestsOn rests) {
         return new Read(value, resolution, unit, Length.ZERO, Length.ZERO, rests);
     }

@@ -9,11 +9,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import jawread.core.assess.MadeOf;
 import jawread.core.assess.Origin;
+import jawread.core.assess.PartTemperature;
 import jawread.core.assess.Place;
 import jawread.core.assess.PlaceKey;
 import jawread.core.assess.ReadWith;
@@ -26,6 +29,7 @@ import jawread.core.assess.SetTo;
 import jawread.core.judge.Bracket;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.scale.MadeFrom;
 import jawread.core.scale.Parts;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.drawer.Gauge;
@@ -116,6 +120,8 @@ class ReadingRow extends Kept {
     @Column(nullable = false)
     private LengthUnit unit;
 
+    private String madeFrom;
+
     @Column(nullable = false)
     private boolean quick;
 
@@ -165,9 +171,10 @@ class ReadingRow extends Kept {
         this.correctionPm = read.correction().picometres();
         this.thermalPm = read.rests().thermal().picometres();
         this.resolutionPm = read.resolution().picometres();
-        this.leastCountPm = method.read().leastCount().picometres();
+        this.leastCountPm = read.leastCount().orElse(method.read().leastCount()).picometres();
         this.spreadPm = read.spread().picometres();
         this.unit = read.unit();
+        this.madeFrom = asked.made().map(of -> of.way().code()).orElse(null);
         this.quick = asked.quick();
         this.takenAt = asked.takenAt();
         this.keptAt = now;
@@ -215,6 +222,15 @@ class ReadingRow extends Kept {
         return new ReadWith(gaugeId, Optional.ofNullable(readerId), onMaster);
     }
 
+    /** The formula of a size that was made of several figures. */
+    Optional<MadeFrom> madeFrom() {
+        return Optional.ofNullable(madeFrom).flatMap(MadeFrom::of);
+    }
+
+    Optional<PartTemperature> partWarmth() {
+        return Optional.ofNullable(warmth).map(of -> of.warmth().temperature());
+    }
+
     Optional<Length> base() {
         return Optional.ofNullable(basePm).map(Length::ofPicometres);
     }
@@ -248,8 +264,13 @@ class ReadingRow extends Kept {
      *
      * @param isInRound whether a round is the one it is asked for in
      * @param usual what the gauge adds on its own
+     * @param figures of a size that was made of several, those it was kept with
      */
-    boolean isKeptAs(KeepReading asked, Predicate<UUID> isInRound, Supplier<Length> usual) {
+    boolean isKeptAs(
+            KeepReading asked,
+            Predicate<UUID> isInRound,
+            Supplier<Length> usual,
+            Supplier<List<ReadingFigureRow>> figures) {
         return partId == asked.part()
                 && isInRound.test(round.getId())
                 && placeId == asked.place()
@@ -261,7 +282,14 @@ class ReadingRow extends Kept {
                 && Optional.ofNullable(stopsTyped).equals(asked.stops())
                 && Optional.ofNullable(parts).map(Parts::parse).equals(asked.parts())
                 && asked.base().stream().allMatch(of -> of.equals(base().orElseGet(usual)))
-                && takenAt.equals(asked.takenAt());
+                && takenAt.equals(asked.takenAt())
+                && madeFrom().equals(asked.made().map(MadeBy::way))
+                && (madeFrom == null
+                        || figures.get().stream()
+                                .skip(1)
+                                .map(figure -> new MadeBy.Other(figure.with(), figure.typed()))
+                                .toList()
+                                .equals(asked.made().map(MadeBy::others).orElse(List.of())));
     }
 
     /** Digits that were sent alone were made whole when they were kept. */
@@ -279,8 +307,10 @@ class ReadingRow extends Kept {
      * @param under the revision that it was read under, where that held the feature to something else
      * @param setting of a comparator, where it was set by somebody here
      * @param moved where it was taken elsewhere
+     * @param made of what, where it is made of several figures
      */
-    Reading reading(At at, Optional<Integer> under, Optional<SetTo> setting, Optional<Moved> moved) {
+    Reading reading(
+            At at, Optional<Integer> under, Optional<SetTo> setting, Optional<Moved> moved, Optional<MadeOf> made) {
         return new Reading(
                 id,
                 seq,
@@ -309,11 +339,9 @@ class ReadingRow extends Kept {
                         Length.ofPicometres(spreadPm),
                         unit),
                 new Corrections(
-                        Length.ofPicometres(correctionPm),
-                        Length.ofPicometres(thermalPm),
-                        setting,
-                        Optional.ofNullable(warmth).map(of -> of.warmth().temperature())),
+                        Length.ofPicometres(correctionPm), Length.ofPicometres(thermalPm), setting, partWarmth()),
                 quick,
-                gaugeState == GaugeState.DUE);
+                gaugeState == GaugeState.DUE,
+                made);
     }
 }

@@ -10,21 +10,18 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
+import jawread.core.assess.MadeOf;
 import jawread.core.assess.Origin;
 import jawread.core.assess.Place;
-import jawread.core.length.Length;
 import jawread.core.length.Refusal;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.choosing.FeatureMethods;
-import jawread.server.comparator.ComparatorSetting;
-import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
 import jawread.server.drawer.Methods;
-import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
 import jawread.server.job.Lineage;
@@ -36,6 +33,7 @@ import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.live.Receipt;
+import jawread.server.measure.FiguresRead.Sized;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
@@ -55,8 +53,8 @@ public class Readings {
     private final PlansInForce plans;
     private final Drawer drawer;
     private final Methods methods;
-    private final ZeroChecks checks;
-    private final ComparatorSettings settings;
+    private final ReadingFigureRepository figures;
+    private final FiguresRead figuresRead;
     private final ReadOff readOff;
     private final LastDigits lastDigits;
     private final Logs logs;
@@ -75,8 +73,8 @@ public class Readings {
             PlansInForce plans,
             Drawer drawer,
             Methods methods,
-            ZeroChecks checks,
-            ComparatorSettings settings,
+            ReadingFigureRepository figures,
+            FiguresRead figuresRead,
             ReadOff readOff,
             LastDigits lastDigits,
             Logs logs,
@@ -93,8 +91,8 @@ public class Readings {
         this.plans = plans;
         this.drawer = drawer;
         this.methods = methods;
-        this.checks = checks;
-        this.settings = settings;
+        this.figures = figures;
+        this.figuresRead = figuresRead;
         this.readOff = readOff;
         this.lastDigits = lastDigits;
         this.logs = logs;
@@ -114,9 +112,15 @@ public class Readings {
     @Transactional
     public TakenAt keep(KeepReading sent) {
         // Neither the gauges nor the job change from here on until this is kept.
-        locks.ofPart(sent.part(), Stream.concat(Stream.of(sent.with().gauge()), sent.with().reader().stream()));
-        GaugeAndReader method = methods.method(sent.with());
-        KeepReading seen = readOff.byLooks(sent, method.read());
+        locks.ofPart(
+                sent.part(),
+                sent.figures()
+                        .map(KeepReading::with)
+                        .flatMap(with -> Stream.concat(Stream.of(with.gauge()), with.reader().stream())));
+        List<GaugeAndReader> by =
+                sent.figures().map(figure -> methods.method(figure.with())).toList();
+        GaugeAndReader method = by.get(0);
+        KeepReading seen = sent.made().isPresent() ? sent : readOff.byLooks(sent, method.read());
         Part part = plans.part(seen.part());
         // A page that was loaded before the plan was changed names the edition that it knew.
         Feature edition = plans.featureOf(part, seen.feature());
@@ -131,54 +135,51 @@ public class Readings {
                     .isKeptAs(
                             seen,
                             rounds.asOne(part, edition, seen.round(), seen.takenAt())::contains,
-                            () -> method.read().base())) {
+                            () -> method.read().base(),
+                            () -> figures.findAllByReadingIdInOrderByNumber(List.of(seen.id())))) {
                 throw Refused.keptOtherwise(words);
             }
             return new TakenAt(
                     Receipt.before(seen.id(), before.get().seq()), seen.id(), part, feature, seen.round(), place);
         }
-        KeepReading asked = lastDigits.whole(
-                seen,
-                method,
-                () -> logs.of(judging, plans.partsOf(part.plan()))
-                        .get(part.id())
-                        .of(feature.key()));
+        // The last digits of a figure among several would stand for none of them.
+        KeepReading asked = seen.made().isPresent()
+                ? seen
+                : lastDigits.whole(
+                        seen,
+                        method,
+                        () -> logs.of(judging, plans.partsOf(part.plan()))
+                                .get(part.id())
+                                .of(feature.key()));
         refuseUnlessTakenMeanwhile(asked, part);
-        refuseUnlessFit(method, feature, part.plan());
+        by.forEach(each -> refuseUnlessFit(each, feature, part.plan()));
         refuseMadeUp(asked, part);
         refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));
         Person person = people.byId(asked.person());
-        Optional<ComparatorSetting> setting =
-                method.isSet() ? settings.of(method.gauge(), asked.takenAt()) : Optional.empty();
-        Read read = readOff.of(asked, method, feature.kind(), setting)
-                .with(
-                        // What its frame is off is in what it showed on the master, too.
-                        method.onMaster() ? Length.ZERO : checks.correction(method.read()),
-                        methods.spread(method, feature.kind(), person, asked.takenAt()));
-        Optional<PartWarmth> warmth = warmths.of(part);
-        Read atTwenty = read.at(
-                warmth,
-                warmths.correction(
-                        warmth,
-                        part.job(),
-                        read.value().plus(read.correction()),
-                        read.rests().setting()));
+        Sized sized = figuresRead.of(asked, by, feature, part, person);
         long revision = jobs.fixRevisionWith(edition, judging);
         MeasuringRoundRow round = rounds.forReading(asked, part, edition, person);
         long seq = journal.write(part.job().id(), What.READING);
         readings.save(new ReadingRow(
                 asked,
-                atTwenty,
+                sized.read(),
                 part.job().id(),
                 revision,
                 round,
-                warmth.flatMap(warmths::row),
+                sized.read().rests().warmth().flatMap(warmths::row),
                 taken,
                 method,
-                stateOf(method, asked.takenAt()),
+                stateOf(by, asked.takenAt()),
                 seq,
                 clock.instant()));
+        sized.made().ifPresent(made -> keep(made, asked));
         return new TakenAt(Receipt.now(asked.id(), seq), asked.id(), part, feature, asked.round(), place);
+    }
+
+    private void keep(MadeOf made, KeepReading asked) {
+        for (int i = 0; i < made.pieces().size(); i++) {
+            figures.save(new ReadingFigureRow(asked.id(), i + 1, made.pieces().get(i), asked.takenAt()));
+        }
     }
 
     /** How many readings were taken at a place of a part, struck ones too. */
@@ -248,10 +249,13 @@ public class Readings {
                 .with("instead", instead);
     }
 
-    /** Of both, the worse, when it was read. */
-    private GaugeState stateOf(GaugeAndReader method, Instant at) {
-        GaugeState read = drawer.stateAt(method.read(), at);
-        return read == GaugeState.DUE ? read : drawer.stateAt(method.gauge(), at);
+    /** Of all, the worst, when it was read. */
+    private GaugeState stateOf(List<GaugeAndReader> by, Instant at) {
+        List<GaugeState> states = by.stream()
+                .flatMap(method -> Stream.of(method.gauge(), method.read()))
+                .map(gauge -> drawer.stateAt(gauge, at))
+                .toList();
+        return states.contains(GaugeState.DUE) ? GaugeState.DUE : states.get(0);
     }
 
     private void refuseMadeUp(KeepReading asked, Part part) {

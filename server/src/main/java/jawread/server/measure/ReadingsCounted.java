@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.core.assess.MadeOf;
 import jawread.core.assess.Reading;
 import jawread.core.assess.Reading.Moved;
 import jawread.core.assess.SetTo;
@@ -28,13 +29,19 @@ class ReadingsCounted {
     private final ReadingRepository readings;
     private final ReadingMoveRepository moves;
     private final ComparatorSettings settings;
+    private final ReadingFigureRepository figures;
 
     ReadingsCounted(
-            PlansInForce plans, ReadingRepository readings, ReadingMoveRepository moves, ComparatorSettings settings) {
+            PlansInForce plans,
+            ReadingRepository readings,
+            ReadingMoveRepository moves,
+            ComparatorSettings settings,
+            ReadingFigureRepository figures) {
         this.plans = plans;
         this.readings = readings;
         this.moves = moves;
         this.settings = settings;
+        this.figures = figures;
     }
 
     /**
@@ -202,7 +209,8 @@ class ReadingsCounted {
                 .filter(row ->
                         where.seat(row).filter(seat -> !where.isOff(row, seat)).isPresent())
                 .toList();
-        Map<UUID, SetTo> set = settings(here);
+        Map<UUID, List<ReadingFigureRow>> made = figures(here);
+        Map<UUID, SetTo> set = settings(here, made.values());
         return here.stream()
                 .map(row -> {
                     Seat seat = where.seat(row).orElseThrow();
@@ -214,7 +222,14 @@ class ReadingsCounted {
                                     where.round(row, seat)),
                             where.lineage().under(seat, row.planRevisionId()),
                             row.settingId().map(set::get),
-                            where.moved(row));
+                            where.moved(row),
+                            row.madeFrom()
+                                    .map(way -> new MadeOf(
+                                            way,
+                                            made.get(row.getId()).stream()
+                                                    .map(figure -> figure.piece(
+                                                            figure.settingId().map(set::get), row))
+                                                    .toList())));
                 })
                 .toList();
     }
@@ -230,20 +245,27 @@ class ReadingsCounted {
                         ReadingRow::getId, row -> new OnPart(where.part(row), features.get(where.place(row)))));
     }
 
-    private Map<UUID, SetTo> settings(Collection<ReadingRow> rows) {
-        Set<UUID> ids = rows.stream().flatMap(row -> row.settingId().stream()).collect(Collectors.toSet());
+    /** Of those that are made of several; most shops have none. */
+    private Map<UUID, List<ReadingFigureRow>> figures(List<ReadingRow> rows) {
+        List<UUID> made = rows.stream()
+                .filter(row -> row.madeFrom().isPresent())
+                .map(ReadingRow::getId)
+                .toList();
+        return made.isEmpty()
+                ? Map.of()
+                : figures.findAllByReadingIdInOrderByNumber(made).stream()
+                        .collect(Collectors.groupingBy(ReadingFigureRow::readingId));
+    }
+
+    private Map<UUID, SetTo> settings(Collection<ReadingRow> rows, Collection<List<ReadingFigureRow>> made) {
+        Set<UUID> ids = Stream.concat(
+                        rows.stream().flatMap(row -> row.settingId().stream()),
+                        made.stream().flatMap(List::stream).flatMap(figure -> figure.settingId().stream()))
+                .collect(Collectors.toSet());
         return ids.isEmpty()
                 ? Map.of()
                 : settings.byIds(ids).stream()
-                        .collect(Collectors.toMap(
-                                ComparatorSetting::id,
-                                each -> new SetTo(
-                                        each.id(),
-                                        each.size(),
-                                        each.shown(),
-                                        each.expanded(),
-                                        each.material(),
-                                        each.temperature())));
+                        .collect(Collectors.toMap(ComparatorSetting::id, ComparatorSetting::setTo));
     }
 
     private static long last(List<ReadingRow> rows, long before) {

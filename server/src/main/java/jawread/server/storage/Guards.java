@@ -34,6 +34,7 @@ public class Guards {
             "place",
             "place_mark",
             "reading",
+            "reading_figure",
             "reading_mark",
             "reading_move",
             "reading_swap",

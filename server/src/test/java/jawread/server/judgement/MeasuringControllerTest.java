@@ -51,7 +51,7 @@ class MeasuringControllerTest {
     private final Words words = mock();
     private final ScreenTickets tickets = mock();
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new MeasuringController(
-                    JsonMapper.builder().build(), readings, marks, sheets, mock(BenchOverview.class), tickets))
+                    JsonMapper.builder().build(), readings, marks, sheets, mock(BenchOverview.class), tickets, words))
             .setControllerAdvice(new Problems(words, List.of()))
             .build();
     private final UUID id = UUID.randomUUID();
