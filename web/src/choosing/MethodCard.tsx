@@ -23,7 +23,7 @@ export function MethodCard({ method, inForce, picked, nobody, onPick }: MethodCa
       aria-label={number}
       className={`border-2 bg-panel p-3 ${inForce ? 'border-ink' : 'border-line'}`}
     >
-      <div className="grid items-center gap-x-4 gap-y-1 tablet:grid-cols-[2.5rem_minmax(0,1fr)_7rem_8rem_9.5rem]">
+      <div className="grid items-center gap-x-4 gap-y-1 tablet:grid-cols-[2.5rem_minmax(0,1fr)] wide:grid-cols-[2.5rem_minmax(0,1fr)_7rem_8rem_9.5rem]">
         <FitnessMark fitness={fitness} large />
         <div className="min-w-0">
           <h3 className="text-body font-bold">
@@ -33,33 +33,38 @@ export function MethodCard({ method, inForce, picked, nobody, onPick }: MethodCa
             <strong className="font-semibold">{word}.</strong> {reason} {remark}
           </p>
         </div>
-        <p>
-          <span className="label block">U</span>
-          <span className="reading">
-            {expanded?.text} {expanded?.unit}
-          </span>
-        </p>
-        <p>
-          <span className="label block">{ratio === '' ? 'time' : 'zone to 2U'}</span>
-          {ratio !== '' && <span className="reading">{ratio}</span>}{' '}
-          <span className="whitespace-nowrap text-label">{time}</span>
-        </p>
-        <div className="flex flex-wrap items-center gap-2">
-          {inForce ? (
-            <>
-              <strong className="font-semibold">{picked ? 'picked' : 'proposed, in force'}</strong>
-              {picked && (
-                <Button small disabled={nobody} onClick={() => onPick('')}>
-                  Take the proposed one
-                </Button>
-              )}
-            </>
-          ) : (
-            <Button small disabled={nobody} onClick={() => onPick(method.key)}>
-              Pick it
-              <span className="label block">{costs}</span>
-            </Button>
-          )}
+        {/* Beside the words where there is room, else under them. */}
+        <div className="flex flex-wrap items-end gap-x-8 gap-y-2 tablet:col-start-2 wide:contents">
+          <p>
+            <span className="label block">U</span>
+            <span className="reading">
+              {expanded?.text} {expanded?.unit}
+            </span>
+          </p>
+          <p>
+            <span className="label block">{ratio === '' ? 'time' : 'zone to 2U'}</span>
+            {ratio !== '' && <span className="reading">{ratio}</span>}{' '}
+            <span className="whitespace-nowrap text-label">{time}</span>
+          </p>
+          <div className="flex flex-wrap items-center gap-2">
+            {inForce ? (
+              <>
+                <strong className="font-semibold">
+                  {picked ? 'picked' : 'proposed, in force'}
+                </strong>
+                {picked && (
+                  <Button small disabled={nobody} onClick={() => onPick('')}>
+                    Take the proposed one
+                  </Button>
+                )}
+              </>
+            ) : (
+              <Button small disabled={nobody} onClick={() => onPick(method.key)}>
+                Pick it
+                <span className="label block">{costs}</span>
+              </Button>
+            )}
+          </div>
         </div>
       </div>
       <div className="mt-1 flex gap-5 text-label">

@@ -59,7 +59,15 @@ export function BoreDial({ sum, at: { step, sense }, onTurn, lit, narrow }: Face
           )}
         </g>
       ))}
-      <Printed row="face" x={cx} y={cy - radius * 0.34} quiet size="text-[15px]">
+      {/* Beside the face, where no needle lies over it. */}
+      <Printed
+        row="face"
+        x={narrow ? 8 : cx - radius + 10}
+        y={26}
+        anchor={narrow ? 'start' : 'end'}
+        quiet
+        size="text-[15px]"
+      >
         {sum.scale.leastCount.text} {sum.unit}
       </Printed>
       <Printed row="sign" x={cx + radius * 0.42} y={cy - radius * 0.12} quiet size="text-[26px]">

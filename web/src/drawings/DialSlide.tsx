@@ -111,7 +111,15 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: Face
           </g>
         );
       })}
-      <Printed row="face" x={cx} y={cy + radius * 0.36} quiet size="text-[15px]">
+      {/* Beside the face, where no needle lies over it. */}
+      <Printed
+        row="face"
+        x={edge + (narrow ? 46 : 58)}
+        y={BEAM_TOP - 34}
+        anchor="end"
+        quiet
+        size="text-[15px]"
+      >
         {sum.scale.leastCount.text} {sum.unit}
       </Printed>
       <Tick row="needle" x1={tailX} y1={tailY} x2={tipX} y2={tipY} now={lit === 'dial'} width={3} />

@@ -146,7 +146,7 @@ export function DrawnScale(props: DrawnScaleProps) {
           ))}
         </div>
       ) : (
-        <div className="grid grid-cols-1 gap-2 tablet:auto-cols-fr tablet:grid-flow-col">
+        <div className="grid grid-cols-1 gap-2 tablet:max-wide:grid-cols-[repeat(auto-fit,minmax(10.5rem,1fr))] wide:auto-cols-fr wide:grid-flow-col">
           {looks.map((look) => (
             <LookField
               key={look.name}

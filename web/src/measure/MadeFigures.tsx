@@ -29,9 +29,12 @@ interface MadeFiguresProps {
 
 /** A size that no gauge is laid on: each figure that it is made of, with the gauge that it is read with. */
 export function MadeFigures({ measuring, made, opens }: MadeFiguresProps) {
-  const { setWay, gauges, gauge } = measuring;
+  const { gauges, gauge, sheet } = measuring;
   const [code, setCode] = useState(() => made.last ?? made.ways[0]?.code ?? '');
   const way = made.ways.find((each) => each.code === code);
+  const read = gauges.filter(isRead);
+  const usualGauge =
+    gauge && isRead(gauge) ? gauge : (read.find(({ unit }) => unit === sheet.job.unit) ?? read[0]);
   const wayChosen = made.last === code ? made.gauges : [];
   return (
     <div className="flex flex-col gap-3">
@@ -48,15 +51,9 @@ export function MadeFigures({ measuring, made, opens }: MadeFiguresProps) {
           code={code}
           opens={opens}
           names={way.figures}
-          usual={way.figures.map(
-            (_, i) =>
-              wayChosen[i] ?? (gauge && isRead(gauge) ? gauge.key : gauges.find(isRead)?.key) ?? '',
-          )}
+          usual={way.figures.map((_, i) => wayChosen[i] ?? usualGauge?.key ?? '')}
         />
       )}
-      <Button className="self-start" onClick={() => setWay('typed')}>
-        <span className="mr-3 font-bold">Esc</span> one figure is enough
-      </Button>
     </div>
   );
 }
@@ -193,12 +190,17 @@ function Figures({ measuring, code, names, usual, opens }: FiguresProps) {
         </p>
       )}
       <Keypad text={texts[at] ?? ''} onType={(text) => write(at, text)} />
-      <Button
-        look={texts.every((text) => text !== '') ? 'now' : 'plain'}
-        onClick={() => void end()}
-      >
-        <span className="mr-4 font-bold">Enter</span> keep
-      </Button>
+      <div className="grid grid-cols-[3fr_2fr] gap-3">
+        <Button
+          look={texts.every((text) => text !== '') ? 'now' : 'plain'}
+          onClick={() => void end()}
+        >
+          <span className="mr-4 font-bold">Enter</span> keep
+        </Button>
+        <Button onClick={() => setWay('typed')}>
+          <span className="mr-3 font-bold">Esc</span> one figure
+        </Button>
+      </div>
     </div>
   );
 }

@@ -67,7 +67,7 @@ export function ReadTyped(props: ReadTypedProps) {
       <StandsAtLine measuring={measuring} takes={setKey} />
       {/* On a phone the reason and the gauge stand in sight, above the figure: the thumb is on the keys. */}
       {narrow && doubts}
-      {narrow && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
+      {narrow && !made && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
       {made ? (
         <MadeFigures measuring={measuring} made={made} opens={props.figures} />
       ) : (
@@ -102,7 +102,7 @@ export function ReadTyped(props: ReadTypedProps) {
       {narrow && !made && echo}
       <AtPlace measuring={measuring} open={open} doubts={narrow ? null : doubts} />
       <div className="grid grid-cols-[3fr_2fr] gap-3">
-        {!narrow && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
+        {!narrow && !made && <GaugeInHand measuring={measuring} onGauge={open.gauge} />}
         <Button onClick={() => setWay('scale')} disabled={gauge?.scale === undefined}>
           Read by its scale
         </Button>

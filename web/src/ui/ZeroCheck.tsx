@@ -69,7 +69,7 @@ export function ZeroCheck({ page, allowed }: ZeroCheckProps) {
         {on === FACES ? 'close it gently' : 'put it on the master'} and read. Up to {allowed.text}{' '}
         {allowed.unit} off may stay; more is set to zero. What is left is taken off each reading.
       </p>
-      <div className="grid gap-3 tablet:grid-cols-3">
+      <div className="grid gap-3 tablet:grid-cols-2 wide:grid-cols-3">
         <Choice
           label="On"
           value={on}

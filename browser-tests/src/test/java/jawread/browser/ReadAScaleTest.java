@@ -272,7 +272,7 @@ class ReadAScaleTest extends AtTheBench {
         assertThat(region(page, "Sum").getByLabel("Sum")).hasText("60.0075");
         named(page, BUTTON, "Enter keep").click();
         named(page, BUTTON, "first reading, 60.0075 mm").click();
-        assertThat(page.getByRole(DIALOG)).containsText("needle, -7.5");
+        assertThat(page.getByRole(DIALOG)).containsText("needle, \u22127.5");
         assertThat(page.getByRole(DIALOG)).containsText("judged between two lines");
     }
 }

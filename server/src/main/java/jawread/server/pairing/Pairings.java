@@ -211,6 +211,7 @@ class Pairings {
                 .filter(each -> chosen.contains(each.id()))
                 .filter(each -> each.feature().inForce().size().isEmpty())
                 .map(each -> each.part().name())
+                .distinct()
                 .toList();
     }
 

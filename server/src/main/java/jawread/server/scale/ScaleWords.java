@@ -146,9 +146,9 @@ public class ScaleWords {
     }
 
     /** A count as it is read there: 25/64 on an inch rule. */
-    static String counted(Glance glance, BigDecimal count) {
+    String counted(Glance glance, BigDecimal count) {
         return over(glance) == 1 || count.signum() == 0
-                ? count.toPlainString()
+                ? figures.count(count)
                 : InchFraction.of(count.longValueExact(), over(glance)).toString();
     }
 

@@ -54,8 +54,9 @@ class SettingWords {
 
     /** Both neighbours with what they are off, and no digit that no hand can set by. */
     private String between(AsRead eye, Length wanted, ScaleSetting.Shown below, ScaleSetting.Shown above) {
+        boolean isMidway = below.error().abs().equals(above.error());
         return words.say(
-                "setting.between",
+                isMidway ? "setting.midway" : "setting.between",
                 Map.of(
                         "wanted", neat(wanted, eye.scale()),
                         "below", scaleWords.size(below.value(), eye).withUnit(),
@@ -84,7 +85,7 @@ class SettingWords {
     private String say(Scale scale, Length base, ScaleSetting.Shown shown) {
         Parts parts = shown.parts();
         var facts = new HashMap<String, Object>();
-        parts.counts().forEach((name, count) -> facts.put(name, count.toPlainString()));
+        parts.counts().forEach((name, count) -> facts.put(name, figures.count(count)));
         facts.put("size", figures.exactly(shown.value(), scale.unit()));
         facts.put("graduation", graduation(shown.value(), AsRead.of(scale, base)));
         if (scale instanceof LinedScale lined) {

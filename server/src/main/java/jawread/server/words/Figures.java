@@ -16,6 +16,8 @@ public class Figures {
 
     private static final int MOST_DECIMALS = 6;
 
+    static final char MINUS = '\u2212';
+
     private final String decimalMark;
 
     public Figures(Shop shop) {
@@ -68,13 +70,19 @@ public class Figures {
         return marked(number.stripTrailingZeros().toPlainString());
     }
 
+    /** How many, as a scale counts: with its own zeros. */
+    public String count(BigDecimal count) {
+        return marked(count.toPlainString());
+    }
+
     private LengthText both(Length length, Figure figure, Length resolution, Collection<Length> limits) {
         Figure other = Figure.ofConverted(length, figure.unit().other(), resolution, limits);
         return new LengthText(
                 length.picometres(), marked(figure.digits()), figure.unit().symbol(), marked(other.toString()));
     }
 
+    /** As figures are printed: the shop's decimal mark, and a minus as long as a plus. */
     private String marked(String digits) {
-        return digits.replace(".", decimalMark);
+        return digits.replace(".", decimalMark).replace('-', MINUS);
     }
 }

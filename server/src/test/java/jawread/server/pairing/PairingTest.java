@@ -109,7 +109,7 @@ class PairingTest {
 
         // By the limits of both drawings, until somebody says otherwise.
         assertThat(said.path("proposed").path("sentence").asString())
-                .isEqualTo("By the limits of bore and outside: -0.2 to 0.4 mm.");
+                .isEqualTo("By the limits of bore and outside: \u22120.2 to 0.4 mm.");
         assertThat(best.path("pairs").get(0).path("smallestExpanded").path("pm").asLong())
                 .isEqualTo(best.path("pairs").get(0).path("expanded").path("pm").asLong());
 
