@@ -33,6 +33,10 @@ public record KeptShop(String name) {
                     "id, job_id, seq, part_id, place_id, gauge_id, reader_id, person_id, origin, typed, stops_typed, parts, base_pm,"
                             + " raw_pm, correction_pm, thermal_pm, resolution_pm, least_count_pm, spread_pm, goes_pm, stops_pm,"
                             + " unit, quick, setting_id, warmth_id, taken_at"),
+            Map.entry(
+                    "reading_figure",
+                    "id, reading_id, number, gauge_id, reader_id, typed, base_pm, raw_pm, correction_pm, thermal_pm, resolution_pm,"
+                            + " spread_pm, unit, setting_id"),
             Map.entry("measuring_round", "id, part_id, feature_id, number, asked_typed, asked_pm"),
             Map.entry("reading_mark", "id, reading_id, kind, reason, corrected_pm, check_id, slip"),
             Map.entry("reading_swap", "id, one_id, other_id, reason"),

@@ -34,6 +34,7 @@ final class WorkedDay {
         whatAPartIs();
         aroundTheBench();
         planning();
+        aSizeOfTwo();
     }
 
     private Answer done(Answer answer) {
@@ -45,6 +46,16 @@ final class WorkedDay {
 
     private Answer put(String path, Object body) {
         return done(server.put(path, body));
+    }
+
+    /** The groove of shaft 4, from the shoulder to its far side less that to its near one. */
+    private void aSizeOfTwo() {
+        var walk = new Walk(server, "shaft 4", "groove");
+        Map<String, Object> far = walk.typed(0, "20.26");
+        far.put(
+                "made",
+                Map.of("way", "difference", "others", List.of(Map.of("gauge", far.get("gauge"), "typed", "18.00"))));
+        done(walk.keep(far));
     }
 
     /** Shaft 2 is turned; then its body is renamed and gets another limit, while its readings stay with the edition before. */
