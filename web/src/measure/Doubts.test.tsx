@@ -5,7 +5,8 @@ import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Doubt, Place } from '../api/client';
 import { queries } from '../api/queries';
-import { Doubts, useDoubtAnswer } from './Doubts';
+import { Doubts } from './Doubts';
+import { useDoubtAnswer } from './useDoubtAnswer';
 import type { Measuring } from './useMeasuring';
 
 const size = (text: string, pm = 1) => ({ pm, text, unit: 'mm', other: '' });
@@ -110,6 +111,18 @@ describe('a reading in doubt', () => {
       kind: 'KEEP',
       reason: 'looked at again, it was right',
     });
+  });
+
+  it('asks why what was read on a gauge that nobody had set may stand', async () => {
+    show([misread({ kind: 'never-set' })]);
+    fireEvent.click(screen.getByRole('button', { name: /Keep 32.470/ }));
+    const why = screen.getByLabelText('Why 32.470 may stand');
+    expect(why).toHaveFocus();
+    expect(screen.getByRole('button', { name: /Keep 32.470/ })).toBeDisabled();
+    fireEvent.change(why, { target: { value: ' set that morning on R2 ' } });
+    fireEvent.submit(why);
+    await vi.waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]?.body).toMatchObject({ kind: 'KEEP', reason: 'set that morning on R2' });
   });
 
   it('offers no correction where no slip accounts for it', () => {

@@ -1,102 +1,17 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { useAnswerDoubt } from '../api/acts';
 import {
   type Doubt,
   type Doubted,
   type LengthText,
   pathToDoubts,
-  type Place,
   type Slipped,
 } from '../api/client';
-import { newId } from '../api/newId';
 import { ScaleAt } from '../drawings/ScaleAt';
 import { Button } from '../ui/Button';
 import { Key } from '../ui/Key';
+import { type Answering, answerable, type DoubtAnswer } from './useDoubtAnswer';
 import type { Measuring } from './useMeasuring';
-
-/** What a person may answer to a reading in doubt. */
-export type DoubtAnswer = 'again' | 'correct' | 'keep';
-
-/** The same key twice is one answer: what comes to the fore when the first is given was not read yet. */
-const TWICE_MS = 600;
-
-/** Each reading in doubt here that is answered for by itself. */
-const answerable = (place: Place): Doubted[] =>
-  place.doubts.flatMap(({ kind, readings }) =>
-    kind === 'misread' || kind === 'checks' || kind === 'never-set' ? readings : [],
-  );
-
-/**
- * Answers to the readings in doubt at the place at hand. The keys answer the only one, or of several the one that was picked, and none while
- * none is.
- */
-export function useDoubtAnswer({ place, person }: Pick<Measuring, 'place' | 'person'>) {
-  const answer = useAnswerDoubt();
-  const [picked, setPicked] = useState<string | undefined>();
-  const [note, setNote] = useState('');
-  const answeredAt = useRef(-TWICE_MS);
-  const all = answerable(place);
-  const keyed = all.length === 1 ? all[0] : all.find(({ id }) => id === picked);
-  const give = (way: DoubtAnswer, about: Doubted) => {
-    const { slip } = about;
-    if (person === undefined || answer.isPending || (way === 'correct' && !slip)) {
-      return;
-    }
-    setNote('');
-    answer.mutate({
-      id: newId(),
-      reading: about.id,
-      ...answerOf(way, slip ?? undefined),
-    });
-  };
-  const byKey = (way: DoubtAnswer, which: string) => {
-    if (all.length > 1 && keyed === undefined) {
-      setNote(
-        which === ''
-          ? `${all.length} figures are in doubt here: answer beside the one you mean.`
-          : `${all.length} figures are in doubt here: ${which.toUpperCase()} picks the one you mean.`,
-      );
-    } else if (keyed && performance.now() - answeredAt.current >= TWICE_MS) {
-      answeredAt.current = performance.now();
-      give(way, keyed);
-    }
-  };
-  const pick = (id?: string) => {
-    const now = all.findIndex((each) => each.id === picked);
-    const next = all.find((each) => each.id === id) ?? all[(now + 1) % Math.max(1, all.length)];
-    setPicked(next?.id);
-    setNote(next ? `The keys answer ${next.size.text}.` : '');
-  };
-  return {
-    give,
-    byKey,
-    pick,
-    keyed: keyed?.id,
-    note,
-    failure: answer.error,
-    waits: answer.isPending,
-  };
-}
-
-function answerOf(way: DoubtAnswer, slip: Slipped | undefined) {
-  const owned = slip === undefined ? {} : { slip: slip.code };
-  switch (way) {
-    case 'again':
-      return { kind: 'STRIKE', reason: slip?.words ?? 'in doubt, read again', ...owned } as const;
-    case 'correct':
-      return {
-        kind: 'CORRECT',
-        reason: slip?.words ?? '',
-        ...owned,
-        ...(slip && { shouldBePm: slip.shouldBe.pm }),
-      } as const;
-    case 'keep':
-      return { kind: 'KEEP', reason: 'looked at again, it was right' } as const;
-  }
-}
-
-export type Answering = ReturnType<typeof useDoubtAnswer>;
 
 interface DoubtsProps {
   measuring: Measuring;
@@ -107,7 +22,7 @@ interface DoubtsProps {
 
 /** What is in doubt at this place, what would account for it, and what settles it. The walk takes on readings meanwhile. */
 export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
-  const { give, pick, keyed, note, failure, waits } = answering;
+  const { give, pick, keyed, asking, note, failure, waits } = answering;
   const several = answerable(measuring.place).length > 1;
   if (measuring.place.doubts.length === 0) {
     return null;
@@ -121,13 +36,14 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
         >
           <p className="font-semibold max-tablet:text-label">{doubt.sentence}</p>
           <p className="text-label text-quiet max-tablet:hidden">{doubt.settle}</p>
-          {answerable({ ...measuring.place, doubts: [doubt] }).map((about) => (
+          {answerable({ doubts: [doubt] }).map((about) => (
             <Answers
               key={about.id}
               about={about}
               give={give}
               keyOf={about.id === keyed ? keyOf : undefined}
               onFocus={several ? () => pick(about.id) : undefined}
+              asksWhy={asking === about.id}
               waits={waits}
             />
           ))}
@@ -158,14 +74,15 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
 
 interface AnswersProps {
   about: Doubted;
-  give: (way: DoubtAnswer, about: Doubted) => void;
+  give: Answering['give'];
   /** Absent while the keys answer another one, or none. */
   keyOf: ((answer: DoubtAnswer) => string) | undefined;
   onFocus: (() => void) | undefined;
+  asksWhy: boolean;
   waits: boolean;
 }
 
-function Answers({ about, give, keyOf, onFocus, waits }: AnswersProps) {
+function Answers({ about, give, keyOf, onFocus, asksWhy, waits }: AnswersProps) {
   const { size, slip } = about;
   const button = (way: DoubtAnswer, words: string) => (
     <Button
@@ -191,8 +108,40 @@ function Answers({ about, give, keyOf, onFocus, waits }: AnswersProps) {
     >
       {button('again', `Strike ${size.text}, read again`)}
       {slip && button('correct', `${size.text} was ${slip.shouldBe.text}`)}
-      {button('keep', `Keep ${size.text}`)}
+      {asksWhy ? (
+        <Why about={about} onReason={(reason) => give('keep', about, reason)} />
+      ) : (
+        button('keep', `Keep ${size.text}`)
+      )}
     </div>
+  );
+}
+
+/** Why it may stand all the same, in somebody's words. */
+function Why({ about, onReason }: { about: Doubted; onReason: (reason: string) => void }) {
+  const [reason, setReason] = useState('');
+  return (
+    <form
+      className="flex grow flex-wrap gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onReason(reason);
+      }}
+    >
+      <input
+        autoFocus
+        aria-label={`Why ${about.size.text} may stand`}
+        placeholder="why it may stand: set that morning on R2"
+        value={reason}
+        autoComplete="off"
+        maxLength={200}
+        onChange={(event) => setReason(event.target.value)}
+        className="min-h-touch min-w-0 grow border-2 border-line bg-paper px-3 focus:border-now"
+      />
+      <Button type="submit" disabled={reason.trim() === ''}>
+        Keep {about.size.text}
+      </Button>
+    </form>
   );
 }
 
