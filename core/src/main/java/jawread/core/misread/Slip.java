@@ -43,7 +43,9 @@ public enum Slip {
     /** Swaps two neighbouring digits. */
     SWAPPED_DIGITS(9),
     /** Takes the coinciding line's neighbour: inside the gauge's spread, never named. */
-    NEIGHBOUR(10);
+    NEIGHBOUR(10),
+    /** A tenth for a thou, 0.1 mm for 0.0001 in: told in practice, and never of a reading that was kept. */
+    TENTH(11);
 
     private final int group;
 

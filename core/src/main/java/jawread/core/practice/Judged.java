@@ -1,0 +1,95 @@
+package jawread.core.practice;
+
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import jawread.core.length.Length;
+import jawread.core.misread.Misread;
+import jawread.core.misread.Slip;
+import jawread.core.scale.Scale;
+import jawread.core.scale.Thimble;
+import jawread.core.scale.VernierSlide;
+
+/**
+ * What an answer comes to.
+ *
+ * @param slips what gives that very figure: one, or two made together; none where it is right, and where none explains it
+ */
+public record Judged(Outcome outcome, List<Misread> slips) {
+    /** Whether it is right. */
+    public enum Outcome {
+        RIGHT,
+        /** One least count beside, on a vernier: the line beside the one that meets. */
+        RIGHT_WITH_REMARK,
+        WRONG;
+
+        public boolean isRight() {
+            return this != WRONG;
+        }
+    }
+
+    /** Slips of the hand that types: two of them are not looked for. */
+    private static final Set<Slip> OF_TYPING =
+            EnumSet.of(Slip.UNIT, Slip.DECIMAL_PLACE, Slip.SWAPPED_DIGITS, Slip.TENTH);
+
+    public Judged {
+        slips = List.copyOf(slips);
+    }
+
+    /**
+     * Exact, but for the one least count of a vernier. Two slips together are looked for where no single one gives the figure.
+     *
+     * @param otherUnit whether it was given in the unit that the scale is not in: then half a least count is as good as none
+     */
+    public static Judged of(Item item, Length answer, boolean otherUnit) {
+        Length leastCount = item.scale().leastCount();
+        Length within = otherUnit ? leastCount.half() : Length.ZERO;
+        Length off = answer.minus(item.value()).abs();
+        if (off.compareTo(within) <= 0) {
+            return new Judged(Outcome.RIGHT, List.of());
+        }
+        if (hasVernier(item.scale()) && off.minus(leastCount).compareTo(within) <= 0) {
+            return new Judged(Outcome.RIGHT_WITH_REMARK, List.of());
+        }
+        return new Judged(
+                Outcome.WRONG,
+                item.tempts().stream()
+                        .filter(slip -> isAt(slip.read(), answer, within))
+                        .findFirst()
+                        .map(List::of)
+                        .or(() -> two(item, answer, within))
+                        .orElse(List.of()));
+    }
+
+    private static boolean isAt(Length read, Length answer, Length within) {
+        return read.minus(answer).abs().compareTo(within) <= 0;
+    }
+
+    private static boolean hasVernier(Scale scale) {
+        return scale instanceof VernierSlide || scale instanceof Thimble head && head.hasVernier();
+    }
+
+    /** Each adds its own; of several pairs the one whose slips are named first. */
+    private static Optional<List<Misread>> two(Item item, Length answer, Length within) {
+        List<Misread> single = item.tempts().stream()
+                .filter(slip -> !OF_TYPING.contains(slip.slip()))
+                .toList();
+        return single.stream()
+                .flatMap(one -> single.stream()
+                        .filter(other -> other.slip().compareTo(one.slip()) > 0)
+                        .filter(other -> isAt(one.read().plus(other.read()).minus(item.value()), answer, within))
+                        .map(other -> List.of(one, other)))
+                .min(Comparator.comparingInt((List<Misread> pair) -> groups(pair))
+                        .thenComparing(pair -> pair.get(0).slip())
+                        .thenComparing(pair -> pair.get(1).slip()));
+    }
+
+    private static int groups(List<Misread> pair) {
+        return Stream.of(pair.get(0), pair.get(1))
+                .mapToInt(slip -> slip.slip().group())
+                .sum();
+    }
+}
