@@ -79,6 +79,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.pairing..")
             .layer("series")
             .definedBy("jawread.server.series..")
+            .layer("practice")
+            .definedBy("jawread.server.practice..")
             .layer("exchange")
             .definedBy("jawread.server.exchange..")
             .layer("calc")
@@ -124,10 +126,11 @@ class ArchitectureTest {
                     "ready",
                     "pairing",
                     "series",
-                    "demo")
+                    "demo",
+                    "practice")
             .whereLayer("door")
             .mayOnlyBeAccessedByLayers(
-                    "access", "settings", "drawer", "comparator", "measure", "plan", "judgement", "ready")
+                    "access", "settings", "drawer", "comparator", "measure", "plan", "judgement", "ready", "practice")
             .whereLayer("access")
             .mayOnlyBeAccessedByLayers(
                     "settings",
@@ -148,7 +151,8 @@ class ArchitectureTest {
                     "exchange",
                     "calc",
                     "demo",
-                    "start")
+                    "start",
+                    "practice")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers(
                     "drawer",
@@ -176,9 +180,10 @@ class ArchitectureTest {
                     "ready",
                     "pairing",
                     "series",
-                    "demo")
+                    "demo",
+                    "practice")
             .whereLayer("scale")
-            .mayOnlyBeAccessedByLayers("drawer", "card", "measure", "judgement")
+            .mayOnlyBeAccessedByLayers("drawer", "card", "measure", "judgement", "practice")
             .whereLayer("drawer")
             .mayOnlyBeAccessedByLayers(
                     "comparator",
@@ -191,7 +196,8 @@ class ArchitectureTest {
                     "ready",
                     "pairing",
                     "series",
-                    "demo")
+                    "demo",
+                    "practice")
             .whereLayer("comparator")
             .mayOnlyBeAccessedByLayers("measure", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("card")
@@ -215,7 +221,7 @@ class ArchitectureTest {
             .whereLayer("form")
             .mayOnlyBeAccessedByLayers("judgement", "pairing", "series")
             .whereLayer("measure")
-            .mayOnlyBeAccessedByLayers("plan", "judgement", "ready", "pairing", "series", "demo")
+            .mayOnlyBeAccessedByLayers("plan", "judgement", "ready", "pairing", "series", "demo", "practice")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("judgement")

@@ -1,5 +1,6 @@
 package jawread.core.practice;
 
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -31,6 +32,8 @@ public record Judged(Outcome outcome, List<Misread> slips) {
         }
     }
 
+    private static final BigDecimal MILLIMETRES_AN_INCH = new BigDecimal("25.4");
+
     /** Slips of the hand that types: two of them are not looked for. */
     private static final Set<Slip> OF_TYPING =
             EnumSet.of(Slip.UNIT, Slip.DECIMAL_PLACE, Slip.SWAPPED_DIGITS, Slip.TENTH);
@@ -57,11 +60,19 @@ public record Judged(Outcome outcome, List<Misread> slips) {
         return new Judged(
                 Outcome.WRONG,
                 item.tempts().stream()
-                        .filter(slip -> isAt(slip.read(), answer, within))
+                        .filter(slip -> isAt(slip.read(), answer, within.plus(converted(slip, leastCount))))
                         .findFirst()
                         .map(List::of)
                         .or(() -> two(item, answer, within))
                         .orElse(List.of()));
+    }
+
+    /** Whoever reads in one unit and means the other has rounded to what its scale would show. */
+    private static Length converted(Misread slip, Length leastCount) {
+        if (slip.slip() != Slip.UNIT) {
+            return Length.ZERO;
+        }
+        return slip.variant().startsWith("x") ? leastCount.half().times(MILLIMETRES_AN_INCH) : leastCount.half();
     }
 
     private static boolean isAt(Length read, Length answer, Length within) {

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
+import jawread.server.chain.Line;
 import jawread.server.journal.Trailed.Under;
 import jawread.server.storage.Locks;
 import org.springframework.stereotype.Service;
@@ -55,6 +56,12 @@ public class Journal {
         Instant before = done.foundSince;
         write(DRAWER, What.DRAWER);
         done.foundSince = since.isBefore(before) ? since : before;
+    }
+
+    /** That somebody practised: of no job, and nothing that is measured rests on it. Nobody else writes what it is decided by. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void practised() {
+        lines.next(ThisTransaction.current(), Line.SHOP, What.PRACTICE);
     }
 
     /**

@@ -11,6 +11,8 @@ public enum What {
     LOOK,
     /** A gauge, a master or a check; of no job, or of the one it was made for. */
     DRAWER,
+    /** Somebody practised: nothing that is measured rests on it. */
+    PRACTICE,
     /** The settings, the people, and whatever else is the shop's. */
     SHOP,
     /** What was there when the journal became a chain. */

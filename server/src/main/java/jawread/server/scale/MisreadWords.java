@@ -72,6 +72,18 @@ public class MisreadWords {
                         refusal -> Optional.empty());
     }
 
+    /** A slip made in practice, one of the hand that types among them, and how to tell. */
+    public MisreadView made(Misread slip, TrueReading here) {
+        String name = "slip-name." + slip.slip().code();
+        return words.has("slip." + slip.slip().code() + ".tell")
+                ? view(slip, here)
+                : new MisreadView(
+                        slip.slip().code(),
+                        scaleWords.size(slip.read(), AsRead.of(here.scale(), here.base())),
+                        words.say(name),
+                        "");
+    }
+
     private MisreadView view(Misread slip, TrueReading here) {
         Scale scale = here.scale();
         Length size = here.reading().value();

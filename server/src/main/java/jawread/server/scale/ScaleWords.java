@@ -40,7 +40,7 @@ public class ScaleWords {
         this.figures = figures;
     }
 
-    String name(Scale scale) {
+    public String name(Scale scale) {
         String own = "scale." + scale.id() + ".name";
         String step = figures.exactly(scale.leastCount(), scale.unit());
         return words.say(words.has(own) ? own : "scale." + scale.kind() + ".name", Map.of("step", step));
@@ -152,21 +152,26 @@ public class ScaleWords {
                 : InchFraction.of(count.longValueExact(), over(glance)).toString();
     }
 
+    /** What is seen, for an ear, without what it comes to: {@code frame 2, figure 7, lines 3, thimble 22, vernier 3}. */
+    public String seen(AsRead eye, Parts parts, ScaleReading reading) {
+        return eye.steps(parts, reading.value()).stream()
+                .map(step -> step.part().equals(ScaleReading.BASE)
+                        ? baseName(eye.scale()) + " "
+                                + figures.reading(
+                                                step.addend(),
+                                                eye.scale().unit(),
+                                                eye.scale().unit().whole())
+                                        .text()
+                        : said("glance.spoken", step, eye))
+                .collect(Collectors.joining(", "));
+    }
+
     /** The reading and what was seen, for an ear: {@code 2.7973 inches: frame 2, figure 7, lines 3, thimble 22, vernier 3.} */
     String spoken(AsRead eye, Parts parts, ScaleReading reading) {
         Scale scale = eye.scale();
         String seen = parts.isDistance()
                 ? addends(eye, parts, reading).stream().map(AddendView::label).collect(Collectors.joining(", "))
-                : eye.steps(parts, reading.value()).stream()
-                        .map(step -> step.part().equals(ScaleReading.BASE)
-                                ? baseName(scale) + " "
-                                        + figures.reading(
-                                                        step.addend(),
-                                                        scale.unit(),
-                                                        scale.unit().whole())
-                                                .text()
-                                : said("glance.spoken", step, eye))
-                        .collect(Collectors.joining(", "));
+                : seen(eye, parts, reading);
         return words.say(
                 reading.estimated() ? "say.scale.estimated" : "say.scale",
                 Map.of(
