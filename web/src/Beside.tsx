@@ -14,6 +14,9 @@ import { JobsScreen } from './job/JobsScreen';
 import { PlanScreen } from './job/PlanScreen';
 import { Lost } from './Lost';
 import { PairingScreen } from './pairing/PairingScreen';
+import { BeginSet } from './practice/BeginSet';
+import { DrillScreen } from './practice/DrillScreen';
+import { PracticeScreen } from './practice/PracticeScreen';
 import { OverTimeScreen } from './series/OverTimeScreen';
 import { ChooseScale } from './reader/ChooseScale';
 import { ReaderScreen } from './reader/ReaderScreen';
@@ -45,6 +48,9 @@ export default function Beside() {
       <Route path="/drawer/:gauge/trial" element={<TrialScreen />} />
       <Route path="/technique" element={<TechniqueScreen />} />
       <Route path="/technique/:kind" element={<TechniqueScreen />} />
+      <Route path="/practice" element={<PracticeScreen />} />
+      <Route path="/practice/new" element={<BeginSet />} />
+      <Route path="/practice/sets/:set" element={<DrillScreen />} />
       <Route path="/settings" element={<SettingsScreen />} />
       <Route path="*" element={<Lost />} />
     </Routes>

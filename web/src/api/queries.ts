@@ -38,6 +38,7 @@ export const queries = new QueryClient({
 });
 
 export const keys = {
+  practice: ['practice'] as const,
   trail: ['trail'],
   signedOn: ['signed-on'],
   chain: ['chain'],

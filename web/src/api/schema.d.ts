@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["answer"];
+        put: operations["answer_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -445,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["set"];
+        post: operations["set_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1118,6 +1118,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["understand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/answers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/lesson/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lesson"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["set"];
+        put: operations["begin"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2181,11 +2245,39 @@ export interface components {
             sum: components["schemas"]["LengthText"];
             warning?: string | null;
         };
+        LearnedTrapView: {
+            /** Format: int32 */
+            met: number;
+            /** Format: int32 */
+            missed: number;
+            name: string;
+            /** Format: int32 */
+            percent: number;
+            slip: string;
+            word: string;
+        };
+        LearnedView: {
+            name: string;
+            says: string;
+            scale: string;
+            ticket: string;
+            traps: components["schemas"]["LearnedTrapView"][];
+        };
         LengthText: {
             other: string;
             /** Format: int64 */
             pm: number;
             text: string;
+            unit: string;
+        };
+        LessonBody: {
+            /** Format: int32 */
+            step: number;
+            unit: string;
+        };
+        LessonView: {
+            /** Format: int32 */
+            step: number;
             unit: string;
         };
         LevelView: {
@@ -2689,6 +2781,102 @@ export interface components {
             understood: {
                 [key: string]: string;
             };
+        };
+        PracticeAdviceView: {
+            only?: string | null;
+            scale: string;
+            sentence: string;
+        };
+        PracticeAnswerBody: {
+            /** Format: int32 */
+            number: number;
+            parts?: {
+                [key: string]: number;
+            } | null;
+            /** Format: uuid */
+            set: string;
+            /** Format: int64 */
+            tookMs: number;
+            typed?: string | null;
+        };
+        PracticeAnsweredView: {
+            answer: components["schemas"]["LengthText"];
+            /** Format: int32 */
+            number: number;
+            outcome: string;
+            says: string;
+            set: components["schemas"]["PracticeSetView"];
+            size: components["schemas"]["LengthText"];
+            slips: components["schemas"]["PracticeSlipView"][];
+            steps: components["schemas"]["AddendView"][];
+        };
+        PracticeDoneView: {
+            /** Format: date-time */
+            begunAt: string;
+            fallen: components["schemas"]["LearnedTrapView"][];
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            right: number;
+            says: string;
+            /** Format: int64 */
+            seconds: number;
+        };
+        PracticeItemView: {
+            asks: string;
+            base: string;
+            counts: {
+                [key: string]: number;
+            };
+            heard?: string | null;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            scale: string;
+            wanted?: components["schemas"]["LengthText"];
+        };
+        PracticeSetBody: {
+            heard?: boolean | null;
+            /** Format: int32 */
+            items: number;
+            level: string;
+            only?: string | null;
+            scale?: string | null;
+            /** Format: int64 */
+            seed?: number | null;
+            toSet?: boolean | null;
+        };
+        PracticeSetView: {
+            done?: components["schemas"]["PracticeDoneView"];
+            heard: boolean;
+            /** Format: uuid */
+            id: string;
+            item?: components["schemas"]["PracticeItemView"];
+            level: string;
+            /** Format: int32 */
+            of: number;
+            /** Format: int64 */
+            seed: number;
+            toSet: boolean;
+        };
+        PracticeSlipView: {
+            code: string;
+            counts?: {
+                [key: string]: number;
+            } | null;
+            name: string;
+            part: string;
+            tell: string;
+        };
+        PracticeView: {
+            /** Format: int32 */
+            answered: number;
+            lesson?: components["schemas"]["LessonView"];
+            next?: components["schemas"]["PracticeAdviceView"];
+            /** Format: uuid */
+            open?: string | null;
+            person: string;
+            scales: components["schemas"]["LearnedView"][];
         };
         ProposedView: {
             least: components["schemas"]["LengthText"];
@@ -3775,7 +3963,7 @@ export interface operations {
             };
         };
     };
-    answer: {
+    answer_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4201,7 +4389,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5333,6 +5521,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlannedView"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeAnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeAnsweredView"];
+                };
+            };
+        };
+    };
+    lesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LessonBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeSetView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeSetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeSetView"];
                 };
             };
         };

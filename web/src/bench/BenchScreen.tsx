@@ -55,8 +55,9 @@ export function BenchScreen() {
           </section>
         )}
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
-        <nav aria-label="Elsewhere" className="grid grid-cols-2 gap-3 tablet:grid-cols-5">
+        <nav aria-label="Elsewhere" className="grid grid-cols-2 gap-3 tablet:grid-cols-6">
           <Elsewhere to="/read" name="Read a scale" does="or set one" />
+          <Elsewhere to="/practice" name="Practice" does="read scales, find slips" />
           <Elsewhere to="/jobs" name="Plan a job" does="new, or put away" />
           <Elsewhere
             to="/drawer"

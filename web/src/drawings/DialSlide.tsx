@@ -1,6 +1,6 @@
 import { memo, useId } from 'react';
 import { onRing, ringLines } from './dialRing';
-import { down, ends, MetalDefs, PointedAt, Printed, Tick } from './marks';
+import { down, ends, MetalDefs, PointedAt, Printed, TakenFor, Tick } from './marks';
 import { partOf, partsAt } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { beamRow } from './slideLines';
@@ -56,7 +56,17 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: Face
           />
         ))}
       </g>
-      {lit === 'beam' && onTurn && (
+      {mark?.taken && (
+        <TakenFor
+          x={lines.shift + mark.taken.count * pitch}
+          from={BEAM_TOP}
+          to={BEAM_BOTTOM}
+          words={BEAM_TOP - 10}
+        >
+          {mark.taken.words}
+        </TakenFor>
+      )}
+      {lit === 'beam' && (onTurn ?? mark) && (
         <PointedAt
           x={lines.shift + (mark?.count ?? beam) * pitch}
           from={BEAM_BOTTOM}

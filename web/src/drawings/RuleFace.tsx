@@ -1,5 +1,5 @@
 import { memo, useId } from 'react';
-import { down, MetalDefs, Printed, Tick } from './marks';
+import { down, MetalDefs, Printed, TakenFor, Tick } from './marks';
 import { partOf } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { useTurning } from './useTurning';
@@ -7,7 +7,7 @@ import { useTurning } from './useTurning';
 const RULE_TOP = 132;
 
 /** The end of a part against a steel rule; the graduation nearest to it counts. Dragged along, the rule follows the hand. */
-export function RuleFace({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) {
+export function RuleFace({ sum, at: { step }, onTurn, lit, mark, narrow }: FaceProps) {
   const id = useId();
   const width = sheetWidth(narrow);
   const edge = narrow ? 340 : 600;
@@ -56,6 +56,16 @@ export function RuleFace({ sum, at: { step }, onTurn, lit, narrow }: FaceProps) 
           />
         ))}
       </g>
+      {mark?.taken && (
+        <TakenFor
+          x={edge + (mark.taken.count - step) * pitch}
+          from={RULE_TOP}
+          to={RULE_TOP + 126}
+          words={RULE_TOP + 148}
+        >
+          {mark.taken.words}
+        </TakenFor>
+      )}
     </svg>
   );
 }

@@ -1,5 +1,5 @@
 import { memo, useId } from 'react';
-import { ends, MetalDefs, PointedAt, Printed, Tick } from './marks';
+import { ends, MetalDefs, PointedAt, Printed, TakenFor, Tick } from './marks';
 import type { ScaleSum } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import {
@@ -82,7 +82,17 @@ export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FacePr
         ))}
       </g>
 
-      {lit === 'sleeve' && up > 0 && onTurn && (
+      {mark?.taken && (
+        <TakenFor
+          x={onSleeve.shift + Math.sign(up) * mark.taken.count * face.pitch}
+          from={face.index - face.sleeveRadius}
+          to={face.index + face.sleeveRadius}
+          words={18}
+        >
+          {mark.taken.words}
+        </TakenFor>
+      )}
+      {lit === 'sleeve' && up > 0 && (onTurn ?? mark) && (
         <PointedAt
           x={onSleeve.shift + marked * face.pitch}
           // Past the figure that stands under the line it is printed at.
@@ -151,7 +161,7 @@ export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FacePr
           ),
       )}
       <g transform={`translate(${onSleeve.shift} 0)`}>
-        {covered !== undefined && onTurn && (
+        {covered !== undefined && (onTurn ?? mark) && (
           <PointedAt x={-covered * face.pitch} from={face.index} to={SHEET_HEIGHT - 20}>
             {mark?.words ?? 'last line covered'}
           </PointedAt>

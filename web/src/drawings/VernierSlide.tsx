@@ -1,5 +1,5 @@
 import { memo, useId } from 'react';
-import { down, MetalDefs, Printed, Tick } from './marks';
+import { down, MetalDefs, Printed, TakenFor, Tick } from './marks';
 import { partOf, partsAt, type ScaleSum } from './scaleSum';
 import { type FaceProps, SHEET_HEIGHT, sheetWidth } from './sheet';
 import { beamRow, type SlideFace, vernierRow } from './slideLines';
@@ -69,6 +69,16 @@ export function VernierSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: F
           />
         ))}
       </g>
+      {mark?.taken && (
+        <TakenFor
+          x={beam.shift + mark.taken.count * face.pitch}
+          from={BEAM_TOP}
+          to={MEETING}
+          words={BEAM_TOP - 8}
+        >
+          {mark.taken.words}
+        </TakenFor>
+      )}
       {vernierRow(sum, face).map((each) => {
         const now = (lit === 'line' && each.count === line) || (lit === 'main' && each.count === 0);
         return (

@@ -95,6 +95,41 @@ export function PointedAt({ x, from, to, children }: PointedAtProps) {
   );
 }
 
+interface TakenProps {
+  x: number;
+  /** From where to where the line is crossed out, and where the words stand. */
+  from: number;
+  to: number;
+  words: number;
+  children: string;
+}
+
+/** The line that was taken for the one that counts: dashed, in the tone of what is lost, with words of its own. */
+export function TakenFor({ x, from, to, words, children }: TakenProps) {
+  return (
+    <g data-line="taken">
+      <line
+        x1={x}
+        x2={x}
+        y1={from}
+        y2={to}
+        className="stroke-gone"
+        strokeWidth="4"
+        strokeDasharray="7 5"
+      />
+      <text
+        x={x}
+        y={words}
+        textAnchor="middle"
+        className="fill-gone text-[18px] font-semibold"
+        data-figure="taken"
+      >
+        {children}
+      </text>
+    </g>
+  );
+}
+
 /** A gradient as light falls on a cylinder that lies across the view, and the knurl one turns it by. */
 export const MetalDefs = memo(function MetalDefs({ id }: { id: string }) {
   return (

@@ -4,6 +4,8 @@ import type { ScaleSum, Standing } from './scaleSum';
 export interface Mark {
   count: number;
   words: string;
+  /** Another line that was taken for it: it bears a mark of its own. */
+  taken?: { count: number; words: string } | undefined;
 }
 
 export interface FaceProps {

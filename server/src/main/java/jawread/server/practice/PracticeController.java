@@ -14,9 +14,9 @@ import jawread.server.access.Allowed;
 import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
 import jawread.server.door.TypedFigure;
-import jawread.server.practice.PracticeView.AnsweredView;
 import jawread.server.practice.PracticeView.LessonView;
-import jawread.server.practice.PracticeView.SetView;
+import jawread.server.practice.PracticeView.PracticeAnsweredView;
+import jawread.server.practice.PracticeView.PracticeSetView;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -49,7 +49,7 @@ class PracticeController {
      * @param items how many, up to 50
      * @param seed that makes the same items again; absent: any
      */
-    record SetBody(
+    record PracticeSetBody(
             @Nullable String scale,
             String level,
             @Nullable String only,
@@ -64,7 +64,7 @@ class PracticeController {
      * @param parts as it was set; absent where it was typed
      * @param tookMs from the drawing to the answer
      */
-    record AnswerBody(
+    record PracticeAnswerBody(
             UUID set,
             int number,
             @TypedFigure @Nullable String typed,
@@ -81,7 +81,7 @@ class PracticeController {
 
     @Allowed(PERSON)
     @PutMapping("/sets/{id}")
-    SetView begin(@PathVariable UUID id, @RequestBody SetBody body, HttpServletRequest request) {
+    PracticeSetView begin(@PathVariable UUID id, @RequestBody PracticeSetBody body, HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
         return pages.set(practice.begin(
                 new Practice.Asked(
@@ -98,13 +98,14 @@ class PracticeController {
 
     @Allowed(PERSON)
     @GetMapping("/sets/{id}")
-    SetView set(@PathVariable UUID id, HttpServletRequest request) {
+    PracticeSetView set(@PathVariable UUID id, HttpServletRequest request) {
         return pages.set(practice.set(id, tickets.whoStandsAt(request)));
     }
 
     @Allowed(PERSON)
     @PutMapping("/answers/{id}")
-    AnsweredView answer(@PathVariable UUID id, @RequestBody AnswerBody body, HttpServletRequest request) {
+    PracticeAnsweredView answer(
+            @PathVariable UUID id, @RequestBody PracticeAnswerBody body, HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
         return pages.answered(
                 practice.answer(

@@ -29,14 +29,14 @@ import jawread.core.scale.Scale;
 import jawread.core.scale.Scales;
 import jawread.core.scale.Sense;
 import jawread.server.access.Person;
-import jawread.server.practice.PracticeView.AdviceView;
-import jawread.server.practice.PracticeView.AnsweredView;
-import jawread.server.practice.PracticeView.DoneView;
-import jawread.server.practice.PracticeView.ItemView;
+import jawread.server.practice.PracticeView.LearnedTrapView;
 import jawread.server.practice.PracticeView.LearnedView;
-import jawread.server.practice.PracticeView.SetView;
-import jawread.server.practice.PracticeView.SlipView;
-import jawread.server.practice.PracticeView.TrapView;
+import jawread.server.practice.PracticeView.PracticeAdviceView;
+import jawread.server.practice.PracticeView.PracticeAnsweredView;
+import jawread.server.practice.PracticeView.PracticeDoneView;
+import jawread.server.practice.PracticeView.PracticeItemView;
+import jawread.server.practice.PracticeView.PracticeSetView;
+import jawread.server.practice.PracticeView.PracticeSlipView;
 import jawread.server.scale.MisreadWords;
 import jawread.server.scale.ScaleReadingView.MisreadView;
 import jawread.server.scale.ScaleWords;
@@ -107,10 +107,10 @@ class PracticePages {
                 tries.size());
     }
 
-    private AdviceView advice(Advice advice) {
+    private PracticeAdviceView advice(Advice advice) {
         String key = "practice.next."
                 + advice.why().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
-        return new AdviceView(
+        return new PracticeAdviceView(
                 advice.scale(),
                 advice.slip().map(Slip::code).orElse(null),
                 words.say(
@@ -151,15 +151,15 @@ class PracticePages {
                                 "traps", row.traps().size())),
                 Items.slipsOn(scale, true).stream()
                         .map(slip -> trap(slip, strengths.getOrDefault(new Trap(id, slip), Strength.UNKNOWN)))
-                        .sorted(Comparator.comparing((TrapView each) -> each.met() == 0)
-                                .thenComparing(TrapView::percent))
+                        .sorted(Comparator.comparing((LearnedTrapView each) -> each.met() == 0)
+                                .thenComparing(LearnedTrapView::percent))
                         .toList());
     }
 
-    private TrapView trap(Slip slip, Strength strength) {
+    private LearnedTrapView trap(Slip slip, Strength strength) {
         String word =
                 strength.met() == 0 ? "new" : strength.isFirm() ? "firm" : strength.value() >= SHAKY ? "shaky" : "weak";
-        return new TrapView(
+        return new LearnedTrapView(
                 slip.code(),
                 name(slip),
                 (int) Math.round(strength.value() * PERCENT),
@@ -169,10 +169,10 @@ class PracticePages {
     }
 
     @Transactional(readOnly = true)
-    SetView set(PracticeSet set) {
+    PracticeSetView set(PracticeSet set) {
         List<Try> answered = practice.answered(set);
         boolean isDone = answered.size() >= set.items();
-        return new SetView(
+        return new PracticeSetView(
                 set.id(),
                 set.level().code(),
                 set.toSet(),
@@ -183,12 +183,12 @@ class PracticePages {
                 isDone ? done(set, answered) : null);
     }
 
-    private ItemView item(Item item, int number, PracticeSet set) {
+    private PracticeItemView item(Item item, int number, PracticeSet set) {
         TrueReading stands = item.stands();
         Scale scale = item.scale();
         var eye = AsRead.of(scale, stands.base());
         boolean toSet = item.toSet() && !set.heard();
-        return new ItemView(
+        return new PracticeItemView(
                 number,
                 scale.id(),
                 scaleWords.name(scale),
@@ -229,20 +229,20 @@ class PracticePages {
         return new LinkedHashMap<>(parts.counts());
     }
 
-    private DoneView done(PracticeSet set, List<Try> answered) {
+    private PracticeDoneView done(PracticeSet set, List<Try> answered) {
         int right = (int) answered.stream().filter(Try::right).count();
         long seconds = answered.stream()
                 .map(Try::took)
                 .reduce(Duration.ZERO, Duration::plus)
                 .toSeconds();
         Map<Trap, Strength> strengths = Strength.of(practice.tries(set.person()));
-        List<TrapView> fallen = answered.stream()
+        List<LearnedTrapView> fallen = answered.stream()
                 .flatMap(each -> each.slips().stream().map(slip -> new Trap(each.scale(), slip)))
                 .distinct()
                 .limit(MOST_TRAPS_FALLEN)
                 .map(trap -> trap(trap.slip(), strengths.getOrDefault(trap, Strength.UNKNOWN)))
                 .toList();
-        return new DoneView(
+        return new PracticeDoneView(
                 right,
                 set.items(),
                 seconds,
@@ -254,15 +254,15 @@ class PracticePages {
     }
 
     @Transactional(readOnly = true)
-    AnsweredView answered(Practice.Answered answered, int number) {
+    PracticeAnsweredView answered(Practice.Answered answered, int number) {
         Item item = answered.item();
         TrueReading stands = item.stands();
         Scale scale = item.scale();
         var eye = AsRead.of(scale, stands.base());
         Judged judged = answered.judged();
-        List<SlipView> slips =
+        List<PracticeSlipView> slips =
                 judged.slips().stream().map(slip -> slip(slip, stands)).toList();
-        return new AnsweredView(
+        return new PracticeAnsweredView(
                 number,
                 judged.outcome().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
                 scaleWords.size(answered.answer(), eye),
@@ -273,7 +273,7 @@ class PracticePages {
                 set(answered.set()));
     }
 
-    private String says(Judged judged, List<SlipView> slips, Practice.Answered answered, AsRead eye) {
+    private String says(Judged judged, List<PracticeSlipView> slips, Practice.Answered answered, AsRead eye) {
         Length off = answered.answer().minus(answered.item().value());
         String key = switch (judged.outcome()) {
             case RIGHT -> "practice.right";
@@ -288,14 +288,14 @@ class PracticePages {
                         "off", figures.exactly(off.abs(), eye.scale().unit()),
                         "slip",
                                 slips.stream()
-                                        .map(SlipView::name)
+                                        .map(PracticeSlipView::name)
                                         .collect(Collectors.joining(" " + words.say("practice.and") + " "))));
     }
 
-    private SlipView slip(Misread slip, TrueReading stands) {
+    private PracticeSlipView slip(Misread slip, TrueReading stands) {
         MisreadView said = misreads.made(slip, stands);
         Scale scale = stands.scale();
-        return new SlipView(
+        return new PracticeSlipView(
                 slip.slip().code(),
                 said.words(),
                 said.tell(),

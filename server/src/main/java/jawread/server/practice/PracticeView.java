@@ -18,13 +18,13 @@ import jawread.server.words.LengthText;
  */
 record PracticeView(
         String person,
-        @Nullable AdviceView next,
+        @Nullable PracticeAdviceView next,
         List<LearnedView> scales,
         @Nullable UUID open,
         @Nullable LessonView lesson,
         int answered) {
     /** @param only the trap, by its code; absent for the whole scale */
-    record AdviceView(String scale, @Nullable String only, String sentence) {}
+    record PracticeAdviceView(String scale, @Nullable String only, String sentence) {}
 
     /**
      * One scale.
@@ -33,13 +33,13 @@ record PracticeView(
      * @param says what the ticket says, or how far it is
      * @param traps those there are on it, the weakest first
      */
-    record LearnedView(String scale, String name, String ticket, String says, List<TrapView> traps) {}
+    record LearnedView(String scale, String name, String ticket, String says, List<LearnedTrapView> traps) {}
 
     /**
      * @param percent how firm, 0 to 100
      * @param word new, weak, shaky or firm
      */
-    record TrapView(String slip, String name, int percent, String word, int met, int missed) {}
+    record LearnedTrapView(String slip, String name, int percent, String word, int met, int missed) {}
 
     /** @param unit mm or in */
     record LessonView(String unit, int step) {}
@@ -51,15 +51,15 @@ record PracticeView(
      * @param item absent when all are answered
      * @param done absent until then
      */
-    record SetView(
+    record PracticeSetView(
             UUID id,
             String level,
             boolean toSet,
             boolean heard,
             long seed,
             int of,
-            @Nullable ItemView item,
-            @Nullable DoneView done) {}
+            @Nullable PracticeItemView item,
+            @Nullable PracticeDoneView done) {}
 
     /**
      * An item.
@@ -71,7 +71,7 @@ record PracticeView(
      * @param asks what is to be done, in a sentence
      * @param heard what is seen, for an ear; absent where it is seen
      */
-    record ItemView(
+    record PracticeItemView(
             int number,
             String scale,
             String name,
@@ -90,21 +90,21 @@ record PracticeView(
      * @param slips what gives the answer; none where it is right, or where none explains it
      * @param says what it came to, in a sentence
      */
-    record AnsweredView(
+    record PracticeAnsweredView(
             int number,
             String outcome,
             LengthText answer,
             LengthText size,
             List<AddendView> steps,
-            List<SlipView> slips,
+            List<PracticeSlipView> slips,
             String says,
-            SetView set) {}
+            PracticeSetView set) {}
 
     /**
      * @param counts where the scale would stand for what the slip reads; absent where it cannot
      * @param part whose line is the one that was taken wrongly: coarse, fine, base, or empty
      */
-    record SlipView(
+    record PracticeSlipView(
             String code,
             String name,
             String tell,
@@ -112,5 +112,6 @@ record PracticeView(
             @Nullable Map<String, Number> counts) {}
 
     /** @param says how many were right, in what time, and which traps were fallen into */
-    record DoneView(int right, int of, long seconds, String says, List<TrapView> fallen, Instant begunAt) {}
+    record PracticeDoneView(
+            int right, int of, long seconds, String says, List<LearnedTrapView> fallen, Instant begunAt) {}
 }

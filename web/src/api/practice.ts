@@ -1,0 +1,67 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { answered, client, Problem, type Schemas } from './client';
+import { newId } from './newId';
+import { keys, queries } from './queries';
+
+export type PracticeSet = Schemas['PracticeSetView'];
+export type PracticeItem = Schemas['PracticeItemView'];
+export type Answered = Schemas['PracticeAnsweredView'];
+export type Learned = Schemas['LearnedView'];
+export type SetBody = Schemas['PracticeSetBody'];
+
+/** What was answered is not lost with a server that is away for a minute: it is sent again until it is taken. */
+const TRIES = 60;
+const untilTaken = {
+  networkMode: 'always',
+  retry: (failed: number, error: Error) => !(error instanceof Problem) && failed < TRIES,
+  retryDelay: 1000,
+} as const;
+
+export const usePractice = () =>
+  useQuery({ queryKey: keys.practice, queryFn: () => answered(client.GET('/api/practice')) });
+
+export const usePracticeSet = (id: string) =>
+  useQuery({
+    queryKey: [...keys.practice, id],
+    queryFn: () => answered(client.GET('/api/practice/sets/{id}', { params: { path: { id } } })),
+    staleTime: Infinity,
+  });
+
+export const useBeginSet = () =>
+  useMutation({
+    ...untilTaken,
+    mutationFn: ({ id, body }: { id: string; body: SetBody }) =>
+      answered(client.PUT('/api/practice/sets/{id}', { params: { path: { id } }, body })),
+    onSuccess: (set) => queries.setQueryData([...keys.practice, set.id], set),
+  });
+
+export const useAnswer = () =>
+  useMutation({
+    ...untilTaken,
+    mutationFn: ({ id, body }: { id: string; body: Schemas['PracticeAnswerBody'] }) =>
+      answered(client.PUT('/api/practice/answers/{id}', { params: { path: { id } }, body })),
+  });
+
+/** How far the first lesson has come. */
+export const useLessonStep = () =>
+  useMutation({
+    ...untilTaken,
+    mutationFn: (body: Schemas['LessonBody']) =>
+      answered(
+        client.PUT('/api/practice/lesson/{id}', { params: { path: { id: newId() } }, body }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.practice, exact: true }),
+  });
+
+/** The address that begins a set at once. */
+export function pathToPractise(
+  asked: Partial<Record<keyof SetBody, string | number | boolean>> = {},
+) {
+  const query = new URLSearchParams(
+    Object.entries({ items: 10, level: 'traps', ...asked }).map(([name, value]) => [
+      name,
+      String(value),
+    ]),
+  );
+  return `/practice/new?${query}`;
+}
