@@ -16,6 +16,7 @@ import { Lost } from './Lost';
 import { PairingScreen } from './pairing/PairingScreen';
 import { BeginSet } from './practice/BeginSet';
 import { DrillScreen } from './practice/DrillScreen';
+import { LessonScreen } from './practice/LessonScreen';
 import { PracticeScreen } from './practice/PracticeScreen';
 import { OverTimeScreen } from './series/OverTimeScreen';
 import { ChooseScale } from './reader/ChooseScale';
@@ -49,6 +50,7 @@ export default function Beside() {
       <Route path="/technique" element={<TechniqueScreen />} />
       <Route path="/technique/:kind" element={<TechniqueScreen />} />
       <Route path="/practice" element={<PracticeScreen />} />
+      <Route path="/practice/lesson" element={<LessonScreen />} />
       <Route path="/practice/new" element={<BeginSet />} />
       <Route path="/practice/sets/:set" element={<DrillScreen />} />
       <Route path="/settings" element={<SettingsScreen />} />

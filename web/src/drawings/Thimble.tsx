@@ -82,16 +82,6 @@ export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FacePr
         ))}
       </g>
 
-      {mark?.taken && (
-        <TakenFor
-          x={onSleeve.shift + Math.sign(up) * mark.taken.count * face.pitch}
-          from={face.index - face.sleeveRadius}
-          to={face.index + face.sleeveRadius}
-          words={18}
-        >
-          {mark.taken.words}
-        </TakenFor>
-      )}
       {lit === 'sleeve' && up > 0 && (onTurn ?? mark) && (
         <PointedAt
           x={onSleeve.shift + marked * face.pitch}
@@ -173,6 +163,16 @@ export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FacePr
             <Tick key="covered" row="covered" {...ends(line)} now dashed width={2.5} />
           ))}
       </g>
+      {mark?.taken && (
+        <TakenFor
+          x={onSleeve.shift + Math.sign(up) * mark.taken.count * face.pitch}
+          from={face.index - face.sleeveRadius}
+          to={face.index + face.sleeveRadius}
+          words={18}
+        >
+          {mark.taken.words}
+        </TakenFor>
+      )}
     </svg>
   );
 }

@@ -19,6 +19,7 @@ export const ACTIONS = {
   doubtAgain: ['a', 'in doubt: read it again'],
   doubtCorrect: ['o', 'in doubt: it was what the slip says'],
   doubtKeep: ['k', 'in doubt: keep it as read'],
+  doubtPractise: ['y', 'in doubt: five items of practice of that slip'],
   belongs: ['b', 'these belong to another part or place: move them'],
   putBack: ['u', 'put back what was moved last'],
   worst: ['w', 'a place found by hand: the worst there is'],

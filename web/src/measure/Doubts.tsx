@@ -10,7 +10,7 @@ import {
 import { ScaleAt } from '../drawings/ScaleAt';
 import { Button } from '../ui/Button';
 import { Key } from '../ui/Key';
-import { type Answering, answerable, type DoubtAnswer } from './useDoubtAnswer';
+import { type Answering, answerable, type DoubtAnswer, pathToSlip } from './useDoubtAnswer';
 import type { Measuring } from './useMeasuring';
 
 interface DoubtsProps {
@@ -84,6 +84,7 @@ interface AnswersProps {
 
 function Answers({ about, give, keyOf, onFocus, asksWhy, waits }: AnswersProps) {
   const { size, slip } = about;
+  const toSlip = pathToSlip(about);
   const button = (way: DoubtAnswer, words: string) => (
     <Button
       look={way === 'again' ? 'now' : 'plain'}
@@ -108,6 +109,14 @@ function Answers({ about, give, keyOf, onFocus, asksWhy, waits }: AnswersProps) 
     >
       {button('again', `Strike ${size.text}, read again`)}
       {slip && button('correct', `${size.text} was ${slip.shouldBe.text}`)}
+      {toSlip && (
+        <Link
+          to={toSlip}
+          className="inline-flex min-h-11 items-center text-label underline decoration-line underline-offset-4 max-tablet:hidden"
+        >
+          practise this slip
+        </Link>
+      )}
       {asksWhy ? (
         <Why about={about} onReason={(reason) => give('keep', about, reason)} />
       ) : (

@@ -154,6 +154,7 @@ function AtTheBench({ measuring }: { measuring: Measuring }) {
         doubtAgain: () => doubt.byKey('again', bindings.keyOf('doubtWhich')),
         doubtCorrect: () => doubt.byKey('correct', bindings.keyOf('doubtWhich')),
         doubtKeep: () => doubt.byKey('keep', bindings.keyOf('doubtWhich')),
+        doubtPractise: () => doubt.practise && void navigate(doubt.practise),
         next: measuring.goNext,
         judgement: () => void navigate(pathToJudgement(sheet.part.id)),
         sounds: measuring.toggleSounds,

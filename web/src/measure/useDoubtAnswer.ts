@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { useAnswerDoubt } from '../api/acts';
 import type { Doubted, Place, Slipped } from '../api/client';
 import { newId } from '../api/newId';
+import { pathToPractise } from '../api/practice';
 import type { Measuring } from './useMeasuring';
 
 /** What a person may answer to a reading in doubt. */
@@ -9,6 +10,8 @@ export type DoubtAnswer = 'again' | 'correct' | 'keep';
 
 /** The same key twice is one answer: what comes to the fore when the first is given was not read yet. */
 const TWICE_MS = 600;
+
+const now = (): number => performance.now();
 
 /** Each reading in doubt here that is answered for by itself. */
 export const answerable = (place: Pick<Place, 'doubts'>): Doubted[] =>
@@ -58,18 +61,21 @@ export function useDoubtAnswer({ place, person }: Pick<Measuring, 'place' | 'per
           ? `${all.length} figures are in doubt here: answer beside the one you mean.`
           : `${all.length} figures are in doubt here: ${which.toUpperCase()} picks the one you mean.`,
       );
-    } else if (keyed && performance.now() - answeredAt.current >= TWICE_MS) {
-      answeredAt.current = performance.now();
+    } else if (keyed && now() - answeredAt.current >= TWICE_MS) {
+      answeredAt.current = now();
       give(way, keyed);
     }
   };
   const pick = (id?: string) => {
-    const now = all.findIndex((each) => each.id === picked);
-    const next = all.find((each) => each.id === id) ?? all[(now + 1) % Math.max(1, all.length)];
+    const at = all.findIndex((each) => each.id === picked);
+    const next = all.find((each) => each.id === id) ?? all[(at + 1) % Math.max(1, all.length)];
     setPicked(next?.id);
     setNote(next ? `The keys answer ${next.size.text}.` : '');
   };
+  const about = all.find(({ id }) => id === keyed?.id);
   return {
+    /** Where the slip that is named is practised; absent where none is. */
+    practise: about && pathToSlip(about),
     give,
     byKey,
     pick,
@@ -98,5 +104,9 @@ function answerOf(way: DoubtAnswer, slip: Slipped | undefined) {
       return { kind: 'KEEP', reason: 'looked at again, it was right' } as const;
   }
 }
+
+/** Five items of the trap that a reading fell into; absent where no slip accounts for it. */
+export const pathToSlip = ({ scale, slip }: Doubted): string | undefined =>
+  slip && scale !== '' ? pathToPractise({ scale, only: slip.code, items: 5 }) : undefined;
 
 export type Answering = ReturnType<typeof useDoubtAnswer>;

@@ -1,5 +1,6 @@
 import { type ReactNode, useEffect } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { pathToPractise } from '../api/practice';
 import { keys, queries, useShop } from '../api/queries';
 import { inTray } from '../api/outbox';
 import {
@@ -8,6 +9,7 @@ import {
   useServerWantsPassphrase,
   useWaiting,
 } from '../api/useOutbox';
+import { useKeys } from '../keys/useKeys';
 import { counted } from './counted';
 import { SoakClocks } from './SoakClocks';
 import { Strays } from './Strays';
@@ -30,6 +32,9 @@ interface ShellProps {
 /** What every page has: the head with the shop and its people, the page itself, the keys along the foot. */
 export function Shell({ title, head, say = '', lives, keys, children }: ShellProps) {
   const shop = useShop().data;
+  const navigate = useNavigate();
+  // Ten quick readings from wherever one is.
+  useKeys({ '*': () => void navigate(pathToPractise()) });
   const waiting = useWaitingWords();
   useEffect(() => {
     document.title = `${title} · Jaw Read`;
