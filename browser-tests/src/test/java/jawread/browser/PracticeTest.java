@@ -128,7 +128,7 @@ class PracticeTest extends AtTheBench {
 
     @Test
     void the_first_lesson_is_left_taken_up_and_ends_in_ten_items() {
-        Page page = ansasScreen(Chromium.hand());
+        Page page = ansasScreen(Chromium.phone());
         page.navigate(server().address() + "/practice/lesson");
         page.keyboard().press("i");
         assertThat(page.getByRole(ARTICLE)).containsText("The trade says");
