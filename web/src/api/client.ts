@@ -220,3 +220,16 @@ function problem(status: number, body: unknown): Problem {
     typeof hint === 'string' ? hint : '',
   );
 }
+
+/** The address that begins a set at once. */
+export function pathToPractise(
+  asked: Partial<Record<keyof Schemas['PracticeSetBody'], string | number | boolean>> = {},
+) {
+  const query = new URLSearchParams(
+    Object.entries({ items: 10, level: 'traps', ...asked }).map(([name, value]) => [
+      name,
+      String(value),
+    ]),
+  );
+  return `/practice/new?${query}`;
+}

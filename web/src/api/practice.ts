@@ -52,16 +52,3 @@ export const useLessonStep = () =>
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.practice, exact: true }),
   });
-
-/** The address that begins a set at once. */
-export function pathToPractise(
-  asked: Partial<Record<keyof SetBody, string | number | boolean>> = {},
-) {
-  const query = new URLSearchParams(
-    Object.entries({ items: 10, level: 'traps', ...asked }).map(([name, value]) => [
-      name,
-      String(value),
-    ]),
-  );
-  return `/practice/new?${query}`;
-}

@@ -12,6 +12,7 @@ const FIXED: [string, string][] = [
   ['Tab', 'ends an open entry too; else goes on to the next thing'],
   ['Esc', 'empty the entry'],
   ['PgUp PgDn', 'another place of this feature'],
+  ['*', 'ten quick items of practice, from any page'],
   ['← →', 'another part'],
   ['↑ ↓', 'another feature; on the scale, one line'],
 ];

@@ -1,8 +1,7 @@
 import { useRef, useState } from 'react';
 import { useAnswerDoubt } from '../api/acts';
-import type { Doubted, Place, Slipped } from '../api/client';
+import { type Doubted, pathToPractise, type Place, type Slipped } from '../api/client';
 import { newId } from '../api/newId';
-import { pathToPractise } from '../api/practice';
 import type { Measuring } from './useMeasuring';
 
 /** What a person may answer to a reading in doubt. */

@@ -1,10 +1,9 @@
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Problem, Scale } from '../api/client';
+import { pathToPractise, type Problem, type Scale } from '../api/client';
 import { newId } from '../api/newId';
 import {
   type Answered,
-  pathToPractise,
   type PracticeItem,
   type PracticeSet,
   useAnswer,

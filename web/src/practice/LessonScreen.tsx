@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { pathToPractise, useLessonStep, usePractice } from '../api/practice';
+import { pathToPractise } from '../api/client';
+import { useLessonStep, usePractice } from '../api/practice';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
 import { KeysAlong } from '../ui/KeysAlong';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Learned, pathToPractise, usePractice } from '../api/practice';
+import { pathToPractise } from '../api/client';
+import { type Learned, usePractice } from '../api/practice';
 import { useDrawer } from '../api/queries';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';

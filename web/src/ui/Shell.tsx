@@ -1,6 +1,6 @@
 import { type ReactNode, useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { pathToPractise } from '../api/practice';
+import { pathToPractise } from '../api/client';
 import { keys, queries, useShop } from '../api/queries';
 import { inTray } from '../api/outbox';
 import {

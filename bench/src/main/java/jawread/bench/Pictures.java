@@ -48,6 +48,7 @@ public final class Pictures implements AutoCloseable {
         page.getByTestId("over-time").first().waitFor();
         take(page, "over-time");
         thirdAxis();
+        practice();
         page.navigate(server.address() + "/jobs/5/pairing?least=0.0030&most=0.0060");
         page.getByTestId("pairs-said").waitFor();
         take(page, "pairing");
@@ -70,7 +71,23 @@ public final class Pictures implements AutoCloseable {
         page.getByText("V Take")
                 .filter(new Locator.FilterOptions().setVisible(true))
                 .waitFor();
-        take(page, "third-axis");
+    }
+
+    /** A line too many on a micrometer: the line that counts, and the one that was counted. */
+    private void practice() {
+        Page page = screen(Chromium.desk());
+        at(page, "/practice/new?scale=mic-in-0001&only=next-line&items=10&seed=7");
+        page.waitForURL("**/practice/sets/*");
+        Object slipped = page.evaluate("""
+                async () => {
+                  const { item } = await (await fetch('/api' + location.pathname)).json();
+                  const parts = Object.entries(item.counts).map(([name, count]) => name + '=' + count).join(';');
+                  const here = await (await fetch(`/api/scales/${item.scale}/reading?base=${encodeURIComponent(item.base)}&parts=${parts}`)).json();
+                  return here.misreads.find(({ slip }) => slip === 'next-line').size.text;
+                }""");
+        page.keyboard().type(slipped + "\n");
+        page.getByText("this one counts").waitFor();
+        take(page, "practice");
     }
 
     private void planning() {

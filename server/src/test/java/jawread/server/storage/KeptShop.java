@@ -37,6 +37,11 @@ public record KeptShop(String name) {
                     "reading_figure",
                     "id, reading_id, number, gauge_id, reader_id, typed, base_pm, raw_pm, correction_pm, thermal_pm, resolution_pm,"
                             + " spread_pm, unit, setting_id"),
+            Map.entry("practice_set", "id, person_id, scales, level, only_slip, to_set, heard, seed, items"),
+            Map.entry(
+                    "practice_answer",
+                    "id, set_id, number, scale_id, aimed, typed, parts, answer_pm, outcome, slips, took_ms"),
+            Map.entry("lesson_step", "id, person_id, unit, step"),
             Map.entry("measuring_round", "id, part_id, feature_id, number, asked_typed, asked_pm"),
             Map.entry("reading_mark", "id, reading_id, kind, reason, corrected_pm, check_id, slip"),
             Map.entry("reading_swap", "id, one_id, other_id, reason"),

@@ -35,6 +35,7 @@ final class WorkedDay {
         aroundTheBench();
         planning();
         aSizeOfTwo();
+        practice();
     }
 
     private Answer done(Answer answer) {
@@ -56,6 +57,18 @@ final class WorkedDay {
                 "made",
                 Map.of("way", "difference", "others", List.of(Map.of("gauge", far.get("gauge"), "typed", "18.00"))));
         done(walk.keep(far));
+    }
+
+    /** Two items are answered, one of them wrongly, and a lesson is begun. */
+    private void practice() {
+        UUID set = UUID.randomUUID();
+        put("/api/practice/sets/" + set, Map.of("scale", "mic-mm-001", "level", "traps", "items", 5, "seed", 11));
+        for (int number = 1; number <= 2; number++) {
+            put(
+                    "/api/practice/answers/" + UUID.randomUUID(),
+                    Map.of("set", set, "number", number, "typed", "7.78", "tookMs", 4000));
+        }
+        put("/api/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "mm", "step", 3));
     }
 
     /** Shaft 2 is turned; then its body is renamed and gets another limit, while its readings stay with the edition before. */
