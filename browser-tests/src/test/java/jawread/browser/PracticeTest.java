@@ -97,7 +97,7 @@ class PracticeTest extends AtTheBench {
             assertThat(page.getByRole(ALERT)).containsText(wrong.get("right"));
             assertThat(page.getByTestId("face").first()).isVisible();
             page.keyboard().press("Enter");
-            assertThat(page.getByText("0 of 1 right")).isVisible();
+            assertThat(seen(page, "0 of 1 right")).isVisible();
         }));
         page.navigate(server().address() + "/practice");
         assertThat(page.getByRole(REGION, new Page.GetByRoleOptions().setName("Next")))
@@ -117,19 +117,21 @@ class PracticeTest extends AtTheBench {
         page.keyboard().type(slipped(page, "next-line").get("right"));
         page.keyboard().press("Enter");
         assertThat(page.getByText("2 of 2")).isVisible();
-        assertThat(page.getByText("Right: ")).isVisible();
+        assertThat(seen(page, "Right: ")).isVisible();
         // It is where it was after a reload.
         page.reload();
         assertThat(page.getByText("2 of 2")).isVisible();
         page.getByLabel("Your reading, in").fill(slipped(page, "next-line").get("right"));
         page.keyboard().press("Enter");
-        assertThat(page.getByText("All 2 right")).isVisible();
+        assertThat(seen(page, "All 2 right")).isVisible();
     }
 
     @Test
     void the_first_lesson_is_left_taken_up_and_ends_in_ten_items() {
         Page page = ansasScreen(Chromium.phone());
         page.navigate(server().address() + "/practice/lesson");
+        assertThat(page.getByRole(HEADING, new Page.GetByRoleOptions().setName("How a gauge is read")))
+                .isVisible();
         page.keyboard().press("i");
         assertThat(page.getByRole(ARTICLE)).containsText("The trade says");
         page.keyboard().press("Enter");
