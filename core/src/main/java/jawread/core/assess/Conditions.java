@@ -56,7 +56,7 @@ public record Conditions(Rules rules, Instruments instruments, Material material
         Length resolution = standing.resolution();
         return differently(standing.readings()).stream()
                 .map(reading -> reading.made()
-                        .map(made -> madeOf(made, reading, kind, counting))
+                        .map(made -> madeOf(made, reading, kind, spread, counting))
                         .orElseGet(() -> Uncertainty.of(measuredBy(reading, kind, spread, resolution, counting, size))))
                 .max(Comparator.comparing(Uncertainty::standard))
                 .orElseThrow();
@@ -93,18 +93,22 @@ public record Conditions(Rules rules, Instruments instruments, Material material
     /** U of a single reading. */
     Length expanded(FeatureKind kind, Reading reading) {
         return Length.nearest(reading.made()
-                .map(made -> madeOf(made, reading, kind, 1))
+                .map(made -> madeOf(made, reading, kind, Length.ZERO, 1))
                 .orElseGet(() -> Uncertainty.of(
                         measuredBy(reading, kind, reading.spread(), reading.judgedTo(), 1, reading.value())))
                 .expanded());
     }
 
     /** Each figure by its own gauge, as if it were a reading by itself. */
-    private Uncertainty madeOf(MadeOf made, Reading of, FeatureKind kind, int counting) {
-        return made.uncertainty(made.pieces().stream()
-                .map(of::only)
-                .map(one -> Uncertainty.of(measuredBy(one, kind, one.spread(), one.judgedTo(), counting, one.value())))
-                .toList());
+    private Uncertainty madeOf(MadeOf made, Reading of, FeatureKind kind, Length scatter, int counting) {
+        return made.uncertainty(
+                made.pieces().stream()
+                        .map(of::only)
+                        .map(one -> Uncertainty.of(
+                                measuredBy(one, kind, one.spread(), one.judgedTo(), counting, one.value())))
+                        .toList(),
+                scatter,
+                counting);
     }
 
     private MeasuredBy measuredBy(

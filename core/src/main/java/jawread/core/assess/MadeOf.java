@@ -100,11 +100,17 @@ public record MadeOf(MadeFrom way, List<Piece> pieces) {
         return steps.max(Length::compareTo).orElseThrow();
     }
 
-    /** @param each how well each figure is known */
-    Uncertainty uncertainty(List<Uncertainty> each) {
-        return Uncertainty.ofSeveral(IntStream.range(0, pieces.size())
-                .mapToObj(i -> new Share(
-                        way.weight(i), each.get(i), pieces.get(i).with().read()))
-                .toList());
+    /**
+     * @param each how well each figure is known
+     * @param scatter s of such sizes, as it was seen
+     */
+    Uncertainty uncertainty(List<Uncertainty> each, Length scatter, int counting) {
+        return Uncertainty.ofSeveral(
+                IntStream.range(0, pieces.size())
+                        .mapToObj(i -> new Share(
+                                way.weight(i), each.get(i), pieces.get(i).with().read()))
+                        .toList(),
+                scatter,
+                counting);
     }
 }

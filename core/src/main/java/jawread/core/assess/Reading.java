@@ -231,6 +231,11 @@ public record Reading(
                 .orElseThrow();
     }
 
+    /** Every gauge whose scale was read. */
+    public Stream<Long> scales() {
+        return figures().map(figure -> figure.with().read());
+    }
+
     /** Every gauge that it was read with, or that was carried to one that was. */
     public Stream<Long> gauges() {
         return figures()

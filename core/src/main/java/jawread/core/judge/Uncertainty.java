@@ -73,24 +73,31 @@ public record Uncertainty(List<Contribution> contributions, double placeVariance
     /**
      * Of a size that is made of several figures: √(u1² + u2²), each by its weight. What a gauge is off by is in all of its figures alike: where
      * some are taken away from others it cancels for the greater part, and counts once, as the largest of them.
+     *
+     * @param scatter s of such sizes as it was seen, zero where it was not: they repeat no better than they were seen to
+     * @param readings n, at least one
      */
-    public static Uncertainty ofSeveral(List<Share> shares) {
+    public static Uncertainty ofSeveral(List<Share> shares, Length scatter, int readings) {
+        double seen = scatter.micrometres() * scatter.micrometres() / readings;
         var contributions = new ArrayList<Contribution>();
         for (UncertaintySource source : UncertaintySource.values()) {
+            double sum =
+                    shares.stream().mapToDouble(share -> share.variance(source)).sum();
             contributions.add(new Contribution(
                     source,
-                    source == UncertaintySource.GAUGE
-                            ? ofGauges(shares)
-                            : shares.stream()
-                                    .mapToDouble(share -> share.variance(source))
-                                    .sum()));
+                    switch (source) {
+                        case GAUGE -> ofGauges(shares);
+                        case REPEAT -> Math.max(sum, seen);
+                        default -> sum;
+                    }));
         }
         contributions.sort(LARGEST_FIRST);
         return new Uncertainty(
                 contributions,
-                shares.stream()
-                        .mapToDouble(share ->
-                                share.weight() * share.weight() * share.of().placeVariance())
+                contributions.stream()
+                        .filter(each -> each.source() == UncertaintySource.RESOLUTION
+                                || each.source() == UncertaintySource.REPEAT)
+                        .mapToDouble(Contribution::variance)
                         .sum());
     }
 

@@ -28,12 +28,24 @@ class OfSeveralTest {
         Uncertainty one = known(4, 2);
         Uncertainty other = known(20, 10);
         double root = Math.hypot(one.standard(), other.standard());
-        assertThat(Uncertainty.ofSeveral(List.of(new Share(1, one, 1), new Share(-1, other, 2)))
+        assertThat(Uncertainty.ofSeveral(List.of(new Share(1, one, 1), new Share(-1, other, 2)), Length.ZERO, 1)
                         .standard())
                 .isCloseTo(root, within(1e-9));
-        assertThat(Uncertainty.ofSeveral(List.of(new Share(0.5, one, 1), new Share(-0.5, other, 2)))
+        assertThat(Uncertainty.ofSeveral(List.of(new Share(0.5, one, 1), new Share(-0.5, other, 2)), Length.ZERO, 1)
                         .standard())
                 .isCloseTo(root / 2, within(1e-9));
+    }
+
+    @Test
+    void sizes_that_scatter_more_than_their_gauges_explain_are_known_less_well() {
+        Uncertainty one = known(4, 2);
+        List<Share> both = List.of(new Share(1, one, 1), new Share(-1, one, 2));
+        Uncertainty quiet = Uncertainty.ofSeveral(both, Length.ofMicrometres(1), 2);
+        Uncertainty scattered = Uncertainty.ofSeveral(both, Length.ofMicrometres(40), 2);
+        assertThat(quiet.standard())
+                .isEqualTo(Uncertainty.ofSeveral(both, Length.ZERO, 2).standard());
+        assertThat(scattered.largest()).contains(UncertaintySource.REPEAT);
+        assertThat(scattered.standard()).isGreaterThan(40 / Math.sqrt(2));
     }
 
     @Test
@@ -41,10 +53,10 @@ class OfSeveralTest {
         Uncertainty one = known(12, 2);
         double error = 12.0 * 12 / 3;
         double rest = one.standard() * one.standard() - error;
-        Uncertainty less = Uncertainty.ofSeveral(List.of(new Share(1, one, 7), new Share(-1, one, 7)));
+        Uncertainty less = Uncertainty.ofSeveral(List.of(new Share(1, one, 7), new Share(-1, one, 7)), Length.ZERO, 1);
         assertThat(less.standard()).isCloseTo(Math.sqrt(2 * rest + error), within(1e-9));
         // Of a sum it is in both.
-        Uncertainty sum = Uncertainty.ofSeveral(List.of(new Share(1, one, 7), new Share(1, one, 7)));
+        Uncertainty sum = Uncertainty.ofSeveral(List.of(new Share(1, one, 7), new Share(1, one, 7)), Length.ZERO, 1);
         assertThat(sum.standard()).isCloseTo(Math.sqrt(2) * one.standard(), within(1e-9));
         assertThat(less.place()).isCloseTo(Math.sqrt(2) * one.place(), within(1e-9));
         assertThat(less.largest()).contains(UncertaintySource.GAUGE);

@@ -69,7 +69,7 @@ class CheckReminders {
 
     /** One never looked at is asked for whatever the job. */
     private Optional<String> atStart(Gauge gauge, JudgedPlan plan) {
-        boolean begun = readings(plan).anyMatch(reading -> reading.with().read() == gauge.id());
+        boolean begun = readings(plan).flatMap(Reading::scales).anyMatch(scale -> scale == gauge.id());
         if (begun || !gauge.mayMeasure()) {
             return Optional.empty();
         }
@@ -89,8 +89,9 @@ class CheckReminders {
         var used = new HashMap<Long, Instant>();
         plans.stream()
                 .flatMap(CheckReminders::readings)
-                .forEach(reading -> used.merge(
-                        reading.with().read(), reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other));
+                .forEach(reading -> reading.scales()
+                        .forEach(scale -> used.merge(
+                                scale, reading.takenAt(), (one, other) -> one.isAfter(other) ? one : other)));
         return used.entrySet().stream()
                 .collect(Collectors.toMap(use -> drawer.byId(use.getKey()), Map.Entry::getValue));
     }

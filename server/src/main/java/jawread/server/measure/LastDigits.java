@@ -44,7 +44,9 @@ public class LastDigits {
             return Optional.empty();
         }
         List<Length> read = log.standingNow().stream()
-                .filter(reading -> reading.with().key().equals(method.key()))
+                // A size that is made of several figures was not typed as it stands.
+                .filter(reading ->
+                        reading.made().isEmpty() && reading.with().key().equals(method.key()))
                 .map(Reading::raw)
                 .toList();
         return ShortEntry.after(

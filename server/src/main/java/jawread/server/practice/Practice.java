@@ -191,17 +191,17 @@ class Practice {
                 .orElseThrow(() -> Refused.of(HttpStatus.NOT_FOUND, "no-such-set", words.say("problem.no-such-set")));
     }
 
-    /** The sets of a learner, in the order of time. */
+    /** The set that a learner began last, while it is not ended. */
     @Transactional(readOnly = true)
-    List<PracticeSet> setsOf(Person person) {
+    Optional<PracticeSet> open(Person person) {
         return sets.findAllByPersonOrderByBegunAt(person.id()).stream()
                 .map(PracticeSetRow::set)
-                .toList();
+                .reduce((before, last) -> last)
+                .filter(set -> answered(set).size() < set.items());
     }
 
     /** All that a learner answered, by the set, in the order of time. */
-    @Transactional(readOnly = true)
-    Map<UUID, List<PracticeAnswerRow>> answersOf(long person) {
+    private Map<UUID, List<PracticeAnswerRow>> answersOf(long person) {
         return answers.findAllByPersonOrderByMadeAtAscNumberAsc(person).stream()
                 .collect(Collectors.groupingBy(PracticeAnswerRow::setId));
     }
@@ -209,14 +209,10 @@ class Practice {
     /** Everything that a learner answered, in the order of time. */
     @Transactional(readOnly = true)
     List<Try> tries(long person) {
-        return tries(person, answersOf(person));
-    }
-
-    private List<Try> tries(long person, Map<UUID, List<PracticeAnswerRow>> bySet) {
         Map<UUID, PracticeSet> all = sets.findAllByPersonOrderByBegunAt(person).stream()
                 .map(PracticeSetRow::set)
                 .collect(Collectors.toMap(PracticeSet::id, Function.identity()));
-        return bySet.entrySet().stream()
+        return answersOf(person).entrySet().stream()
                 .flatMap(each -> each.getValue().stream()
                         .map(row -> row.tried(all.get(each.getKey()).heard())))
                 .sorted(Comparator.comparing(Try::at))

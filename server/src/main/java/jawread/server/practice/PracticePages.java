@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -83,26 +82,18 @@ class PracticePages {
         List<Try> tries = practice.tries(person.id());
         List<Scale> mine = practice.ofDrawer();
         Map<Trap, Integer> atWork = practice.atWork(person.id(), now);
-        Map<String, Integer> answered = new HashMap<>();
-        practice.answersOf(person.id()).forEach((set, rows) -> answered.put(set.toString(), rows.size()));
         List<String> shown = Stream.concat(
                         tries.stream().map(Try::scale).distinct().sorted(),
                         mine.stream().map(Scale::id))
                 .distinct()
                 .toList();
-        List<PracticeSet> sets = practice.setsOf(person);
         return new PracticeView(
                 person.name(),
                 Advice.of(tries, atWork, mine.stream().map(Scale::id).toList(), now)
                         .map(this::advice)
                         .orElse(null),
                 shown.stream().map(id -> learned(id, tries, now)).toList(),
-                sets.isEmpty()
-                        ? null
-                        : Optional.of(sets.get(sets.size() - 1))
-                                .filter(set -> answered.getOrDefault(set.id().toString(), 0) < set.items())
-                                .map(PracticeSet::id)
-                                .orElse(null),
+                practice.open(person).map(PracticeSet::id).orElse(null),
                 lessons.of(person).orElse(null),
                 tries.size());
     }
