@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.misread.Misread;
@@ -59,12 +60,18 @@ public record Judged(Outcome outcome, List<Misread> slips) {
         }
         return new Judged(
                 Outcome.WRONG,
-                item.tempts().stream()
-                        .filter(slip -> isAt(slip.read(), answer, within.plus(converted(slip, leastCount))))
-                        .findFirst()
+                first(item, answer, slip -> within)
+                        // Nothing gives it exactly: whoever read in one unit and meant the other has rounded.
+                        .or(() -> first(item, answer, slip -> within.plus(converted(slip, leastCount))))
                         .map(List::of)
                         .or(() -> two(item, answer, within))
                         .orElse(List.of()));
+    }
+
+    private static Optional<Misread> first(Item item, Length answer, Function<Misread, Length> within) {
+        return item.tempts().stream()
+                .filter(slip -> isAt(slip.read(), answer, within.apply(slip)))
+                .findFirst();
     }
 
     /** Whoever reads in one unit and means the other has rounded to what its scale would show. */
