@@ -130,7 +130,9 @@ class PracticeTest {
         }
         JsonNode page = mine("/api/practice").json();
         assertThat(page.at("/next/only").asString()).isNotEmpty();
-        assertThat(page.at("/next/sentence").asString()).startsWith("Practise ").contains(": missed ");
+        // What slipped at work goes first, where somebody has owned to it.
+        assertThat(page.at("/next/sentence").asString())
+                .matches("Practise .*: (missed \\d+ of \\d+|it slipped at work .*)\\.");
     }
 
     @ParameterizedTest
