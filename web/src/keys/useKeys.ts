@@ -61,7 +61,7 @@ export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping, pedal?: Ped
           return;
         }
         act();
-      } else if (!command && event.key.length === 1 && isEmptyEntry(event.target)) {
+      } else if (typing && !command && event.key.length === 1 && isEmptyEntry(event.target)) {
         // Only a figure opens the entry; a letter that does nothing here does not begin one.
         event.preventDefault();
       }

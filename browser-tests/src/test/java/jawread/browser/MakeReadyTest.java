@@ -177,7 +177,7 @@ class MakeReadyTest extends AtTheBench {
         Locator does = region(page, "What it does");
         // Bronze, 3.2509 in, 12 K: 0.0007 of a tolerance of 0.0018.
         assertThat(does).containsText("barrel bore, tolerance 0.0018 in");
-        assertThat(does).containsText("-0.0007");
+        assertThat(does).containsText("\u22120.0007");
         assertThat(does).containsText("Wait: the correction is more than a quarter of the tolerance.");
         does.getByRole(BUTTON).click();
         assertThat(seen(page, "The clock runs at the head of each page.")).isVisible();
