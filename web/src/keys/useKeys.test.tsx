@@ -41,6 +41,25 @@ describe('keys at the bench', () => {
     expect(strike).toHaveBeenCalledTimes(2);
   });
 
+  it('leaves the first digit to the entry where the frame of the page has keys of its own', async () => {
+    const practise = vi.fn();
+    function Frame() {
+      useKeys({ '*': practise });
+      return null;
+    }
+    render(
+      <>
+        <Frame />
+        <Bench strike={vi.fn()} />
+      </>,
+    );
+    await userEvent.click(screen.getByLabelText('entry'));
+    await userEvent.keyboard('*');
+    expect(practise).toHaveBeenCalledTimes(1);
+    await userEvent.keyboard('3');
+    expect(screen.getByRole('status')).toHaveTextContent('3');
+  });
+
   it('takes an Enter held down for one', () => {
     const keep = vi.fn();
     function Held() {
