@@ -137,9 +137,8 @@ class PracticeTest extends AtTheBench {
         page.keyboard().press("Enter");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(ARTICLE)).containsText("3 of 9");
-        page.waitForCondition(
-                () -> page.evaluate("async () => (await (await fetch('/api/practice')).json()).lesson.step")
-                        .equals(2));
+        page.waitForCondition(() -> Integer.valueOf(2)
+                .equals(page.evaluate("async () => (await (await fetch('/api/practice')).json()).lesson?.step")));
         page.reload();
         assertThat(page.getByRole(ARTICLE)).containsText("Coarse first");
         for (int step = 3; step <= 9; step++) {
