@@ -38,7 +38,7 @@ export const queries = new QueryClient({
 });
 
 export const keys = {
-  practice: ['practice'] as const,
+  practice: ['practice'],
   trail: ['trail'],
   signedOn: ['signed-on'],
   chain: ['chain'],

@@ -3281,6 +3281,7 @@ export interface components {
         };
         SlipView: {
             code: string;
+            part: string;
             shouldBe: components["schemas"]["LengthText"];
             words: string;
         };

@@ -12,7 +12,7 @@ function Elsewhere({ to, name, does }: { to: string; name: string; does: string 
   return (
     <Link
       to={to}
-      className="flex min-h-touch flex-col justify-center border-2 border-line bg-panel px-4 py-2 last:col-span-full hover:border-quiet tablet:last:col-span-1"
+      className="flex min-h-touch flex-col justify-center border-2 border-line bg-panel px-4 py-2 hover:border-quiet"
     >
       <span className="font-semibold">{name}</span>
       <span className="label">{does}</span>

@@ -1,8 +1,7 @@
 import type { ReactNode } from 'react';
 import { useScales, useScaleSetting } from '../api/queries';
-import { Face } from './Face';
+import { AtRest } from './AtRest';
 import { scaleSum, stepOf } from './scaleSum';
-import { Strip } from './Strip';
 
 interface ScaleAtProps {
   /** For ears. */
@@ -26,15 +25,10 @@ export function ScaleAt({ label, scale: id, base, at: size, lit, children }: Sca
     return null;
   }
   const sum = scaleSum(scale);
-  const coarse = sum.parts[0]?.name;
   const at = { step: stepOf(sum, setting.shown.parts), sense: 1 as const };
   return (
-    <figure aria-label={label} className="flex flex-col gap-2">
-      <div className="overflow-hidden border-2 border-line bg-panel">
-        <Face sum={sum} at={at} lit={lit === 'coarse' ? coarse : undefined} narrow />
-        <Strip sum={sum} at={at} lit={lit === 'fine'} narrow />
-      </div>
-      <figcaption>{children(setting.shown.say)}</figcaption>
-    </figure>
+    <AtRest label={label} sum={sum} at={at} lit={lit} narrow>
+      {children(setting.shown.say)}
+    </AtRest>
   );
 }

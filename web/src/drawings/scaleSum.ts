@@ -15,6 +15,9 @@ export type PartCounts = Record<string, number>;
 export type Sense = 1 | -1;
 
 /** How a scale stands: turned so far, and on a comparator the sense of its figures. */
+/** The sense among counts that were kept; figures grow where there is none. */
+export const senseOf = (counts: PartCounts): Sense => (counts['sense'] === -1 ? -1 : 1);
+
 export interface Standing {
   step: number;
   sense: Sense;

@@ -176,23 +176,9 @@ function Shown({ doubt }: { doubt: Doubt }) {
   );
 }
 
-/** Slips of the eye that are made on the coarse part; of the others the fine one is shown, or the figure alone. */
-const COARSE = [
-  'next-line',
-  'missed-line',
-  'missed-half',
-  'slide-edge',
-  'wrong-figure',
-  'reversed',
-];
-const FINE = ['thimble-mirrored', 'fine-figure', 'fine-left-out'];
-
+/** The coarse or the fine part; of other slips the figure alone is shown. */
 const partOf = (slip: Slipped | null | undefined): 'coarse' | 'fine' | undefined =>
-  slip && COARSE.includes(slip.code)
-    ? 'coarse'
-    : slip && FINE.includes(slip.code)
-      ? 'fine'
-      : undefined;
+  slip?.part === 'coarse' || slip?.part === 'fine' ? slip.part : undefined;
 
 function At({ about, size, words }: { about: Doubted; size: LengthText; words: string }) {
   const figure = `${size.text} ${size.unit}`;

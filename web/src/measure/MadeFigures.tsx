@@ -73,7 +73,7 @@ interface FiguresProps {
 function Figures({ measuring, code, names, usual, opens }: FiguresProps) {
   const { gauges, person, keep, setWay, place } = measuring;
   const [texts, setTexts] = useState(() => names.map(() => ''));
-  const [with_, setWith] = useState(usual);
+  const [readWith, setReadWith] = useState(usual);
   const [refusal, setRefusal] = useState('');
   const [at, setAt] = useState(0);
   const narrow = useNarrow();
@@ -101,7 +101,7 @@ function Figures({ measuring, code, names, usual, opens }: FiguresProps) {
       fields.current[missing]?.focus();
       return;
     }
-    const read = with_.map((key) => gauges.find((each) => each.key === key));
+    const read = readWith.map((key) => gauges.find((each) => each.key === key));
     const others = read.slice(1).flatMap((each) => (each ? [each] : []));
     if (person === undefined || read[0] === undefined || others.length + 1 < names.length) {
       setRefusal(
@@ -156,7 +156,7 @@ function Figures({ measuring, code, names, usual, opens }: FiguresProps) {
         >
           <label className="flex flex-col">
             <span className="label">
-              {name}, {gauges.find(({ key }) => key === with_[i])?.unit}
+              {name}, {gauges.find(({ key }) => key === readWith[i])?.unit}
             </span>
             <input
               ref={(field) => {
@@ -176,11 +176,13 @@ function Figures({ measuring, code, names, usual, opens }: FiguresProps) {
           </label>
           <Choice
             label="read with"
-            value={with_[i] ?? ''}
+            value={readWith[i] ?? ''}
             choices={Object.fromEntries(
               gauges.filter(isRead).map(({ key, shopNumber }) => [key, shopNumber]),
             )}
-            onChoose={(key) => setWith((before) => before.map((each, n) => (n === i ? key : each)))}
+            onChoose={(key) =>
+              setReadWith((before) => before.map((each, n) => (n === i ? key : each)))
+            }
           />
         </div>
       ))}

@@ -10,10 +10,9 @@ import {
   usePracticeSet,
 } from '../api/practice';
 import { keys, queries, useScaleOn, useScales } from '../api/queries';
+import { AtRest } from '../drawings/AtRest';
 import { DrawnScale } from '../drawings/DrawnScale';
-import { Face } from '../drawings/Face';
-import { type PartCounts, partsAt, scaleSum, type Sense, stepOf } from '../drawings/scaleSum';
-import { Strip } from '../drawings/Strip';
+import { type PartCounts, partsAt, scaleSum, senseOf, stepOf } from '../drawings/scaleSum';
 import { useKeys } from '../keys/useKeys';
 import { Keypad } from '../measure/Keypad';
 import { Button } from '../ui/Button';
@@ -137,7 +136,7 @@ function Item({ set, item, bare, onAnswered }: ItemProps) {
   const narrow = useNarrow();
   const answer = useAnswer();
   const counts = item.counts as PartCounts;
-  const sense: Sense = counts['sense'] === -1 ? -1 : 1;
+  const sense = senseOf(counts);
   const [typed, setTyped] = useState('');
   const [step, setStep] = useState(() => Math.max(0, sum.firstStep));
   const [lit, setLit] = useState<string | undefined>(sum.looks[0]?.name);
@@ -235,29 +234,15 @@ function Item({ set, item, bare, onAnswered }: ItemProps) {
           holdsKeys
         />
       ) : (
-        <Drawn sum={sum} at={{ step: stepOf(sum, counts), sense }} label={item.name} />
+        <AtRest
+          label={item.name}
+          sum={sum}
+          at={{ step: stepOf(sum, counts), sense }}
+          narrow={narrow}
+        />
       )}
       {side}
     </div>
-  );
-}
-
-/** A face that is only looked at. */
-function Drawn({
-  sum,
-  at,
-  label,
-}: {
-  sum: ReturnType<typeof scaleSum>;
-  at: { step: number; sense: Sense };
-  label: string;
-}) {
-  const narrow = useNarrow();
-  return (
-    <figure aria-label={label} className="self-start overflow-hidden border-2 border-line bg-panel">
-      <Face sum={sum} at={at} narrow={narrow} />
-      <Strip sum={sum} at={at} lit={false} narrow={narrow} />
-    </figure>
   );
 }
 

@@ -2,17 +2,16 @@ import { useMemo } from 'react';
 import type { Scale } from '../api/client';
 import type { Answered, PracticeItem } from '../api/practice';
 import { useScaleOn } from '../api/queries';
-import { Face } from '../drawings/Face';
+import { AtRest } from '../drawings/AtRest';
 import {
   type PartCounts,
   partsAt,
   type ScaleSum,
   scaleSum,
-  type Sense,
+  senseOf,
   stepOf,
 } from '../drawings/scaleSum';
 import type { Mark } from '../drawings/sheet';
-import { Strip } from '../drawings/Strip';
 import { Button } from '../ui/Button';
 import { useNarrow } from '../ui/useNarrow';
 
@@ -29,11 +28,12 @@ interface ExplainedProps {
 export function Explained({ answered, item, bare, onGoOn }: ExplainedProps) {
   const scale = useScaleOn(bare, item.base);
   const sum = useMemo(() => scaleSum(scale), [scale]);
+  const narrow = useNarrow();
   const counts = item.counts as PartCounts;
-  const sense: Sense = counts['sense'] === -1 ? -1 : 1;
+  const sense = senseOf(counts);
   const step = stepOf(sum, counts);
   const slip =
-    answered.slips.find(({ part }) => part !== 'base' && part !== '') ?? answered.slips[0];
+    answered.slips.find(({ part }) => part === 'coarse' || part === 'fine') ?? answered.slips[0];
   const mark = slip && markOf(sum, step, slip);
   const coarse = sum.parts[0]?.name;
   const asRead = slip?.counts && !mark ? (slip.counts as PartCounts) : undefined;
@@ -44,23 +44,26 @@ export function Explained({ answered, item, bare, onGoOn }: ExplainedProps) {
       </p>
       <div className="grid gap-4 bench:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="flex flex-col gap-3">
-          <Stands
-            words={`As it stands: ${answered.size.text} ${answered.size.unit}`}
+          <AtRest
+            narrow={narrow}
+            label={`As it stands: ${answered.size.text} ${answered.size.unit}`}
             sum={sum}
             at={{ step, sense }}
-            lit={mark ? coarse : undefined}
+            lit={mark ? 'coarse' : fineOf(slip)}
             mark={mark}
-            fine={slip?.part === 'fine'}
-          />
+          >
+            <span className="label">{`As it stands: ${answered.size.text} ${answered.size.unit}`}</span>
+          </AtRest>
           {asRead && (
-            <Stands
-              words={`As you read it: ${answered.answer.text} ${answered.answer.unit}`}
+            <AtRest
+              narrow={narrow}
+              label={`As you read it: ${answered.answer.text} ${answered.answer.unit}`}
               sum={sum}
               at={{ step: stepOf(sum, asRead), sense }}
-              lit={slip?.part === 'coarse' ? coarse : undefined}
-              mark={undefined}
-              fine={slip?.part === 'fine'}
-            />
+              lit={slip?.part === 'coarse' ? 'coarse' : fineOf(slip)}
+            >
+              <span className="label">{`As you read it: ${answered.answer.text} ${answered.answer.unit}`}</span>
+            </AtRest>
           )}
         </div>
         <div className="flex flex-col gap-3">
@@ -127,24 +130,4 @@ function markOf(sum: ScaleSum, step: number, slip: Slip): Mark | undefined {
       };
 }
 
-interface StandsProps {
-  words: string;
-  sum: ScaleSum;
-  at: { step: number; sense: Sense };
-  lit: string | undefined;
-  mark: Mark | undefined;
-  fine: boolean;
-}
-
-function Stands({ words, sum, at, lit, mark, fine }: StandsProps) {
-  const narrow = useNarrow();
-  return (
-    <figure aria-label={words} className="flex flex-col gap-1">
-      <figcaption className="label">{words}</figcaption>
-      <div className="overflow-hidden border-2 border-line bg-panel">
-        <Face sum={sum} at={at} lit={lit} mark={mark} narrow={narrow} />
-        <Strip sum={sum} at={at} lit={fine} narrow={narrow} />
-      </div>
-    </figure>
-  );
-}
+const fineOf = (slip: Slip | undefined) => (slip?.part === 'fine' ? 'fine' : undefined);

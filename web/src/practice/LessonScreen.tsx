@@ -2,12 +2,13 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { pathToPractise } from '../api/client';
 import { useLessonStep, usePractice } from '../api/practice';
+import type { LessonUnit } from '../drawings/lessonFigures';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
 import { KeysAlong } from '../ui/KeysAlong';
 import { Notice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
-import { lessonSteps, type LessonUnit } from './lessonSteps';
+import { lessonSteps } from './lessonSteps';
 
 /** For who has never read a gauge: step by step, to the first ten items; left and taken up anywhere. */
 export function LessonScreen() {

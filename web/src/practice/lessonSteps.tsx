@@ -1,7 +1,11 @@
 import type { ReactNode } from 'react';
-import { Coarse, HowSmall, OnScale, ThreeTimes, VernierLines } from './lessonFigures';
-
-export type LessonUnit = 'mm' | 'in';
+import {
+  HowSmall,
+  type LessonUnit,
+  OnScale,
+  ThreeTimes,
+  VernierLines,
+} from '../drawings/lessonFigures';
 
 export interface LessonStep {
   title: string;
@@ -45,7 +49,7 @@ const STEPS = [
         'Round the thimble are 25 lines. One line on is 0.025 ÷ 25 = 0.001 in.',
       ],
     },
-    (unit) => <OnScale unit={unit} counts={{ sleeve: 0, thimble: 1 }} lit="thimble" />,
+    (unit) => <OnScale unit={unit} counts={{ sleeve: 0, thimble: 1 }} lit="fine" />,
   ),
   step(
     'Coarse first',
@@ -60,9 +64,10 @@ const STEPS = [
       ],
     },
     (unit) => (
-      <Coarse
+      <OnScale
         unit={unit}
         counts={unit === 'mm' ? { sleeve: 14, thimble: 0 } : { sleeve: 11, thimble: 0 }}
+        lit="coarse"
       />
     ),
   ),
@@ -79,9 +84,10 @@ const STEPS = [
       ],
     },
     (unit) => (
-      <Coarse
+      <OnScale
         unit={unit}
         counts={unit === 'mm' ? { sleeve: 15, thimble: 0 } : { sleeve: 10, thimble: 0 }}
+        lit="coarse"
       />
     ),
   ),
@@ -101,7 +107,7 @@ const STEPS = [
       <OnScale
         unit={unit}
         counts={unit === 'mm' ? { sleeve: 15, thimble: 28 } : { sleeve: 11, thimble: 13 }}
-        lit="thimble"
+        lit="fine"
       />
     ),
   ),
@@ -121,7 +127,7 @@ const STEPS = [
       <OnScale
         unit={unit}
         counts={unit === 'mm' ? { sleeve: 13, thimble: 47 } : { sleeve: 9, thimble: 23 }}
-        lit="thimble"
+        lit="fine"
       />
     ),
   ),
@@ -151,7 +157,7 @@ const STEPS = [
         'Here it shows 0.002 in: everything read now would be two thou too large. Set it to zero, or take it off each time.',
       ],
     },
-    (unit) => <OnScale unit={unit} counts={{ sleeve: 0, thimble: 2 }} lit="thimble" />,
+    (unit) => <OnScale unit={unit} counts={{ sleeve: 0, thimble: 2 }} lit="fine" />,
   ),
   step(
     'Why more than once',

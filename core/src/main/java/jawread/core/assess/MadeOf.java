@@ -1,6 +1,7 @@
 package jawread.core.assess;
 
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.core.assess.Reading.Corrections;
@@ -53,27 +54,34 @@ public record MadeOf(MadeFrom way, List<Piece> pieces) {
 
     /** Before any known error was taken off. Refused as by {@link MadeFrom#of(List)}. */
     public Outcome<Length> raw() {
-        return way.of(pieces.stream().map(Piece::raw).toList());
+        return size(Piece::raw);
     }
 
-    /** For the known errors of the gauges; zero where it has no size. */
+    /** For the known errors of the gauges; zero where it would have no size. */
     public Length known() {
-        return raw().map(raw -> way.of(pieces.stream().map(Piece::corrected).toList())
-                        .fold(size -> size.minus(raw), refusal -> Length.ZERO))
-                .fold(known -> known, refusal -> Length.ZERO);
+        return added(Piece::raw, Piece::corrected);
     }
 
-    /** To bring it to 20 °C. */
+    /** To bring it to 20 °C; zero where it would have no size. */
     public Length thermal() {
-        return way.of(pieces.stream().map(Piece::value).toList())
-                .fold(size -> size.minus(raw().orThrow()).minus(known()), refusal -> Length.ZERO);
+        return added(Piece::corrected, Piece::value);
     }
 
+    private Length added(Function<Piece, Length> before, Function<Piece, Length> after) {
+        return orZero(size(before).then(was -> size(after).map(is -> is.minus(was))));
+    }
+
+    /** What it would have been on a gauge that had not moved; zero where it would have no size. */
     Length hadNotMoved(long gauge, Length moved) {
-        return way.of(pieces.stream()
-                        .map(piece -> piece.with().read() == gauge ? piece.raw().minus(moved) : piece.raw())
-                        .toList())
-                .fold(size -> size, refusal -> Length.ZERO);
+        return orZero(size(piece -> piece.with().read() == gauge ? piece.raw().minus(moved) : piece.raw()));
+    }
+
+    private Outcome<Length> size(Function<Piece, Length> figure) {
+        return way.of(pieces.stream().map(figure).toList());
+    }
+
+    private static Length orZero(Outcome<Length> size) {
+        return size.fold(Function.identity(), refusal -> Length.ZERO);
     }
 
     /** s of it: the root of the sum of squares of what each figure brings. */

@@ -1,7 +1,6 @@
 package jawread.core.misread;
 
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,9 +16,6 @@ import jawread.core.scale.Trap;
 
 /** Of all slips of the catalogue those that an eye could make at a setting, told to somebody who reads there. */
 public final class OftenMisread {
-    /** Slips of the hand that types: the scale has no part in them. */
-    private static final Set<Slip> OF_TYPING = EnumSet.of(Slip.UNIT, Slip.DECIMAL_PLACE, Slip.SWAPPED_DIGITS);
-
     private OftenMisread() {}
 
     /**
@@ -34,7 +30,8 @@ public final class OftenMisread {
                 .collect(Collectors.toSet());
         List<Misread> all = Stream.concat(
                         Slips.madeAt(here)
-                                .filter(slip -> !OF_TYPING.contains(slip.slip()))
+                                // In those of the hand that types the scale has no part.
+                                .filter(slip -> slip.slip().where() != Slip.Where.TYPING)
                                 .filter(slip -> couldBeRead(slip, here)),
                         OfOneFace.at(here))
                 .sorted(Comparator.comparing((Misread slip) -> !isTrapped(slip.slip(), traps))

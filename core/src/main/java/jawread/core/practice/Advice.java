@@ -3,6 +3,7 @@ package jawread.core.practice;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import jawread.core.misread.Slip;
@@ -26,7 +27,11 @@ public record Advice(String scale, Optional<Slip> slip, Why why, Strength streng
         /** On the way to a ticket. */
         TOWARD_TICKET,
         /** Nothing was read on it yet. */
-        NEW
+        NEW;
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
     }
 
     /**

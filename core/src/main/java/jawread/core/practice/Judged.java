@@ -2,10 +2,9 @@ package jawread.core.practice;
 
 import java.math.BigDecimal;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import jawread.core.length.Length;
@@ -28,16 +27,16 @@ public record Judged(Outcome outcome, List<Misread> slips) {
         RIGHT_WITH_REMARK,
         WRONG;
 
+        public String code() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
         public boolean isRight() {
             return this != WRONG;
         }
     }
 
     private static final BigDecimal MILLIMETRES_AN_INCH = new BigDecimal("25.4");
-
-    /** Slips of the hand that types: two of them are not looked for. */
-    private static final Set<Slip> OF_TYPING =
-            EnumSet.of(Slip.UNIT, Slip.DECIMAL_PLACE, Slip.SWAPPED_DIGITS, Slip.TENTH);
 
     public Judged {
         slips = List.copyOf(slips);
@@ -93,7 +92,8 @@ public record Judged(Outcome outcome, List<Misread> slips) {
     /** Each adds its own; of several pairs the one whose slips are named first. */
     private static Optional<List<Misread>> two(Item item, Length answer, Length within) {
         List<Misread> single = item.tempts().stream()
-                .filter(slip -> !OF_TYPING.contains(slip.slip()))
+                // These change the figure as a whole: none is added to another.
+                .filter(slip -> slip.slip().where() != Slip.Where.TYPING && slip.slip() != Slip.TENTH)
                 .toList();
         return single.stream()
                 .flatMap(one -> single.stream()

@@ -16,6 +16,7 @@ import jawread.core.scale.Scale;
  * @param scales to choose from, one or more
  * @param only the trap that all of them are of; empty: by weakness
  * @param toSet whether they are set rather than read
+ * @param heard whether the parts are spoken: then only traps come that can be fallen into without an eye
  * @param before what the learner answered before the set began, on any scale
  * @param atWork slips owned to at real work lately, by trap
  * @param began when the set did
@@ -25,6 +26,7 @@ public record NextItem(
         Level level,
         Optional<Slip> only,
         boolean toSet,
+        boolean heard,
         long seed,
         List<Try> before,
         Map<Strength.Trap, Integer> atWork,
@@ -69,27 +71,16 @@ public record NextItem(
 
     /** The trap of the answer three items ago, where it was fallen into and did not come since. */
     private Optional<Strength.Trap> again(List<Try> answered) {
-        for (int back = AGAIN_AFTER; back <= AGAIN_AFTER + 1; back++) {
-            int at = answered.size() - back;
-            if (at < 0 || answered.get(at).right() || answered.get(at).slips().isEmpty()) {
-                continue;
-            }
-            Try fallen = answered.get(at);
-            Slip slip = fallen.slips().get(0);
-            boolean cameSince = answered.subList(at + 1, answered.size()).stream()
-                    .anyMatch(each ->
-                            each.scale().equals(fallen.scale()) && each.aimed().equals(Optional.of(slip)));
-            if (!cameSince && isOn(fallen.scale(), slip)) {
-                return Optional.of(new Strength.Trap(fallen.scale(), slip));
-            }
+        int at = answered.size() - AGAIN_AFTER;
+        if (at < 0 || answered.get(at).right() || answered.get(at).slips().isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.empty();
-    }
-
-    private boolean isOn(String scale, Slip slip) {
-        return scales.stream()
-                .filter(each -> each.id().equals(scale))
-                .anyMatch(each -> Items.slipsOn(each, level.hasBase()).contains(slip));
+        Try fallen = answered.get(at);
+        var trap = new Strength.Trap(fallen.scale(), fallen.slips().get(0));
+        boolean cameSince = answered.subList(at + 1, answered.size()).stream()
+                .anyMatch(each ->
+                        each.scale().equals(trap.scale()) && each.aimed().equals(Optional.of(trap.slip())));
+        return Optional.of(trap).filter(wanted -> !cameSince && traps().contains(wanted));
     }
 
     private List<Strength.Trap> traps() {
@@ -97,6 +88,7 @@ public record NextItem(
         for (Scale scale : scales) {
             Items.slipsOn(scale, level.hasBase()).stream()
                     .filter(slip -> only.isEmpty() || only.get() == slip)
+                    .filter(slip -> !heard || Strength.HEARD.contains(slip))
                     .forEach(slip -> traps.add(new Strength.Trap(scale.id(), slip)));
         }
         return traps;

@@ -39,7 +39,7 @@ public record Strength(double value, int met, int missed, Optional<Instant> last
     private static final double LEAST = 0.01;
 
     /** What the sum, the base and the unit are: all that can be trained where nothing is seen. */
-    private static final Set<Slip> HEARD = EnumSet.of(
+    static final Set<Slip> HEARD = EnumSet.of(
             Slip.BASE_FORGOTTEN, Slip.BASE_TWICE, Slip.OTHER_BASE, Slip.UNIT, Slip.DECIMAL_PLACE, Slip.SWAPPED_DIGITS);
 
     /** One trap of one scale. @param scale its id */

@@ -31,6 +31,7 @@ class NextItemTest {
                     Level.BASE,
                     Optional.empty(),
                     false,
+                    false,
                     seed,
                     List.copyOf(all),
                     Map.of(),
@@ -93,6 +94,27 @@ class NextItemTest {
         assertThat(new Learner().set(77, 10)).isEqualTo(one);
         assertThat(new Learner().set(78, 10)).isNotEqualTo(one);
         assertThat(one.get(9).aimed()).isEmpty();
+    }
+
+    @Test
+    void what_is_only_heard_tempts_to_nothing_that_an_eye_does() {
+        var heard = new NextItem(
+                List.of(Scales.of(SCALE).orElseThrow()),
+                Level.BASE,
+                Optional.empty(),
+                false,
+                true,
+                5,
+                List.of(),
+                Map.of(),
+                BEGAN);
+        var answered = new ArrayList<Try>();
+        for (int i = 0; i < 20; i++) {
+            Item item = heard.after(answered);
+            assertThat(item.aimed().map(Slip::where))
+                    .isNotIn(Optional.of(Slip.Where.COARSE), Optional.of(Slip.Where.FINE));
+            answered.add(right(i, item.aimed().orElse(Slip.UNIT), 5));
+        }
     }
 
     @Test

@@ -34,6 +34,9 @@ public record DoubtView(
             @Nullable SlipView slip,
             @Nullable SlipView other) {}
 
-    /** @param shouldBe r′, as the scale would have been read without it */
-    public record SlipView(String code, String words, LengthText shouldBe) {}
+    /**
+     * @param part in which part of the reading it is made: coarse, fine, base or typing
+     * @param shouldBe r′, as the scale would have been read without it
+     */
+    public record SlipView(String code, String words, String part, LengthText shouldBe) {}
 }

@@ -235,7 +235,11 @@ class DoubtWords {
     }
 
     private SlipView slip(Explanation slip, Doubt doubt) {
-        return new SlipView(slip.slip().code(), slips.of(slip, asKept(doubt)), shouldBe(slip, doubt.reading()));
+        return new SlipView(
+                slip.slip().code(),
+                slips.of(slip, asKept(doubt)),
+                slip.slip().where().code(),
+                shouldBe(slip, doubt.reading()));
     }
 
     private static KeptReading asKept(Doubt doubt) {

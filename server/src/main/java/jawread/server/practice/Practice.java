@@ -11,33 +11,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
-import jawread.core.length.Outcome;
-import jawread.core.length.Refusal;
-import jawread.core.length.TypedLength;
-import jawread.core.length.TypedLength.Kind;
 import jawread.core.misread.Slip;
 import jawread.core.practice.Item;
 import jawread.core.practice.Items;
-import jawread.core.practice.Judged;
 import jawread.core.practice.Level;
 import jawread.core.practice.NextItem;
 import jawread.core.practice.Strength.Trap;
 import jawread.core.practice.Try;
-import jawread.core.scale.AsRead;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scale;
-import jawread.core.scale.ScaleReading;
 import jawread.core.scale.Scales;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
 import jawread.server.journal.Journal;
 import jawread.server.measure.Marks;
-import jawread.server.scale.ScaleWords;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -51,15 +40,13 @@ class Practice {
     private static final int LATELY_DAYS = 90;
 
     private static final int MOST_ITEMS = 50;
-    /** An answer so many times as large as anything the scale shows is no reading of it. */
-    private static final int ABSURD = 30;
 
     private final PracticeSetRepository sets;
     private final PracticeAnswerRepository answers;
     private final Marks marks;
     private final Drawer drawer;
     private final Journal journal;
-    private final ScaleWords scaleWords;
+    private final AnswersRead read;
     private final Words words;
     private final Clock clock;
 
@@ -69,7 +56,7 @@ class Practice {
             Marks marks,
             Drawer drawer,
             Journal journal,
-            ScaleWords scaleWords,
+            AnswersRead read,
             Words words,
             Clock clock) {
         this.sets = sets;
@@ -77,7 +64,7 @@ class Practice {
         this.marks = marks;
         this.drawer = drawer;
         this.journal = journal;
-        this.scaleWords = scaleWords;
+        this.read = read;
         this.words = words;
         this.clock = clock;
     }
@@ -100,20 +87,41 @@ class Practice {
             Optional<Long> seed) {}
 
     /** @param took from the drawing to the answer */
-    record Answer(UUID id, UUID set, int number, Optional<String> typed, Optional<Parts> parts, Duration took) {}
+    record Sent(UUID id, UUID set, int number, Optional<String> typed, Optional<Parts> parts, Duration took) {}
 
-    /** An answer and what it comes to. */
-    record Answered(PracticeSet set, Item item, Length answer, Judged judged) {}
+    /**
+     * A set, and how far it has come.
+     *
+     * @param answered what was answered of it, in its order
+     */
+    record Progress(PracticeSet set, NextItem next, List<Try> answered) {
+        boolean isDone() {
+            return answered.size() >= set.items();
+        }
+
+        /** The item that is next. */
+        Item item() {
+            return next.after(answered);
+        }
+
+        private Progress with(Try last) {
+            return new Progress(
+                    set, next, Stream.concat(answered.stream(), Stream.of(last)).toList());
+        }
+    }
+
+    /** An answer, what it comes to, and how far the set has come with it. */
+    record Answered(Progress now, Item item, AnswersRead.Read answer) {}
 
     /** Begins a set, once. Refuses with 422 what is no scale, level or trap, and more than fifty items. */
     @Transactional
-    PracticeSet begin(Asked asked, Person person) {
+    Progress begin(Asked asked, Person person) {
         Optional<PracticeSet> before = sets.findById(asked.id()).map(PracticeSetRow::set);
         if (before.isPresent()) {
             if (before.get().person() != person.id()) {
                 throw Refused.keptOtherwise(words);
             }
-            return before.get();
+            return progress(before.get());
         }
         Level level = Level.of(asked.level()).orElseThrow(() -> Refused.field("level", "no-such-level", words));
         Optional<Slip> only =
@@ -145,7 +153,7 @@ class Practice {
                 asked.items(),
                 now);
         journal.practised();
-        return sets.save(new PracticeSetRow(set)).set();
+        return progress(sets.save(new PracticeSetRow(set)).set());
     }
 
     private static boolean needsBase(List<Scale> scales, Slip slip) {
@@ -184,64 +192,63 @@ class Practice {
 
     /** Refuses with 404 one that is not there, or is somebody else's. */
     @Transactional(readOnly = true)
-    PracticeSet set(UUID id, Person person) {
+    Progress progress(UUID id, Person person) {
         return sets.findById(id)
                 .map(PracticeSetRow::set)
                 .filter(set -> set.person() == person.id())
+                .map(this::progress)
                 .orElseThrow(() -> Refused.of(HttpStatus.NOT_FOUND, "no-such-set", words.say("problem.no-such-set")));
+    }
+
+    private Progress progress(PracticeSet set) {
+        List<Answer> all = all(set.person());
+        return new Progress(
+                set,
+                new NextItem(
+                        set.scales(),
+                        set.level(),
+                        set.only(),
+                        set.toSet(),
+                        set.heard(),
+                        set.seed(),
+                        all.stream()
+                                .map(Answer::tried)
+                                .filter(each -> each.at().isBefore(set.begunAt()))
+                                .toList(),
+                        atWork(set.person(), set.begunAt()),
+                        set.begunAt()),
+                all.stream()
+                        .filter(each -> each.set().equals(set.id()))
+                        .map(Answer::tried)
+                        .toList());
     }
 
     /** The set that a learner began last, while it is not ended. */
     @Transactional(readOnly = true)
     Optional<PracticeSet> open(Person person) {
-        return sets.findAllByPersonOrderByBegunAt(person.id()).stream()
+        return sets.findFirstByPersonOrderByBegunAtDesc(person.id())
                 .map(PracticeSetRow::set)
-                .reduce((before, last) -> last)
-                .filter(set -> answered(set).size() < set.items());
-    }
-
-    /** All that a learner answered, by the set, in the order of time. */
-    private Map<UUID, List<PracticeAnswerRow>> answersOf(long person) {
-        return answers.findAllByPersonOrderByMadeAtAscNumberAsc(person).stream()
-                .collect(Collectors.groupingBy(PracticeAnswerRow::setId));
+                .filter(set -> all(person.id()).stream()
+                                .filter(each -> each.set().equals(set.id()))
+                                .count()
+                        < set.items());
     }
 
     /** Everything that a learner answered, in the order of time. */
     @Transactional(readOnly = true)
     List<Try> tries(long person) {
-        Map<UUID, PracticeSet> all = sets.findAllByPersonOrderByBegunAt(person).stream()
+        return all(person).stream().map(Answer::tried).toList();
+    }
+
+    private record Answer(UUID set, Try tried) {}
+
+    /** In the order of time, and of their sets. */
+    private List<Answer> all(long person) {
+        Map<UUID, Boolean> heard = sets.findAllByPerson(person).stream()
                 .map(PracticeSetRow::set)
-                .collect(Collectors.toMap(PracticeSet::id, Function.identity()));
-        return answersOf(person).entrySet().stream()
-                .flatMap(each -> each.getValue().stream()
-                        .map(row -> row.tried(all.get(each.getKey()).heard())))
-                .sorted(Comparator.comparing(Try::at))
-                .toList();
-    }
-
-    /** Which items of a set come next, after what was answered of it. */
-    @Transactional(readOnly = true)
-    NextItem next(PracticeSet set) {
-        List<Try> before = tries(set.person()).stream()
-                .filter(each -> each.at().isBefore(set.begunAt()))
-                .toList();
-        return new NextItem(
-                set.scales(),
-                set.level(),
-                set.only(),
-                set.toSet(),
-                set.seed(),
-                before,
-                atWork(set.person(), set.begunAt()),
-                set.begunAt());
-    }
-
-    /** What was answered of a set, in its order. */
-    @Transactional(readOnly = true)
-    List<Try> answered(PracticeSet set) {
-        return answersOf(set.person()).getOrDefault(set.id(), List.of()).stream()
-                .sorted(Comparator.comparingInt(PracticeAnswerRow::number))
-                .map(row -> row.tried(set.heard()))
+                .collect(Collectors.toMap(PracticeSet::id, PracticeSet::heard));
+        return answers.findAllByPersonOrderByMadeAtAscNumberAsc(person).stream()
+                .map(row -> new Answer(row.setId(), row.tried(heard.get(row.setId()))))
                 .toList();
     }
 
@@ -262,72 +269,28 @@ class Practice {
     }
 
     /**
-     * Judges and keeps an answer, once. Refused with 422, and not counted: what is no figure, what lies beyond anything the scale shows, an
-     * item that is not the next one.
+     * Judges and keeps an answer, once. Refused with 422, and not counted: what {@link AnswersRead} refuses, and an item that is not the next
+     * one.
      */
     @Transactional
-    Answered answer(Answer asked, Person person) {
-        PracticeSet set = set(asked.set(), person);
-        NextItem next = next(set);
-        List<Try> answered = answered(set);
-        Optional<PracticeAnswerRow> before = answers.findById(asked.id());
+    Answered answer(Sent sent, Person person) {
+        Progress progress = progress(sent.set(), person);
+        Optional<PracticeAnswerRow> before = answers.findById(sent.id());
         if (before.isPresent()) {
-            if (before.get().number() != asked.number() || !before.get().typed().equals(asked.typed())) {
+            if (!before.get().isKeptAs(sent)) {
                 throw Refused.keptOtherwise(words);
             }
-            Item item = next.after(answered.subList(0, before.get().number() - 1));
-            Length length = before.get().answer();
-            return new Answered(
-                    set, item, length, judged(item, length, before.get().typed()));
+            Item item = progress.next().after(progress.answered().subList(0, sent.number() - 1));
+            return new Answered(progress, item, read.of(item, sent.typed(), sent.parts()));
         }
-        if (asked.number() != answered.size() + 1 || answered.size() >= set.items()) {
+        if (progress.isDone() || sent.number() != progress.answered().size() + 1) {
             throw Refused.field("number", "not-the-next-item", words);
         }
-        Item item = next.after(answered);
-        Length length = length(asked, item);
-        Judged judged = judged(item, length, asked.typed());
-        if (judged.slips().isEmpty() && isAbsurd(item, length)) {
-            var refusal = Refusal.of("answer-absurd").with("scale", scaleWords.name(item.scale()));
-            throw Refused.field("typed", refusal, words.say("problem." + refusal.code(), refusal.facts()));
-        }
+        Item item = progress.item();
+        AnswersRead.Read answer = read.of(item, sent.typed(), sent.parts());
         journal.practised();
-        answers.save(new PracticeAnswerRow(
-                asked, set, item, length, judged, clock.instant().truncatedTo(ChronoUnit.MICROS)));
-        return new Answered(set, item, length, judged);
-    }
-
-    private static boolean isAbsurd(Item item, Length answer) {
-        return answer.compareTo(item.value().times(ABSURD)) > 0 && answer.compareTo(Length.ofMillimetres("1000")) > 0;
-    }
-
-    private Judged judged(Item item, Length answer, Optional<String> typed) {
-        LengthUnit unit = item.scale().unit();
-        boolean otherUnit = typed.flatMap(text -> TypedLength.parse(text, unit, Kind.SIZE)
-                        .fold(read -> Optional.of(read.unit().isInch() != unit.isInch()), refusal -> Optional.empty()))
-                .orElse(false);
-        return Judged.of(item, answer, otherUnit);
-    }
-
-    private Length length(Answer asked, Item item) {
-        Scale scale = item.scale();
-        Length base = item.stands().base();
-        if (asked.parts().isPresent()) {
-            return scale.read(base, asked.parts().get())
-                    .map(ScaleReading::value)
-                    .fold(Function.identity(), refusal -> {
-                        throw Refused.field("parts", refusal, words.say(refusal, scale.unit()));
-                    });
-        }
-        String text = asked.typed().orElse("");
-        var eye = AsRead.of(scale, base);
-        Optional<Length> byLooks = eye.typed(text)
-                .map(looks -> looks.fold(parts -> scale.read(base, parts), Outcome::<ScaleReading>refused)
-                        .fold(ScaleReading::value, refusal -> {
-                            throw Refused.field("typed", refusal, scaleWords.refused(refusal, eye));
-                        }));
-        return byLooks.orElseGet(() -> TypedLength.parse(text, scale.unit(), Kind.SIZE)
-                .fold(TypedLength::length, refusal -> {
-                    throw Refused.field("typed", refusal, words.say(refusal, scale.unit()));
-                }));
+        PracticeAnswerRow kept = answers.save(new PracticeAnswerRow(
+                sent, person, item, answer, clock.instant().truncatedTo(ChronoUnit.MICROS)));
+        return new Answered(progress.with(kept.tried(progress.set().heard())), item, answer);
     }
 }

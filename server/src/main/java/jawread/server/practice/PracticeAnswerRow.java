@@ -13,11 +13,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import jawread.core.length.Length;
 import jawread.core.misread.Slip;
 import jawread.core.practice.Item;
 import jawread.core.practice.Judged;
 import jawread.core.practice.Try;
+import jawread.core.scale.Parts;
+import jawread.server.access.Person;
 import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
@@ -63,19 +64,20 @@ class PracticeAnswerRow extends Kept {
 
     protected PracticeAnswerRow() {}
 
-    PracticeAnswerRow(Practice.Answer asked, PracticeSet set, Item item, Length answer, Judged judged, Instant now) {
-        this.id = asked.id();
-        this.setId = set.id();
-        this.person = set.person();
-        this.number = asked.number();
+    PracticeAnswerRow(Practice.Sent sent, Person by, Item item, AnswersRead.Read answer, Instant now) {
+        this.id = sent.id();
+        this.setId = sent.set();
+        this.person = by.id();
+        this.number = sent.number();
         this.scaleId = item.scale().id();
         this.aimed = item.aimed().map(Slip::code).orElse(null);
-        this.typed = asked.typed().orElse(null);
-        this.parts = asked.parts().map(Object::toString).orElse(null);
-        this.answerPm = answer.picometres();
-        this.outcome = judged.outcome();
-        this.slips = judged.slips().stream().map(slip -> slip.slip().code()).collect(Collectors.joining(" "));
-        this.tookMs = asked.took().toMillis();
+        this.typed = sent.typed().orElse(null);
+        this.parts = sent.parts().map(Parts::toString).orElse(null);
+        this.answerPm = answer.length().picometres();
+        this.outcome = answer.judged().outcome();
+        this.slips =
+                answer.judged().slips().stream().map(slip -> slip.slip().code()).collect(Collectors.joining(" "));
+        this.tookMs = sent.took().toMillis();
         this.madeAt = now;
     }
 
@@ -88,24 +90,12 @@ class PracticeAnswerRow extends Kept {
         return setId;
     }
 
-    int number() {
-        return number;
-    }
-
-    Length answer() {
-        return Length.ofPicometres(answerPm);
-    }
-
-    Judged.Outcome outcome() {
-        return outcome;
-    }
-
-    Optional<String> typed() {
-        return Optional.ofNullable(typed);
-    }
-
-    Instant madeAt() {
-        return madeAt;
+    /** Whether it says just what was sent: then that is this one, sent again. */
+    boolean isKeptAs(Practice.Sent sent) {
+        return setId.equals(sent.set())
+                && number == sent.number()
+                && Optional.ofNullable(typed).equals(sent.typed())
+                && Optional.ofNullable(parts).equals(sent.parts().map(Parts::toString));
     }
 
     private List<Slip> slips() {

@@ -29,12 +29,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/practice")
 class PracticeController {
     private final Practice practice;
+    private final LearnerPages learners;
     private final PracticePages pages;
     private final Lessons lessons;
     private final ScreenTickets tickets;
 
-    PracticeController(Practice practice, PracticePages pages, Lessons lessons, ScreenTickets tickets) {
+    PracticeController(
+            Practice practice, LearnerPages learners, PracticePages pages, Lessons lessons, ScreenTickets tickets) {
         this.practice = practice;
+        this.learners = learners;
         this.pages = pages;
         this.lessons = lessons;
         this.tickets = tickets;
@@ -76,7 +79,7 @@ class PracticeController {
     @Allowed(PERSON)
     @GetMapping
     PracticeView page(HttpServletRequest request) {
-        return pages.of(tickets.whoStandsAt(request));
+        return learners.of(tickets.whoStandsAt(request));
     }
 
     @Allowed(PERSON)
@@ -99,7 +102,7 @@ class PracticeController {
     @Allowed(PERSON)
     @GetMapping("/sets/{id}")
     PracticeSetView set(@PathVariable UUID id, HttpServletRequest request) {
-        return pages.set(practice.set(id, tickets.whoStandsAt(request)));
+        return pages.set(practice.progress(id, tickets.whoStandsAt(request)));
     }
 
     @Allowed(PERSON)
@@ -109,7 +112,7 @@ class PracticeController {
         Person person = tickets.whoStandsAt(request);
         return pages.answered(
                 practice.answer(
-                        new Practice.Answer(
+                        new Practice.Sent(
                                 id,
                                 body.set(),
                                 body.number(),

@@ -1,36 +1,25 @@
 package jawread.server.practice;
 
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.misread.Misread;
-import jawread.core.misread.Slip;
 import jawread.core.misread.TrueReading;
-import jawread.core.practice.Advice;
 import jawread.core.practice.Item;
-import jawread.core.practice.Items;
 import jawread.core.practice.Judged;
 import jawread.core.practice.Strength;
 import jawread.core.practice.Strength.Trap;
-import jawread.core.practice.Ticket;
 import jawread.core.practice.Try;
 import jawread.core.scale.AsRead;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scale;
-import jawread.core.scale.Scales;
 import jawread.core.scale.Sense;
-import jawread.server.access.Person;
+import jawread.server.practice.Practice.Progress;
 import jawread.server.practice.PracticeView.LearnedTrapView;
-import jawread.server.practice.PracticeView.LearnedView;
-import jawread.server.practice.PracticeView.PracticeAdviceView;
 import jawread.server.practice.PracticeView.PracticeAnsweredView;
 import jawread.server.practice.PracticeView.PracticeDoneView;
 import jawread.server.practice.PracticeView.PracticeItemView;
@@ -44,125 +33,36 @@ import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What a learner is shown: the page, a set with its next item, what an answer came to. */
+/** A set with its next item, and what an answer came to. */
 @Service
 class PracticePages {
-    private static final double SHAKY = 0.4;
-    private static final int PERCENT = 100;
     private static final int MOST_TRAPS_FALLEN = 5;
 
     private final Practice practice;
-    private final Lessons lessons;
+    private final PracticeWords practiceWords;
     private final ScaleWords scaleWords;
     private final MisreadWords misreads;
     private final Figures figures;
     private final Words words;
-    private final Clock clock;
 
     PracticePages(
             Practice practice,
-            Lessons lessons,
+            PracticeWords practiceWords,
             ScaleWords scaleWords,
             MisreadWords misreads,
             Figures figures,
-            Words words,
-            Clock clock) {
+            Words words) {
         this.practice = practice;
-        this.lessons = lessons;
+        this.practiceWords = practiceWords;
         this.scaleWords = scaleWords;
         this.misreads = misreads;
         this.figures = figures;
         this.words = words;
-        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
-    PracticeView of(Person person) {
-        Instant now = clock.instant();
-        List<Try> tries = practice.tries(person.id());
-        List<Scale> mine = practice.ofDrawer();
-        Map<Trap, Integer> atWork = practice.atWork(person.id(), now);
-        List<String> shown = Stream.concat(
-                        tries.stream().map(Try::scale).distinct().sorted(),
-                        mine.stream().map(Scale::id))
-                .distinct()
-                .toList();
-        return new PracticeView(
-                person.name(),
-                Advice.of(tries, atWork, mine.stream().map(Scale::id).toList(), now)
-                        .map(this::advice)
-                        .orElse(null),
-                shown.stream().map(id -> learned(id, tries, now)).toList(),
-                practice.open(person).map(PracticeSet::id).orElse(null),
-                lessons.of(person).orElse(null),
-                tries.size());
-    }
-
-    private PracticeAdviceView advice(Advice advice) {
-        String key = "practice.next."
-                + advice.why().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
-        return new PracticeAdviceView(
-                advice.scale(),
-                advice.slip().map(Slip::code).orElse(null),
-                words.say(
-                        key,
-                        Map.of(
-                                "scale", name(advice.scale()),
-                                "slip", advice.slip().map(this::name).orElse(""),
-                                "missed", advice.strength().missed(),
-                                "met", advice.strength().met(),
-                                "times", advice.atWork())));
-    }
-
-    private String name(String scale) {
-        return Scales.of(scale).map(scaleWords::name).orElse(scale);
-    }
-
-    private String name(Slip slip) {
-        return words.say("slip-name." + slip.code());
-    }
-
-    private LearnedView learned(String id, List<Try> all, Instant now) {
-        Scale scale = Scales.of(id).orElseThrow();
-        List<Try> tries = all.stream().filter(each -> each.scale().equals(id)).toList();
-        Map<Trap, Strength> strengths = Strength.of(tries);
-        Optional<Ticket> ticket = Ticket.of(tries);
-        Ticket.Row row = Ticket.row(tries);
-        String state = ticket.map(of -> of.isStale(now) ? "stale" : "fresh").orElse("none");
-        return new LearnedView(
-                id,
-                scaleWords.name(scale),
-                state,
-                words.say(
-                        "practice.ticket." + (tries.isEmpty() ? "new" : state),
-                        Map.of(
-                                "step", figures.exactly(scale.leastCount(), scale.unit()),
-                                "right", row.right(),
-                                "wanted", Ticket.IN_A_ROW,
-                                "traps", row.traps().size())),
-                Items.slipsOn(scale, true).stream()
-                        .map(slip -> trap(slip, strengths.getOrDefault(new Trap(id, slip), Strength.UNKNOWN)))
-                        .sorted(Comparator.comparing((LearnedTrapView each) -> each.met() == 0)
-                                .thenComparing(LearnedTrapView::percent))
-                        .toList());
-    }
-
-    private LearnedTrapView trap(Slip slip, Strength strength) {
-        String word =
-                strength.met() == 0 ? "new" : strength.isFirm() ? "firm" : strength.value() >= SHAKY ? "shaky" : "weak";
-        return new LearnedTrapView(
-                slip.code(),
-                name(slip),
-                (int) Math.round(strength.value() * PERCENT),
-                words.say("practice.strength." + word),
-                strength.met(),
-                strength.missed());
-    }
-
-    @Transactional(readOnly = true)
-    PracticeSetView set(PracticeSet set) {
-        List<Try> answered = practice.answered(set);
-        boolean isDone = answered.size() >= set.items();
+    PracticeSetView set(Progress progress) {
+        PracticeSet set = progress.set();
         return new PracticeSetView(
                 set.id(),
                 set.level().code(),
@@ -170,8 +70,10 @@ class PracticePages {
                 set.heard(),
                 set.seed(),
                 set.items(),
-                isDone ? null : item(practice.next(set).after(answered), answered.size() + 1, set),
-                isDone ? done(set, answered) : null);
+                progress.isDone()
+                        ? null
+                        : item(progress.item(), progress.answered().size() + 1, set),
+                progress.isDone() ? done(set, progress.answered()) : null);
     }
 
     private PracticeItemView item(Item item, int number, PracticeSet set) {
@@ -231,7 +133,7 @@ class PracticePages {
                 .flatMap(each -> each.slips().stream().map(slip -> new Trap(each.scale(), slip)))
                 .distinct()
                 .limit(MOST_TRAPS_FALLEN)
-                .map(trap -> trap(trap.slip(), strengths.getOrDefault(trap, Strength.UNKNOWN)))
+                .map(trap -> practiceWords.trap(trap.slip(), strengths.getOrDefault(trap, Strength.UNKNOWN)))
                 .toList();
         return new PracticeDoneView(
                 right,
@@ -250,23 +152,23 @@ class PracticePages {
         TrueReading stands = item.stands();
         Scale scale = item.scale();
         var eye = AsRead.of(scale, stands.base());
-        Judged judged = answered.judged();
+        Judged judged = answered.answer().judged();
         List<PracticeSlipView> slips =
                 judged.slips().stream().map(slip -> slip(slip, stands)).toList();
         return new PracticeAnsweredView(
                 number,
-                judged.outcome().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
-                scaleWords.size(answered.answer(), eye),
+                judged.outcome().code(),
+                scaleWords.size(answered.answer().length(), eye),
                 scaleWords.size(item.value(), eye),
                 scaleWords.addends(eye, stands.parts(), stands.reading()),
                 slips,
-                says(judged, slips, answered, eye),
-                set(answered.set()));
+                says(slips, answered, eye),
+                set(answered.now()));
     }
 
-    private String says(Judged judged, List<PracticeSlipView> slips, Practice.Answered answered, AsRead eye) {
-        Length off = answered.answer().minus(answered.item().value());
-        String key = switch (judged.outcome()) {
+    private String says(List<PracticeSlipView> slips, Practice.Answered answered, AsRead eye) {
+        Length off = answered.answer().length().minus(answered.item().value());
+        String key = switch (answered.answer().judged().outcome()) {
             case RIGHT -> "practice.right";
             case RIGHT_WITH_REMARK -> "practice.right.beside";
             case WRONG -> slips.isEmpty() ? "practice.wrong" : "practice.wrong.slip";
@@ -275,7 +177,8 @@ class PracticePages {
                 key,
                 Map.of(
                         "size", scaleWords.size(answered.item().value(), eye).text(),
-                        "answer", scaleWords.size(answered.answer(), eye).text(),
+                        "answer",
+                                scaleWords.size(answered.answer().length(), eye).text(),
                         "off", figures.exactly(off.abs(), eye.scale().unit()),
                         "slip",
                                 slips.stream()
@@ -290,25 +193,12 @@ class PracticePages {
                 slip.slip().code(),
                 said.words(),
                 said.tell(),
-                partOf(slip.slip()),
-                sense(stands)
-                        .map(sense -> scale.set(stands.base(), Optional.of(sense), slip.read()))
-                        .orElseGet(() -> scale.set(stands.base(), Optional.empty(), slip.read()))
+                slip.slip().where().code(),
+                scale.set(stands.base(), sense(stands), slip.read())
                         .fold(set -> set.isExact() ? counts(set.shown().parts()) : null, refusal -> null));
     }
 
     private static Optional<Sense> sense(TrueReading stands) {
         return stands.parts().count(jawread.core.scale.Comparator.SENSE).flatMap(Sense::ofSign);
-    }
-
-    /** Whose line was taken wrongly. */
-    private static String partOf(Slip slip) {
-        return switch (slip) {
-            case NEXT_LINE, MISSED_LINE, MISSED_HALF, SLIDE_EDGE, WRONG_FIGURE, REVERSED -> "coarse";
-            case THIMBLE_MIRRORED, FINE_FIGURE, FINE_LEFT_OUT, SENSE_FLIPPED, GRADUATION_VALUE, LOST_TURN, TENTH ->
-                "fine";
-            case BASE_FORGOTTEN, BASE_TWICE, OTHER_BASE -> "base";
-            default -> "";
-        };
     }
 }

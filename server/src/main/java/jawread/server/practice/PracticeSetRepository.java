@@ -10,5 +10,7 @@ interface PracticeSetRepository extends Repository<PracticeSetRow, UUID> {
 
     Optional<PracticeSetRow> findById(UUID id);
 
-    List<PracticeSetRow> findAllByPersonOrderByBegunAt(long person);
+    List<PracticeSetRow> findAllByPerson(long person);
+
+    Optional<PracticeSetRow> findFirstByPersonOrderByBegunAtDesc(long person);
 }

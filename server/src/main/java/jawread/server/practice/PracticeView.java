@@ -102,7 +102,7 @@ record PracticeView(
 
     /**
      * @param counts where the scale would stand for what the slip reads; absent where it cannot
-     * @param part whose line is the one that was taken wrongly: coarse, fine, base, or empty
+     * @param part in which part of the reading it is made: coarse, fine, base or typing
      */
     record PracticeSlipView(
             String code,

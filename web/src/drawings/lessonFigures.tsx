@@ -1,16 +1,16 @@
 import { useScales } from '../api/queries';
-import { Face } from '../drawings/Face';
-import { type PartCounts, scaleSum, stepOf } from '../drawings/scaleSum';
-import { Strip } from '../drawings/Strip';
 import { useNarrow } from '../ui/useNarrow';
-import type { LessonUnit } from './lessonSteps';
+import { AtRest } from './AtRest';
+import { type PartCounts, scaleSum, stepOf } from './scaleSum';
+
+export type LessonUnit = 'mm' | 'in';
 
 const SCALES: Record<LessonUnit, string> = { mm: 'mic-mm-001', in: 'mic-in-001' };
 
 interface OnScaleProps {
   unit: LessonUnit;
   counts: PartCounts;
-  lit: 'thimble' | 'sleeve';
+  lit: 'coarse' | 'fine';
 }
 
 /** The micrometer of the lesson, where it stands. */
@@ -23,23 +23,14 @@ export function OnScale({ unit, counts, lit }: OnScaleProps) {
   const sum = scaleSum(scale);
   const at = { step: stepOf(sum, counts), sense: 1 as const };
   const mark =
-    lit === 'sleeve' ? { count: counts['sleeve'] ?? 0, words: 'the last line passed' } : undefined;
-  return (
-    <div className="overflow-hidden border-2 border-line bg-panel">
-      <Face sum={sum} at={at} lit={lit} mark={mark} narrow={narrow} />
-      <Strip sum={sum} at={at} lit={lit === 'thimble'} narrow={narrow} />
-    </div>
-  );
+    lit === 'coarse' ? { count: counts['sleeve'] ?? 0, words: 'the last line passed' } : undefined;
+  return <AtRest label={scale.name} sum={sum} at={at} lit={lit} mark={mark} narrow={narrow} />;
 }
-
-export const Coarse = (props: Omit<OnScaleProps, 'lit'>) => <OnScale {...props} lit="sleeve" />;
 
 const WIDTH = 860;
 const ROW = 62;
-/** Everything is drawn so many times as large as it is. */
-const TIMES = 380;
-/** One millimetre on this sheet at its usual size on a screen. */
-const PX = TIMES;
+/** One millimetre on this sheet. */
+const MILLIMETRE = 380;
 
 interface Thing {
   name: string;
@@ -76,7 +67,7 @@ export function HowSmall({ unit }: { unit: LessonUnit }) {
       {things.map(({ name, mm }, i) => (
         <g key={name} transform={`translate(20 ${i * ROW + 12})`}>
           <rect
-            width={Math.max(0.5, mm * PX)}
+            width={Math.max(0.5, mm * MILLIMETRE)}
             height="24"
             className={i > 2 ? 'fill-now' : 'fill-ink'}
           />
