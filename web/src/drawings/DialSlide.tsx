@@ -56,16 +56,6 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: Face
           />
         ))}
       </g>
-      {mark?.taken && (
-        <TakenFor
-          x={lines.shift + mark.taken.count * pitch}
-          from={BEAM_TOP}
-          to={BEAM_BOTTOM}
-          words={BEAM_TOP - 10}
-        >
-          {mark.taken.words}
-        </TakenFor>
-      )}
       {lit === 'beam' && (onTurn ?? mark) && (
         <PointedAt
           x={lines.shift + (mark?.count ?? beam) * pitch}
@@ -134,6 +124,17 @@ export function DialSlide({ sum, at: { step }, onTurn, lit, mark, narrow }: Face
       </Printed>
       <Tick row="needle" x1={tailX} y1={tailY} x2={tipX} y2={tipY} now={lit === 'dial'} width={3} />
       <circle cx={cx} cy={cy} r="8" className="fill-ink" />
+      {/* Over the slide: the line that was taken may lie under it. */}
+      {mark?.taken && (
+        <TakenFor
+          x={lines.shift + mark.taken.count * pitch}
+          from={BEAM_TOP}
+          to={BEAM_BOTTOM}
+          words={20}
+        >
+          {mark.taken.words}
+        </TakenFor>
+      )}
     </svg>
   );
 }

@@ -163,6 +163,7 @@ export function Thimble({ sum, at: { step }, onTurn, lit, mark, narrow }: FacePr
             <Tick key="covered" row="covered" {...ends(line)} now dashed width={2.5} />
           ))}
       </g>
+      {/* Over the thimble: the line that was taken may lie under it. */}
       {mark?.taken && (
         <TakenFor
           x={onSleeve.shift + Math.sign(up) * mark.taken.count * face.pitch}

@@ -42,7 +42,7 @@ export const KeysInUse = memo(function KeysInUse({
     <KeysAlong
       uses={[
         ['Enter', 'keep'],
-        ...letter('scale', way === 'typed' ? 'by its scale' : 'typed'),
+        ...letter('scale', way === 'scale' ? 'typed' : 'by its scale'),
         ...BY_WAY[way],
         ...BY_LETTER.flatMap(([action, does]) => letter(action, does)),
         ['?', 'all keys'],

@@ -108,12 +108,17 @@ function isMeant(part: string, slip: Slip | undefined, coarse: string | undefine
     return part === 'base';
   }
   const of = sum.looks.find(({ name }) => name === part)?.part ?? part;
-  return slip.part === 'coarse'
-    ? of === coarse
-    : slip.part === 'fine' && of !== coarse && part !== 'base';
+  const isFine = of === sum.parts.at(-1)?.name || (of !== coarse && part !== 'base');
+  return slip.part === 'coarse' ? of === coarse : slip.part === 'fine' && isFine;
 }
 
-/** The coarse line that counts, and beside it the one that was taken; absent where the slip was not in the coarse part. */
+/** Farther than so many figures apart, two lines do not stand in one drawing. */
+const FIGURES_IN_SIGHT = 2;
+
+/**
+ * The coarse line that counts, and beside it the one that was taken; absent where the slip was not in the coarse part, and where that one is
+ * out of sight.
+ */
 function markOf(sum: ScaleSum, step: number, slip: Slip): Mark | undefined {
   const coarse = sum.parts[0];
   const taken = coarse && (slip.counts as PartCounts | undefined)?.[coarse.name];
@@ -121,7 +126,8 @@ function markOf(sum: ScaleSum, step: number, slip: Slip): Mark | undefined {
     return undefined;
   }
   const counts = partsAt(sum, step)[coarse.name] ?? 0;
-  return counts === taken
+  const apart = Math.abs(counts - taken);
+  return apart === 0 || apart > FIGURES_IN_SIGHT * sum.scale.figureEvery
     ? undefined
     : {
         count: counts,
