@@ -42,10 +42,11 @@ export const useAnswer = () =>
       answered(client.PUT('/api/practice/answers/{id}', { params: { path: { id } }, body })),
   });
 
-/** How far the first lesson has come. */
+/** How far the first lesson has come; one step after the other, so that the last one taken is the last one kept. */
 export const useLessonStep = () =>
   useMutation({
     ...untilTaken,
+    scope: { id: 'lesson' },
     mutationFn: (body: Schemas['LessonBody']) =>
       answered(
         client.PUT('/api/practice/lesson/{id}', { params: { path: { id: newId() } }, body }),
