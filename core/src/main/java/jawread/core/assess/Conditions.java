@@ -55,10 +55,10 @@ public record Conditions(Rules rules, Instruments instruments, Material material
         Length spread = value.spread(standing.spread(), standing.values());
         Length resolution = standing.resolution();
         return differently(standing.readings()).stream()
-                .map(reading -> reading.made()
-                        .map(made -> madeOf(made, reading, kind, spread, counting))
-                        .orElseGet(() -> Uncertainty.of(measuredBy(reading, kind, spread, resolution, counting, size))))
-                .max(Comparator.comparing(Uncertainty::standard))
+                .map(reading -> reading.made().isPresent()
+                        ? madeOf(reading.made().get(), reading, kind, spread, counting)
+                        : Uncertainty.of(measuredBy(reading, kind, spread, resolution, counting, size)))
+                .max(Comparator.comparingDouble(Uncertainty::standard))
                 .orElseThrow();
     }
 

@@ -1,7 +1,8 @@
 package jawread.core.assess;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -42,7 +43,9 @@ final class Doubts {
         this.standing = standing;
         this.beside = beside;
         this.contradiction = contradiction;
-        this.checks = log.standingQuick().stream().map(this::check).toList();
+        List<Reading> quick = log.standingQuick();
+        this.checks =
+                quick.isEmpty() ? List.of() : quick.stream().map(this::check).toList();
     }
 
     /**
@@ -99,10 +102,9 @@ final class Doubts {
         for (Reading reading : standing.readings()) {
             // The one before was read on the same, nearly always.
             on = on != null && on.id() == reading.with().read() ? on : readOn(reading);
-            ofItsGauge(reading, on).forEach(doubts::add);
+            ofItsGauge(reading, on, doubts);
         }
-        checks.forEach(
-                check -> ofItsGauge(check.reading(), readOn(check.reading())).forEach(doubts::add));
+        checks.forEach(check -> ofItsGauge(check.reading(), readOn(check.reading()), doubts));
         return List.copyOf(doubts);
     }
 
@@ -111,27 +113,30 @@ final class Doubts {
      * hundred places nearly all do; and where the smallest and the largest do, so does what lies between.
      */
     private boolean areAllNear(Standing method, Optional<Length> criticalRange) {
+        if (method.count() == 0) {
+            return true;
+        }
         Length apart = method.largest().minus(method.smallest());
-        return method.count() == 0
-                || criticalRange
-                                .filter(range -> !References.areAlike(apart, range))
-                                .isEmpty()
-                        && beside.filter(median -> !isNear(
-                                        method,
-                                        References.places(
-                                                median,
-                                                form(),
-                                                feature.demand().limits(),
-                                                method.leastSpread(),
-                                                Length.ZERO)))
-                                .isEmpty()
-                        && References.drawing(feature.demand(), Length.ZERO)
-                                .filter(drawing -> !isNear(method, drawing))
-                                .isEmpty()
-                        && checks.stream()
-                                .allMatch(check -> isNear(
-                                        method,
-                                        References.quick(check.reading().value(), check.expanded(), Length.ZERO)));
+        if (criticalRange.isPresent() && !References.areAlike(apart, criticalRange.get())) {
+            return false;
+        }
+        Optional<Reference> drawing = References.drawing(feature.demand(), Length.ZERO);
+        if (drawing.isPresent() && !isNear(method, drawing.get())) {
+            return false;
+        }
+        if (beside.isPresent() && !isNear(method, places(beside.get(), method.leastSpread(), Length.ZERO))) {
+            return false;
+        }
+        for (Check check : checks) {
+            if (!isNear(method, References.quick(check.reading().value(), check.expanded(), Length.ZERO))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private Reference places(Length median, Length spread, Length own) {
+        return References.places(median, form(), feature.demand().limits(), spread, own);
     }
 
     private static boolean isNear(Standing method, Reference reference) {
@@ -147,8 +152,7 @@ final class Doubts {
         List<Reference> references = Stream.of(
                         quick(reading, own),
                         criticalRange.map(range -> References.repeats(method.values(), at, range)),
-                        beside.map(median -> References.places(
-                                median, form(), feature.demand().limits(), reading.spread(), own)),
+                        beside.map(median -> places(median, reading.spread(), own)),
                         References.drawing(feature.demand(), own))
                 .flatMap(Optional::stream)
                 .map(reference -> asShown(reference, reading))
@@ -251,10 +255,11 @@ final class Doubts {
     }
 
     private Optional<Length> form() {
-        return Stream.of(feature.planned().outOfRound(), feature.planned().taper())
-                .flatMap(Optional::stream)
-                .map(FormLimit::asDifference)
-                .max(Length::compareTo);
+        Optional<Length> round = feature.planned().outOfRound().map(FormLimit::asDifference);
+        Optional<Length> taper = feature.planned().taper().map(FormLimit::asDifference);
+        return round.isPresent() && taper.isPresent()
+                ? Optional.of(round.get().larger(taper.get()))
+                : round.or(() -> taper);
     }
 
     private Instrument readOn(Reading reading) {
@@ -279,33 +284,35 @@ final class Doubts {
         return log.marksOf(reading).stream().filter(mark -> mark.kind() == Kind.KEEP || mark.kind() == Kind.CORRECT);
     }
 
-    private Stream<Doubt> ofItsGauge(Reading reading, Instrument on) {
-        return reading.made().isEmpty()
-                ? ofItsGauge(reading, reading, on)
-                : reading.figures()
-                        .flatMap(figure -> ofItsGauge(reading, figure, readOn(figure)))
-                        .filter(new HashSet<>()::add);
+    private void ofItsGauge(Reading reading, Instrument on, List<Doubt> to) {
+        if (reading.made().isEmpty()) {
+            ofItsGauge(reading, reading, on, to);
+            return;
+        }
+        // Two figures of one gauge raise the same doubt.
+        var ofFigures = new LinkedHashSet<Doubt>();
+        reading.figures().forEach(figure -> ofItsGauge(reading, figure, readOn(figure), ofFigures));
+        to.addAll(ofFigures);
     }
 
-    /** @param read the reading, or the figure of it that was read on the gauge */
-    private Stream<Doubt> ofItsGauge(Reading reading, Reading read, Instrument on) {
-        return Stream.of(neverSet(reading, read, on), zeroMoved(reading, read, on))
-                .flatMap(Optional::stream);
-    }
-
-    private Optional<Doubt> neverSet(Reading reading, Reading read, Instrument on) {
-        return on.gauge().kind().isComparator() && read.setting().isEmpty() && !hasAnswered(reading)
-                ? Optional.of(new Doubt.NeverSet(reading, on))
-                : Optional.empty();
-    }
-
-    private Optional<Doubt> zeroMoved(Reading reading, Reading read, Instrument on) {
+    /**
+     * Asked of each of thousands of readings, nearly always for nothing: so without functions that carry something along, which the first
+     * compiler makes slowly.
+     *
+     * @param read the reading, or the figure of it that was read on the gauge
+     */
+    private void ofItsGauge(Reading reading, Reading read, Instrument on, Collection<Doubt> to) {
+        if (on.gauge().kind().isComparator() && read.setting().isEmpty() && !hasAnswered(reading)) {
+            to.add(new Doubt.NeverSet(reading, on));
+        }
         ZeroStrip zeros = on.zerosOf(read.with());
-        return zeros.looks().isEmpty()
-                ? Optional.empty()
-                : zeros.doubtOf(reading.takenAt().toEpochMilli(), read.correction())
-                        .filter(moved -> !hasAnsweredTo(moved.look().id(), reading))
-                        .map(moved -> new Doubt.ZeroMoved(reading, on, moved));
+        if (zeros.looks().isEmpty()) {
+            return;
+        }
+        Optional<ZeroStrip.Moved> moved = zeros.doubtOf(reading.takenAt().toEpochMilli(), read.correction());
+        if (moved.isPresent() && !hasAnsweredTo(moved.get().look().id(), reading)) {
+            to.add(new Doubt.ZeroMoved(reading, on, moved.get()));
+        }
     }
 
     private boolean hasAnsweredTo(UUID check, Reading reading) {

@@ -91,7 +91,9 @@ public record Instruments(
      * Um at best: U of what such a method could be set on at a size and a moment; zero for any other gauge, and where nothing could set it.
      */
     Length masterExpanded(Method method, Length size, Warmth warmth, Instant at) {
-        return settingMasters(warmth, at).expandedFor(method, size).orElse(Length.ZERO);
+        return method.isSet()
+                ? settingMasters(warmth, at).expandedFor(method, size).orElse(Length.ZERO)
+                : Length.ZERO;
     }
 
     /** What comparators can be set on at a moment: masters, and gauges that hold a size. */

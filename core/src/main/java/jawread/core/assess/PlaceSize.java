@@ -26,12 +26,12 @@ public record PlaceSize(
         Standing by,
         List<PlaceSize> others) {
     static PlaceSize of(JudgedFeature feature, Standing standing) {
-        List<PlaceSize> each = standing.byMethod().stream()
-                .map(method -> ofOne(feature, method))
-                .toList();
-        if (each.size() == 1) {
-            return each.get(0);
+        List<Standing> methods = standing.byMethod();
+        if (methods.size() == 1) {
+            return ofOne(feature, methods.get(0));
         }
+        List<PlaceSize> each =
+                methods.stream().map(method -> ofOne(feature, method)).toList();
         PlaceSize deciding = each.stream()
                 .filter(size -> size.uncertainty().isPresent())
                 .min(Comparator.comparing(
@@ -47,7 +47,7 @@ public record PlaceSize(
 
     private static PlaceSize ofOne(JudgedFeature feature, Standing standing) {
         List<Bracket> pins = standing.readings().stream()
-                .flatMap(reading -> reading.pins().stream())
+                .<Bracket>mapMulti((reading, to) -> reading.pins().ifPresent(to))
                 .toList();
         boolean isBetweenPins = !pins.isEmpty() && pins.size() == standing.count();
         PlaceValue value = isBetweenPins ? PlaceValue.between(pins) : repeats(feature, standing);
@@ -100,12 +100,11 @@ public record PlaceSize(
                         standing.values());
     }
 
-    /** Whether the turning point was seen while each was taken. */
+    /** Whether the turning point was seen while each was taken. @param readings of one method: all were taken with what the first was */
     private static boolean isLive(List<Reading> readings, Instruments instruments) {
         return !readings.isEmpty()
-                && readings.stream()
-                        .flatMap(Reading::gauges)
-                        .distinct()
+                && readings.get(0)
+                        .gauges()
                         .allMatch(gauge -> instruments.of(gauge).gauge().kind().live());
     }
 }

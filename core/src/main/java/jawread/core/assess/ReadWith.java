@@ -1,5 +1,6 @@
 package jawread.core.assess;
 
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -12,6 +13,21 @@ import java.util.Optional;
 public record ReadWith(long gauge, Optional<Long> reader, boolean onMaster) {
     public ReadWith(long gauge, Optional<Long> reader) {
         this(gauge, reader, false);
+    }
+
+    /** Written out: every reading is compared with those beside it, and what a record brings along takes several times as long. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof ReadWith with
+                        && gauge == with.gauge
+                        && onMaster == with.onMaster
+                        && reader.equals(with.reader);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(gauge, reader, onMaster);
     }
 
     /** The one whose scale is read. */

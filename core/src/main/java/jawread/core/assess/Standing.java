@@ -50,20 +50,19 @@ public record Standing(
         for (Reading reading : readings) {
             Length value = reading.value();
             values.add(value);
-            smallest = smaller(smallest, value);
-            largest = larger(largest, value);
-            spread = larger(spread, reading.spread());
-            leastSpread = smaller(leastSpread, reading.spread());
-            step = larger(step, reading.leastCount());
-            resolution = larger(resolution, reading.judgedTo());
+            smallest = smallest.smaller(value);
+            largest = largest.larger(value);
+            spread = spread.larger(reading.spread());
+            leastSpread = leastSpread.smaller(reading.spread());
+            step = step.larger(reading.leastCount());
+            resolution = resolution.larger(reading.judgedTo());
         }
         return new Standing(readings, List.copyOf(values), smallest, largest, spread, leastSpread, step, resolution);
     }
 
     /** Those of each method by themselves, in the order in which they were read with first. */
     List<Standing> byMethod() {
-        boolean isOne = readings.isEmpty() || readings.stream().allMatch(each -> each.isReadAlike(readings.get(0)));
-        return isOne
+        return areAlike()
                 ? List.of(this)
                 : readings.stream()
                         .collect(Collectors.groupingBy(
@@ -77,12 +76,13 @@ public record Standing(
                         .toList();
     }
 
-    private static Length smaller(Length one, Length other) {
-        return one.compareTo(other) <= 0 ? one : other;
-    }
-
-    private static Length larger(Length one, Length other) {
-        return one.compareTo(other) >= 0 ? one : other;
+    private boolean areAlike() {
+        for (Reading each : readings) {
+            if (!each.isReadAlike(readings.get(0))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     int count() {

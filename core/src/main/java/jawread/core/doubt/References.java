@@ -97,11 +97,8 @@ public final class References {
      */
     public static Reference places(
             Length beside, Optional<Length> form, Optional<Limits> limits, Length spread, Length own) {
-        Length widest = Stream.of(
-                        form, limits.flatMap(References::width).map(Length::half), Optional.of(spread.times(TENFOLD)))
-                .flatMap(Optional::stream)
-                .max(Length::compareTo)
-                .orElseThrow();
+        Length half = limits.flatMap(References::width).map(Length::half).orElse(Length.ZERO);
+        Length widest = spread.times(TENFOLD).larger(half).larger(form.orElse(Length.ZERO));
         return new Reference(Kind.PLACES, beside, widest.plus(own));
     }
 
@@ -113,12 +110,17 @@ public final class References {
      */
     public static Optional<Reference> drawing(Demand demand, Length own) {
         Limits usable = demand.usable();
-        return width(usable)
-                .map(width -> new Reference(Kind.DRAWING, usable.middle().orElseThrow(), width.plus(own)));
+        Optional<Length> width = width(usable);
+        return width.isPresent()
+                ? Optional.of(new Reference(
+                        Kind.DRAWING, usable.middle().orElseThrow(), width.get().plus(own)))
+                : Optional.empty();
     }
 
     private static Optional<Length> width(Limits limits) {
-        return limits.low().flatMap(low -> limits.high().map(high -> high.minus(low)));
+        return limits.low().isPresent() && limits.high().isPresent()
+                ? Optional.of(limits.high().get().minus(limits.low().get()))
+                : Optional.empty();
     }
 
     private static Length oneAndAHalf(Length length) {

@@ -40,10 +40,10 @@ public enum Shape {
         Length last = down.get(down.size() - 1);
         if (down.size() > 2) {
             Length middle = Length.meanOf(down.subList(1, down.size() - 1));
-            if (isMore(smaller(first, last), middle, threshold)) {
+            if (isMore(first.smaller(last), middle, threshold)) {
                 return WAIST;
             }
-            if (isMore(middle, larger(first, last), threshold)) {
+            if (isMore(middle, first.larger(last), threshold)) {
                 return BARREL;
             }
             if (isAloneAt(first, down.subList(1, down.size()), wears, threshold)) {
@@ -87,13 +87,5 @@ public enum Shape {
 
     private static boolean isMore(Length one, Length other, Length threshold) {
         return one.minus(other).compareTo(threshold) > 0;
-    }
-
-    private static Length smaller(Length one, Length other) {
-        return one.compareTo(other) <= 0 ? one : other;
-    }
-
-    private static Length larger(Length one, Length other) {
-        return one.compareTo(other) >= 0 ? one : other;
     }
 }

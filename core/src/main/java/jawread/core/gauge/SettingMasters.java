@@ -112,8 +112,7 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
         List<SetOn> all = gauge.kind().isComparator()
                 ? onComparator(gauge, size)
                 : near(gauge, size).toList();
-        Map<Kind, Length> best =
-                all.stream().collect(Collectors.toMap(SetOn::kind, SetOn::expanded, SettingMasters::smaller));
+        Map<Kind, Length> best = all.stream().collect(Collectors.toMap(SetOn::kind, SetOn::expanded, Length::smaller));
         return all.stream()
                 .sorted(Comparator.comparing((SetOn on) -> best.get(on.kind()))
                         .thenComparing(SetOn::kind)
@@ -138,10 +137,6 @@ public record SettingMasters(List<Master> masters, List<GaugeAtHand> gauges, War
                 .map(gauge ->
                         new SetOn(Kind.MICROMETER, gauge.number(), gauge.nearestLine(size), expandedOf(gauge, size)));
         return Stream.concat(made, locked).toList();
-    }
-
-    private static Length smaller(Length one, Length other) {
-        return one.compareTo(other) <= 0 ? one : other;
     }
 
     private Stream<GaugeAtHand> micrometers(Length size) {

@@ -125,6 +125,16 @@ public record Length(long picometres) implements Comparable<Length> {
         return isNegative() ? new Length(Math.negateExact(picometres)) : this;
     }
 
+    /** Of the two; this one where they are equal. */
+    public Length larger(Length other) {
+        return picometres >= other.picometres ? this : other;
+    }
+
+    /** Of the two; this one where they are equal. */
+    public Length smaller(Length other) {
+        return picometres <= other.picometres ? this : other;
+    }
+
     public boolean isNegative() {
         return picometres < 0;
     }
