@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Shows the drawer, and what can be read with. */
 @Service
-class DrawerPages {
+public class DrawerPages {
     private final Drawer drawer;
     private final ZeroChecks checks;
     private final Methods methods;

@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Shows one gauge: its zero, its state, what it is for and how well. */
 @Service
-class GaugePages {
+public class GaugePages {
     private final Drawer drawer;
     private final ZeroChecks checks;
     private final Trials trials;

@@ -103,6 +103,16 @@ public class JudgementPages {
     /** Refuses an unknown part with 404. */
     @Transactional(readOnly = true)
     public JudgementView of(long partId) {
+        return of(partId, false);
+    }
+
+    /** The same with all of it in full, for paper. */
+    @Transactional(readOnly = true)
+    public JudgementView whole(long partId) {
+        return of(partId, true);
+    }
+
+    private JudgementView of(long partId, boolean isWhole) {
         Part part = jobs.part(partId);
         JudgedPlan plan = judgements.of(part.plan());
         StepView step = steps.of(part, plan);
@@ -123,7 +133,7 @@ public class JudgementPages {
                         .map(each -> sheets.feature(each, plan.job()))
                         .toList(),
                 looks.items(part, plan),
-                features(part, plan, inspections.of(part).all()));
+                features(part, plan, inspections.of(part).all(), isWhole));
     }
 
     /** What is said of one feature rests on this. Refuses an unknown part or feature with 404. */
@@ -142,13 +152,17 @@ public class JudgementPages {
     }
 
     /** The worst first. */
-    private List<JudgedFeatureView> features(Part part, JudgedPlan plan, List<Inspection> inspected) {
+    private List<JudgedFeatureView> features(Part part, JudgedPlan plan, List<Inspection> inspected, boolean isWhole) {
         List<FeatureAssessment> all = plan.of(part).features().stream()
                 .sorted(FeatureAssessment.WORST_FIRST)
                 .toList();
         return all.stream()
-                .map(feature ->
-                        feature(feature, part, plan, inspected, all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
+                .map(feature -> feature(
+                        feature,
+                        part,
+                        plan,
+                        inspected,
+                        isWhole || all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
                 .toList();
     }
 

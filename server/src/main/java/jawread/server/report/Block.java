@@ -1,0 +1,85 @@
+package jawread.server.report;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+
+/** What a report is made of, from top to bottom; all text as it is read. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "block")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Block.Title.class, name = "title"),
+    @JsonSubTypes.Type(value = Block.Words.class, name = "words"),
+    @JsonSubTypes.Type(value = Block.Facts.class, name = "facts"),
+    @JsonSubTypes.Type(value = Block.Grid.class, name = "grid"),
+    @JsonSubTypes.Type(value = Block.Pictures.class, name = "pictures")
+})
+public sealed interface Block {
+    /**
+     * @param level 2 of a section, 3 of what is in it; 1 is the report's own
+     * @param mark of a verdict, drawn beside it; empty without one
+     * @param side of the limits that the mark is drawn for
+     */
+    record Title(int level, String text, String mark, String side) implements Block {
+        static Title of(int level, String text) {
+            return new Title(level, text, "", "");
+        }
+    }
+
+    /** How a paragraph is set. */
+    enum Weight {
+        PLAIN,
+        STRONG,
+        QUIET,
+        /** With a bar beside it: what must not be missed. */
+        BARRED
+    }
+
+    record Words(Weight weight, String text) implements Block {
+        static Words plain(String text) {
+            return new Words(Weight.PLAIN, text);
+        }
+    }
+
+    /** What is known at a glance: each by its name. */
+    record Facts(List<Fact> facts) implements Block {
+        public Facts {
+            facts = List.copyOf(facts);
+        }
+    }
+
+    record Fact(String name, String value) {}
+
+    /** @param head a name for each column */
+    record Grid(List<String> head, List<Line> lines) implements Block {
+        public Grid {
+            head = List.copyOf(head);
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /**
+     * @param cells one for each column
+     * @param struck whether it counts no more
+     */
+    record Line(List<String> cells, boolean struck) {
+        public Line {
+            cells = List.copyOf(cells);
+        }
+
+        static Line of(String... cells) {
+            return new Line(List.of(cells), false);
+        }
+    }
+
+    record Pictures(List<Picture> pictures) implements Block {
+        public Pictures {
+            pictures = List.copyOf(pictures);
+        }
+    }
+
+    /**
+     * @param svg drawn in lines and grey, so that it survives any printer
+     * @param caption the same in words
+     */
+    record Picture(String svg, String caption) {}
+}

@@ -1,0 +1,93 @@
+package jawread.server.report;
+
+import com.samskivert.mustache.Mustache;
+import com.samskivert.mustache.Template;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/** A document as a page. Whatever a person typed stands in it as text; pictures are our own. */
+@Component
+public class Html {
+    /** From so many columns on the letters are smaller. */
+    private static final int MANY = 7;
+
+    private final Template page;
+
+    Html() {
+        try {
+            String text = new ClassPathResource("report/report.mustache").getContentAsString(StandardCharsets.UTF_8);
+            page = Mustache.compiler().withEscaper(Html::escaped).compile(text);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What no page of XML may hold is left out; the rest is text, whatever it looks like. */
+    static String escaped(String text) {
+        var said = new StringBuilder(text.length() + 16);
+        text.codePoints().forEach(each -> {
+            switch (each) {
+                case '&' -> said.append("&amp;");
+                case '<' -> said.append("&lt;");
+                case '>' -> said.append("&gt;");
+                case '"' -> said.append("&quot;");
+                case '\'' -> said.append("&#39;");
+                default -> {
+                    boolean isCharacter = each == '\t'
+                            || each == '\n'
+                            || each >= 0x20 && each <= 0xD7FF
+                            || each >= 0xE000 && each <= 0xFFFD
+                            || each >= 0x10000;
+                    if (isCharacter) {
+                        said.appendCodePoint(each);
+                    }
+                }
+            }
+        });
+        return said.toString();
+    }
+
+    /** The article alone, as it stands within a page of ours. */
+    public String article(Document document) {
+        return page.execute(Map.of(
+                "title", document.title(),
+                "running", document.running(),
+                "blocks", document.blocks().stream().map(Html::shown).toList()));
+    }
+
+    /** A block under its own name: the template asks which it is. */
+    private static Map<String, Object> shown(Block block) {
+        if (block instanceof Block.Title title) {
+            return Map.of(title.level() > 2 ? "minor" : "major", Map.of("text", title.text(), "marks", marks(title)));
+        }
+        if (block instanceof Block.Words words) {
+            return Map.of(
+                    "words", Map.of("weight", words.weight().name().toLowerCase(Locale.ROOT), "text", words.text()));
+        }
+        if (block instanceof Block.Facts facts) {
+            return Map.of("facts", facts);
+        }
+        if (block instanceof Block.Grid grid) {
+            return Map.of(
+                    "grid",
+                    Map.of(
+                            "head",
+                            grid.head(),
+                            "lines",
+                            grid.lines(),
+                            "many",
+                            grid.head().size() >= MANY));
+        }
+        return Map.of("pictures", block);
+    }
+
+    private static List<String> marks(Block.Title title) {
+        return title.mark().isEmpty() ? List.of() : List.of(VerdictMarks.of(title.mark(), title.side()));
+    }
+}

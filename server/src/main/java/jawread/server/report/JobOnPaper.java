@@ -1,0 +1,179 @@
+package jawread.server.report;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jawread.core.assess.FeatureAssessment;
+import jawread.core.assess.PlaceAssessment;
+import jawread.core.assess.Reading;
+import jawread.server.access.People;
+import jawread.server.job.Job;
+import jawread.server.job.Jobs;
+import jawread.server.job.Plan;
+import jawread.server.judgement.JudgedPlan;
+import jawread.server.judgement.JudgementPages;
+import jawread.server.judgement.Judgements;
+import jawread.server.report.Block.Fact;
+import jawread.server.report.Paper.PartOnPaper;
+import jawread.server.report.Paper.PlanOnPaper;
+import jawread.server.words.Words;
+import org.springframework.stereotype.Component;
+
+/** Gathers a job for paper, and says what stands at its head. */
+@Component
+class JobOnPaper {
+    private final Jobs jobs;
+    private final Judgements judgements;
+    private final JudgementPages pages;
+    private final People people;
+    private final Moments moments;
+    private final Words words;
+
+    JobOnPaper(Jobs jobs, Judgements judgements, JudgementPages pages, People people, Moments moments, Words words) {
+        this.jobs = jobs;
+        this.judgements = judgements;
+        this.pages = pages;
+        this.people = people;
+        this.moments = moments;
+        this.words = words;
+    }
+
+    Paper of(Job job) {
+        List<PlanOnPaper> plans = jobs.plansOf(job).stream().map(this::plan).toList();
+        List<PlaceAssessment> places = plans.stream()
+                .flatMap(plan -> plan.plan().all().stream())
+                .flatMap(feature -> feature.inForce().places().stream())
+                .toList();
+        List<Reading> readings = plans.stream()
+                .flatMap(plan -> plan.plan().all().stream())
+                .flatMap(JobOnPaper::readings)
+                .sorted(Comparator.comparingLong(Reading::seq))
+                .toList();
+        long measured = places.stream()
+                .filter(place ->
+                        place.value().value().isPresent() || place.skip().isPresent())
+                .count();
+        long notSeen = plans.stream()
+                .flatMap(plan -> plan.parts().stream())
+                .flatMap(part -> part.judged().looked().stream())
+                .filter(item -> item.found() == null)
+                .count();
+        return new Paper(job, plans, readings, (int) measured, places.size(), (int) notSeen, moments.now());
+    }
+
+    private static Stream<Reading> readings(FeatureAssessment feature) {
+        return feature.rounds().stream()
+                .flatMap(round -> round.places().stream())
+                .flatMap(Paper::of);
+    }
+
+    private PlanOnPaper plan(Plan plan) {
+        JudgedPlan judged = judgements.of(plan);
+        return new PlanOnPaper(
+                judged,
+                judged.parts().stream()
+                        .map(part -> new PartOnPaper(part, pages.whole(part.id())))
+                        .toList());
+    }
+
+    /** Said at the head of each page. */
+    List<String> running(Paper paper, ReportForm form) {
+        var said = new ArrayList<String>();
+        said.add(words.say(
+                "report.form." + form.code(), Map.of("job", paper.job().name())));
+        if (paper.job().demonstration()) {
+            said.add(words.say("report.demonstration"));
+        }
+        if (form != ReportForm.BLANK) {
+            halfDone(paper).ifPresent(said::add);
+        }
+        return said;
+    }
+
+    private java.util.Optional<String> halfDone(Paper paper) {
+        return paper.isHalfDone()
+                ? java.util.Optional.of(words.say(
+                        "report.half-done",
+                        Map.of(
+                                "measured", paper.measured(),
+                                "places", paper.places(),
+                                "items", paper.notSeen())))
+                : java.util.Optional.empty();
+    }
+
+    /** What stands at the head of every form: whose it is, from which limits, when and by whom it was measured. */
+    List<Fact> facts(Paper paper) {
+        Job job = paper.job();
+        var facts = new ArrayList<Fact>();
+        add(facts, "about", job.about());
+        add(
+                facts,
+                "parts",
+                paper.parts()
+                        .map(PartOnPaper::part)
+                        .map(part -> part.name()
+                                + (part.mark().isEmpty() || part.mark().equals(part.name())
+                                        ? ""
+                                        : " (" + part.mark() + ")")
+                                + part.runningHours()
+                                        .map(hours -> ", " + words.say("report.hours", Map.of("hours", hours)))
+                                        .orElse(""))
+                        .collect(Collectors.joining("; ")));
+        add(
+                facts,
+                "limits-from",
+                job.limitsSource().isEmpty() ? words.say("report.limits-from-nobody") : job.limitsSource());
+        add(
+                facts,
+                "revision",
+                paper.plans().stream()
+                        .map(plan -> plan.plan().plan())
+                        .map(revision -> words.say(
+                                "report.revision",
+                                Map.of("plan", revision.plan().name(), "number", Integer.toString(revision.number()))))
+                        .collect(Collectors.joining("; ")));
+        add(facts, "customer", job.head().customerReference());
+        add(facts, "material", job.head().material());
+        add(facts, "temperature", job.head().temperature());
+        add(facts, "measured", measured(paper));
+        add(facts, "printed", moments.moment(paper.at()));
+        return facts;
+    }
+
+    private String measured(Paper paper) {
+        if (paper.readings().isEmpty()) {
+            return words.say("report.nothing-read");
+        }
+        List<Instant> taken =
+                paper.readings().stream().map(Reading::takenAt).sorted().toList();
+        String first = moments.day(taken.get(0));
+        String last = moments.day(taken.get(taken.size() - 1));
+        String by = paper.readings().stream()
+                .map(Reading::person)
+                .distinct()
+                .map(people::nameOf)
+                .sorted()
+                .collect(Collectors.joining(", "));
+        return words.say(
+                first.equals(last) ? "report.measured-on" : "report.measured-between",
+                Map.of(
+                        "first",
+                        first,
+                        "last",
+                        last,
+                        "by",
+                        by,
+                        "readings",
+                        paper.readings().size()));
+    }
+
+    private void add(List<Fact> facts, String name, String value) {
+        if (!value.isEmpty()) {
+            facts.add(new Fact(words.say("report.fact." + name), value));
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package jawread.server.report;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import jawread.server.access.Allowed;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A job on paper as it is now; what was signed is asked for by its record. */
+@RestController
+@RequestMapping("/api/jobs/{job}")
+class ReportController {
+    private final Reports reports;
+    private final Html html;
+    private final Pdf pdf;
+    private final Words words;
+
+    ReportController(Reports reports, Html html, Pdf pdf, Words words) {
+        this.reports = reports;
+        this.html = html;
+        this.pdf = pdf;
+        this.words = words;
+    }
+
+    /** @param form full, one-page or blank */
+    @Allowed(ANYONE)
+    @GetMapping(path = "/report", produces = MediaType.TEXT_HTML_VALUE)
+    String page(@PathVariable long job, @RequestParam(defaultValue = "full") String form) {
+        return html.article(reports.of(job, form(form)));
+    }
+
+    /** @param form full, one-page or blank @param paper a4 or letter */
+    @Allowed(ANYONE)
+    @GetMapping(path = "/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(
+            @PathVariable long job,
+            @RequestParam(defaultValue = "full") String form,
+            @RequestParam(defaultValue = "a4") String paper)
+            throws IOException {
+        Document document = reports.of(job, form(form));
+        var written = new ByteArrayOutputStream();
+        pdf.write(document, html.article(document), PaperSize.of(paper), "", written);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"report-" + job + "-" + form + ".pdf\"")
+                .body(written.toByteArray());
+    }
+
+    private ReportForm form(String code) {
+        return ReportForm.of(code)
+                .orElseThrow(() -> Refused.of(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "no-such-report", words.say("problem.no-such-report")));
+    }
+}
