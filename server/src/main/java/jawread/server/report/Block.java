@@ -3,6 +3,7 @@ package jawread.server.report;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** What a report is made of, from top to bottom; all text as it is read. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "block")
@@ -54,6 +55,21 @@ public sealed interface Block {
         public Grid {
             head = List.copyOf(head);
             lines = List.copyOf(lines);
+        }
+
+        /** Without the columns that say nothing in any line. */
+        static Grid of(List<String> head, List<Line> lines) {
+            List<Integer> said = IntStream.range(0, head.size())
+                    .filter(at -> lines.stream()
+                            .anyMatch(line -> !line.cells().get(at).isEmpty()))
+                    .boxed()
+                    .toList();
+            return new Grid(
+                    said.stream().map(head::get).toList(),
+                    lines.stream()
+                            .map(line -> new Line(
+                                    said.stream().map(line.cells()::get).toList(), line.struck()))
+                            .toList());
         }
     }
 

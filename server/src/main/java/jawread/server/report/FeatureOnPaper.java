@@ -99,7 +99,7 @@ class FeatureOnPaper {
         var pictures = new ArrayList<Picture>();
         String window = WindowDrawing.of(feature, judged);
         if (!window.isEmpty() && !judged.sizes().isEmpty()) {
-            pictures.add(new Picture(window, words.say("report.window")));
+            pictures.add(new Picture(window, ""));
         }
         if (judged.inFull() != null && judged.inFull().form() != null) {
             pictures.addAll(new FormDrawings(judged.inFull().form().picture(), feature).all());
@@ -111,7 +111,7 @@ class FeatureOnPaper {
 
     private void figures(FormInFullView form, List<Block> blocks) {
         if (!form.figures().isEmpty()) {
-            blocks.add(new Grid(
+            blocks.add(Grid.of(
                     columns.of("figure", "where", "measured", "limit", "verdict", "remark"),
                     form.figures().stream().map(this::figure).toList()));
         }
@@ -129,7 +129,7 @@ class FeatureOnPaper {
     }
 
     private void places(List<JudgedPlaceView> places, List<Block> blocks) {
-        blocks.add(new Grid(
+        blocks.add(Grid.of(
                 columns.of("place", "value", "other-unit", "verdict", "risk", "repeats"),
                 places.stream().map(this::place).toList()));
         List<Line> readings = places.stream()
@@ -138,7 +138,7 @@ class FeatureOnPaper {
                         .map(reading -> reading(place, reading)))
                 .toList();
         if (!readings.isEmpty()) {
-            blocks.add(new Grid(columns.of("number", "place", "reading", "gauge", "by", "taken", "remark"), readings));
+            blocks.add(Grid.of(columns.of("number", "place", "reading", "gauge", "by", "taken", "remark"), readings));
         }
         for (JudgedPlaceView judged : places) {
             PlaceView place = judged.place();

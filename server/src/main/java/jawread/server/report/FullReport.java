@@ -57,6 +57,7 @@ class FullReport {
         lives.of(paper.job()).ifPresent(said -> blocks.add(new Block.Words(Weight.BARRED, said)));
         cautions(paper, blocks);
         outcome(paper, blocks);
+        blocks.add(new Block.Words(Weight.QUIET, words.say("report.window")));
         paper.parts().forEach(part -> part(part, paper, blocks));
         gauges.of(paper, blocks);
         rules(paper, blocks);
@@ -76,7 +77,7 @@ class FullReport {
 
     private void outcome(Paper paper, List<Block> blocks) {
         blocks.add(Title.of(2, words.say("report.outcome")));
-        blocks.add(new Grid(
+        blocks.add(Grid.of(
                 columns.of("part", "verdict", "next"),
                 paper.parts()
                         .map(part -> Line.of(
@@ -132,7 +133,7 @@ class FullReport {
 
     private void looked(List<ItemView> items, List<Block> blocks) {
         if (!items.isEmpty()) {
-            blocks.add(new Grid(
+            blocks.add(Grid.of(
                     columns.of("looked-at", "found", "note", "by"),
                     items.stream()
                             .map(item -> Line.of(
@@ -146,7 +147,7 @@ class FullReport {
 
     private void rules(Paper paper, List<Block> blocks) {
         blocks.add(Title.of(2, words.say("report.rules")));
-        blocks.add(new Grid(
+        blocks.add(Grid.of(
                 columns.of("question", "in-force"),
                 Setting.ofJobs().stream()
                         .filter(setting -> setting != Setting.CAUTIONS)

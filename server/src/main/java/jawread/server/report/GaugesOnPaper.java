@@ -43,7 +43,7 @@ class GaugesOnPaper {
             return;
         }
         blocks.add(Title.of(2, words.say("report.gauges")));
-        blocks.add(new Grid(
+        blocks.add(Grid.of(
                 columns.of("gauge", "kind", "range", "least-count", "state", "checked", "calibrated"),
                 used.stream().map(GaugesOnPaper::line).toList()));
         Instant first = paper.readings().stream()

@@ -8,6 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
@@ -17,12 +19,18 @@ public class Html {
     /** From so many columns on the letters are smaller. */
     private static final int MANY = 7;
 
+    private static final Pattern FIGURE = Pattern.compile(
+            "[+\u2212\u00b1<>] ?\\d+[.,]\\d+( (mm|in|%|\u00b5m))?|\\d+[.,]\\d+( (mm|in|%|\u00b5m))?|\\d+ (mm|in|%|\u00b5m)\\b");
+
     private final Template page;
 
     Html() {
         try {
             String text = new ClassPathResource("report/report.mustache").getContentAsString(StandardCharsets.UTF_8);
-            page = Mustache.compiler().withEscaper(Html::escaped).compile(text);
+            page = Mustache.compiler()
+                    .emptyStringIsFalse(true)
+                    .withEscaper(Html::text)
+                    .compile(text);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -51,6 +59,21 @@ public class Html {
             }
         });
         return said.toString();
+    }
+
+    /** A figure stays with its sign and its unit on one line. */
+    private static String text(String said) {
+        var shown = new StringBuilder(said.length() + 32);
+        Matcher figure = FIGURE.matcher(said);
+        int from = 0;
+        while (figure.find()) {
+            shown.append(escaped(said.substring(from, figure.start())));
+            shown.append("<span class=\"figure\">")
+                    .append(escaped(figure.group()))
+                    .append("</span>");
+            from = figure.end();
+        }
+        return shown.append(escaped(said.substring(from))).toString();
     }
 
     /** The article alone, as it stands within a page of ours. */

@@ -49,7 +49,7 @@ class OnePage {
     }
 
     private Grid sizes(PlanOnPaper plan) {
-        return new Grid(
+        return Grid.of(
                 columns.of("part", "feature", "limits", "value", "verdict"),
                 plan.parts().stream()
                         .flatMap(part -> part.judged().drawn().stream()
@@ -79,7 +79,7 @@ class OnePage {
         List<String> names = plan.parts().get(0).judged().drawn().stream()
                 .map(FeatureView::name)
                 .toList();
-        return new Grid(
+        return Grid.of(
                 Stream.of(columns.of("part").stream(), names.stream(), columns.of("verdict").stream())
                         .flatMap(each -> each)
                         .toList(),
