@@ -29,6 +29,11 @@ class BodyLimits extends OncePerRequestFilter {
     /** A plan of 2000 features, typed in full, is half of it. */
     private static final int MOST_BYTES = 1_000_000;
 
+    /** A report of a long job, as its file. */
+    private static final int MOST_OF_A_REPORT = 16_000_000;
+
+    private static final String TAKES_A_REPORT = "/api/records/check";
+
     private static final long LONGEST_NS = TimeUnit.SECONDS.toNanos(20);
 
     private final Words words;
@@ -42,8 +47,9 @@ class BodyLimits extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            Refused refused = tooLarge();
+        int most = request.getRequestURI().equals(TAKES_A_REPORT) ? MOST_OF_A_REPORT : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
+            Refused refused = tooLarge(most);
             response.setStatus(refused.status().value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.setCharacterEncoding("UTF-8");
@@ -52,14 +58,14 @@ class BodyLimits extends OncePerRequestFilter {
             json.writeValue(response.getWriter(), Problems.of(refused));
             return;
         }
-        chain.doFilter(new Limited(request, this::tooLarge, this::tooSlow), response);
+        chain.doFilter(new Limited(request, most, () -> tooLarge(most), this::tooSlow), response);
     }
 
-    private Refused tooLarge() {
+    private Refused tooLarge(int most) {
         return Refused.of(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "too-large",
-                words.say("problem.too-large", Map.of("most", MOST_BYTES / 1_000_000 + " MB")));
+                words.say("problem.too-large", Map.of("most", most / 1_000_000 + " MB")));
     }
 
     private Refused tooSlow() {
@@ -68,11 +74,13 @@ class BodyLimits extends OncePerRequestFilter {
 
     /** A request whose body ends with a refusal once it is too long, in bytes or in time. */
     private static final class Limited extends HttpServletRequestWrapper {
+        private final int most;
         private final Supplier<Refused> tooLarge;
         private final Supplier<Refused> tooSlow;
 
-        private Limited(HttpServletRequest request, Supplier<Refused> tooLarge, Supplier<Refused> tooSlow) {
+        private Limited(HttpServletRequest request, int most, Supplier<Refused> tooLarge, Supplier<Refused> tooSlow) {
             super(request);
+            this.most = most;
             this.tooLarge = tooLarge;
             this.tooSlow = tooSlow;
         }
@@ -100,7 +108,7 @@ class BodyLimits extends OncePerRequestFilter {
 
                 private void count(int bytes) {
                     read += bytes;
-                    if (read > MOST_BYTES) {
+                    if (read > most) {
                         throw tooLarge.get();
                     }
                     if (System.nanoTime() > end) {

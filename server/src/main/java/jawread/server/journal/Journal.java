@@ -58,10 +58,10 @@ public class Journal {
         done.foundSince = since.isBefore(before) ? since : before;
     }
 
-    /** That somebody practised: of no job, and nothing that is measured rests on it. Nobody else writes what it is decided by. */
+    /** What happened in no job, and that nothing measured rests on: somebody practised, a report was issued. Nobody else writes what it is decided by. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void practised() {
-        lines.next(ThisTransaction.current(), Line.SHOP, What.PRACTICE);
+    public void besides(What what) {
+        lines.next(ThisTransaction.current(), Line.SHOP, what);
     }
 
     /**

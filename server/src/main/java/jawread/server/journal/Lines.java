@@ -145,7 +145,7 @@ class Lines {
                         Stream.of(Subject.DRAWER, Subject.said(line.job())),
                         Locks.gaugesHeld().map(Subject::gauge));
             case SHOP, BEFORE -> Stream.of(Subject.SHOP);
-            case PRACTICE -> Stream.empty();
+            case PRACTICE, RECORD -> Stream.empty();
         };
     }
 

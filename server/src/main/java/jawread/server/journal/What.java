@@ -13,6 +13,8 @@ public enum What {
     DRAWER,
     /** Somebody practised: nothing that is measured rests on it. */
     PRACTICE,
+    /** A job was signed or opened again, or a report left the shop: what was read stays as it was. */
+    RECORD,
     /** The settings, the people, and whatever else is the shop's. */
     SHOP,
     /** What was there when the journal became a chain. */

@@ -7,6 +7,7 @@ import java.util.UUID;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.Person;
 import jawread.server.journal.Journal;
+import jawread.server.journal.What;
 import jawread.server.practice.PracticeView.LessonView;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -46,7 +47,7 @@ class Lessons {
             throw Refused.field("step", "no-such-step", words);
         }
         if (steps.findById(id).isEmpty()) {
-            journal.practised();
+            journal.besides(What.PRACTICE);
             steps.save(
                     new LessonStepRow(id, person.id(), of, step, clock.instant().truncatedTo(ChronoUnit.MICROS)));
         }

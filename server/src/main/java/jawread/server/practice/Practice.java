@@ -26,6 +26,7 @@ import jawread.core.scale.Scales;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
 import jawread.server.journal.Journal;
+import jawread.server.journal.What;
 import jawread.server.measure.Marks;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -152,7 +153,7 @@ class Practice {
                 asked.seed().orElse(asked.id().getLeastSignificantBits()),
                 asked.items(),
                 now);
-        journal.practised();
+        journal.besides(What.PRACTICE);
         return progress(sets.save(new PracticeSetRow(set)).set());
     }
 
@@ -288,7 +289,7 @@ class Practice {
         }
         Item item = progress.item();
         AnswersRead.Read answer = read.of(item, sent.typed(), sent.parts());
-        journal.practised();
+        journal.besides(What.PRACTICE);
         PracticeAnswerRow kept = answers.save(new PracticeAnswerRow(
                 sent, person, item, answer, clock.instant().truncatedTo(ChronoUnit.MICROS)));
         return new Answered(progress.with(kept.tried(progress.set().heard())), item, answer);

@@ -21,7 +21,7 @@ public sealed interface Block {
      * @param side of the limits that the mark is drawn for
      */
     record Title(int level, String text, String mark, String side) implements Block {
-        static Title of(int level, String text) {
+        public static Title of(int level, String text) {
             return new Title(level, text, "", "");
         }
     }

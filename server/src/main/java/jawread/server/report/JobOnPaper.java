@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.assess.FeatureAssessment;
@@ -94,15 +95,15 @@ class JobOnPaper {
         return said;
     }
 
-    private java.util.Optional<String> halfDone(Paper paper) {
+    Optional<String> halfDone(Paper paper) {
         return paper.isHalfDone()
-                ? java.util.Optional.of(words.say(
+                ? Optional.of(words.say(
                         "report.half-done",
                         Map.of(
                                 "measured", paper.measured(),
                                 "places", paper.places(),
                                 "items", paper.notSeen())))
-                : java.util.Optional.empty();
+                : Optional.empty();
     }
 
     /** What stands at the head of every form: whose it is, from which limits, when and by whom it was measured. */

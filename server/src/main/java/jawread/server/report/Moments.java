@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 
 /** Days and times as they stand on paper, by the shop's own clock; how far that is from UTC is said with the time. */
 @Component
-class Moments {
+public class Moments {
     private final DateTimeFormatter day;
     private final DateTimeFormatter moment;
     private final Clock clock;
@@ -25,12 +25,12 @@ class Moments {
     }
 
     /** 10 Mar 2026. */
-    String day(Instant at) {
+    public String day(Instant at) {
         return day.format(at);
     }
 
     /** 10 Mar 2026, 08:15 UTC+00:00. */
-    String moment(Instant at) {
+    public String moment(Instant at) {
         return moment.format(at);
     }
 }

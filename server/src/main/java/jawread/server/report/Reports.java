@@ -1,6 +1,7 @@
 package jawread.server.report;
 
 import java.util.List;
+import java.util.Optional;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import org.springframework.stereotype.Service;
@@ -34,5 +35,11 @@ public class Reports {
             case BLANK -> blank.of(paper);
         };
         return new Document(job.name(), onPaper.running(paper, form), blocks);
+    }
+
+    /** What is still missing of a job, in a sentence; empty where nothing is. */
+    @Transactional(readOnly = true)
+    public Optional<String> halfDone(long jobId) {
+        return onPaper.halfDone(onPaper.of(jobs.job(jobId)));
     }
 }

@@ -36,7 +36,7 @@ public record Table(String name, List<Column> columns, List<String> key) {
     /** All that hold something of the shop's own, by name. */
     public static List<Table> all(Connection connection) throws SQLException {
         Map<String, List<Column>> columns = new TreeMap<>();
-        each(
+        asked(
                 connection,
                 "SELECT LOWER(c.table_name), LOWER(c.column_name), c.data_type FROM information_schema.columns c"
                         + " JOIN information_schema.tables t ON t.table_schema = c.table_schema AND t.table_name = c.table_name"
@@ -48,7 +48,7 @@ public record Table(String name, List<Column> columns, List<String> key) {
                     }
                 });
         Map<String, List<String>> keys = new TreeMap<>();
-        each(
+        asked(
                 connection,
                 "SELECT LOWER(k.table_name), LOWER(k.column_name) FROM information_schema.key_column_usage k"
                         + " JOIN information_schema.table_constraints c ON c.constraint_schema = k.constraint_schema"
@@ -70,7 +70,7 @@ public record Table(String name, List<Column> columns, List<String> key) {
         void take(ResultSet row) throws SQLException;
     }
 
-    private static void each(Connection connection, String query, WithRow with) throws SQLException {
+    private static void asked(Connection connection, String query, WithRow with) throws SQLException {
         try (var statement = connection.createStatement();
                 var rows = statement.executeQuery(query)) {
             while (rows.next()) {
@@ -81,7 +81,12 @@ public record Table(String name, List<Column> columns, List<String> key) {
 
     /** Hands over its rows one by one, in the order of their keys; they are never in memory all at once. */
     public void each(Connection connection, WithRow with) throws SQLException {
-        each(connection, "SELECT " + names() + " FROM " + name + orderByKey(), with);
+        asked(connection, "SELECT " + names() + " FROM " + name + orderByKey(), with);
+    }
+
+    /** The same of some of them. @param which a condition of ours; nothing that anybody typed stands in it */
+    public void each(Connection connection, String which, WithRow with) throws SQLException {
+        asked(connection, "SELECT " + names() + " FROM " + name + " WHERE " + which + orderByKey(), with);
     }
 
     private String orderByKey() {

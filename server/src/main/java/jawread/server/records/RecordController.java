@@ -1,0 +1,175 @@
+package jawread.server.records;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.MEASURES;
+import static jawread.server.access.Allowed.To.PERSON;
+
+import jakarta.annotation.Nullable;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Base64;
+import java.util.UUID;
+import jawread.server.access.Allowed;
+import jawread.server.access.Person;
+import jawread.server.access.ScreenTickets;
+import jawread.server.access.Signers;
+import jawread.server.live.Acknowledged;
+import jawread.server.records.RecordView.CheckView;
+import jawread.server.report.Document;
+import jawread.server.report.Html;
+import jawread.server.report.PaperSize;
+import jawread.server.report.Pdf;
+import jawread.server.report.ReportForm;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing, opening again, and holding what was signed against what is there. */
+@RestController
+@RequestMapping("/api")
+class RecordController {
+    private final Records records;
+    private final RecordPages pages;
+    private final RecordCheck check;
+    private final IssuedReports issued;
+    private final Signers signers;
+    private final ScreenTickets tickets;
+    private final Html html;
+    private final Pdf pdf;
+    private final Words words;
+
+    RecordController(
+            Records records,
+            RecordPages pages,
+            RecordCheck check,
+            IssuedReports issued,
+            Signers signers,
+            ScreenTickets tickets,
+            Html html,
+            Pdf pdf,
+            Words words) {
+        this.records = records;
+        this.pages = pages;
+        this.check = check;
+        this.issued = issued;
+        this.signers = signers;
+        this.tickets = tickets;
+        this.html = html;
+        this.pdf = pdf;
+        this.words = words;
+    }
+
+    /** @param seen the edition of the page that was looked at */
+    record SignBody(String passphrase, String seen) {}
+
+    record ReasonBody(String reason) {}
+
+    /** One of the two. @param file in Base64 */
+    record CheckBody(@Nullable String hash, @Nullable String file) {}
+
+    @Allowed(ANYONE)
+    @GetMapping("/jobs/{job}/record")
+    RecordView record(@PathVariable long job) {
+        return pages.of(job);
+    }
+
+    /** Whoever stands here signs, and proves it. */
+    @Allowed(PERSON)
+    @PutMapping("/jobs/{job}/sign-offs/{id}")
+    Acknowledged<RecordView> sign(
+            @PathVariable long job, @PathVariable UUID id, @RequestBody SignBody body, HttpServletRequest request) {
+        Person person = tickets.whoStandsAt(request);
+        signers.prove(person, body.passphrase());
+        return Acknowledged.of(records.sign(id, job, body.seen(), person), () -> pages.of(job));
+    }
+
+    @Allowed(PERSON)
+    @PutMapping("/records/{record}/reopenings/{id}")
+    Acknowledged<RecordView> reopen(
+            @PathVariable UUID record,
+            @PathVariable UUID id,
+            @RequestBody ReasonBody body,
+            HttpServletRequest request) {
+        long job = records.byId(record).job();
+        return Acknowledged.of(
+                records.reopen(id, record, body.reason(), tickets.whoStandsAt(request)), () -> pages.of(job));
+    }
+
+    /** Strikes what came after a record was frozen. */
+    @Allowed(MEASURES)
+    @PutMapping("/records/{record}/set-aside")
+    RecordView setAside(@PathVariable UUID record, @RequestBody ReasonBody body, HttpServletRequest request) {
+        records.setAside(record, body.reason(), tickets.whoStandsAt(request));
+        return pages.of(records.byId(record).job());
+    }
+
+    /** Whether a record is still what was signed: by a hash, or by a file that bears one. */
+    @Allowed(ANYONE)
+    @PostMapping("/records/check")
+    CheckView check(@RequestBody CheckBody body) {
+        return pages.check(body.file() == null ? check.byHash(body.hash() == null ? "" : body.hash()) : file(body));
+    }
+
+    private RecordCheck.Found file(CheckBody body) {
+        try {
+            return check.byFile(Base64.getDecoder().decode(body.file()));
+        } catch (IllegalArgumentException none) {
+            throw Refused.field("file", "no-report", words);
+        }
+    }
+
+    /** As it was signed, and what became of it since. @param form full or one-page */
+    @Allowed(ANYONE)
+    @GetMapping(path = "/records/{record}/report", produces = MediaType.TEXT_HTML_VALUE)
+    String page(@PathVariable UUID record, @RequestParam(defaultValue = "full") String form) {
+        return html.article(pages.report(records.byId(record), form(form)));
+    }
+
+    /** The same as a file, whose digest is kept. @param paper a4 or letter */
+    @Allowed(value = ANYONE, keeps = true)
+    @GetMapping(path = "/records/{record}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(
+            @PathVariable UUID record,
+            @RequestParam(defaultValue = "full") String form,
+            @RequestParam(defaultValue = "a4") String paper)
+            throws IOException {
+        SignedRecord of = records.byId(record);
+        Document document = pages.report(of, form(form));
+        var written = new ByteArrayOutputStream();
+        pdf.write(document, html.article(document), PaperSize.of(paper), RecordCheck.MARK + of.sha256(), written);
+        issued.keep(of, form(form), written.toByteArray());
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "inline; filename=\"record-" + of.job() + "-revision-" + of.revision() + ".pdf\"")
+                .body(written.toByteArray());
+    }
+
+    /** The record itself: canonical JSON, whose SHA-256 is its hash. */
+    @Allowed(ANYONE)
+    @GetMapping(path = "/records/{record}/record.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> json(@PathVariable UUID record) {
+        SignedRecord of = records.byId(record);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"record-" + of.job() + "-revision-" + of.revision() + ".json\"")
+                .body(of.content().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    /** There is no blank sheet of what was signed. */
+    private static ReportForm form(String code) {
+        return ReportForm.of(code).filter(form -> form == ReportForm.ONE_PAGE).orElse(ReportForm.FULL);
+    }
+}

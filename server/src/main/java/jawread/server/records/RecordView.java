@@ -1,0 +1,61 @@
+package jawread.server.records;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * How a job stands on record.
+ *
+ * @param edition goes back with a signature: what whoever signs has looked at
+ * @param state open, half-signed, signed or reopened
+ * @param sentence the same in words, and what to do now
+ * @param halfDone what is still missing of it; absent where nothing is
+ * @param wanted how many sign it
+ * @param signers who may sign
+ * @param records the newest first
+ */
+public record RecordView(
+        long job,
+        String name,
+        boolean demonstration,
+        String edition,
+        String state,
+        String sentence,
+        @Nullable String halfDone,
+        int wanted,
+        List<MaySignView> signers,
+        List<RevisionView> records) {
+    /** @param ready whether they have a passphrase */
+    public record MaySignView(long id, String name, boolean ready) {}
+
+    /**
+     * A signed copy.
+     *
+     * @param follows the digest of the one before; absent for the first
+     * @param since what became of it since it was signed, each a sentence
+     * @param cameAfter how many readings came after it, and count
+     * @param reopened who opened the job again, when and why; absent where nobody did
+     */
+    public record RevisionView(
+            UUID id,
+            int revision,
+            Instant frozen,
+            String sha256,
+            List<SignatureView> signatures,
+            List<String> since,
+            int cameAfter,
+            @Nullable String reopened) {}
+
+    /** @param sha256 that the next signature of the shop bears */
+    public record SignatureView(int number, String name, Instant at, String sha256) {}
+
+    /**
+     * Whether a record still is what was signed.
+     *
+     * @param misfits what is not, each a sentence; none where all is
+     */
+    public record CheckView(
+            boolean fits, String sentence, List<String> misfits, UUID record, long job, String name, int revision) {}
+}

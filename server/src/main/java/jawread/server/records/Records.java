@@ -1,0 +1,243 @@
+package jawread.server.records;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import jawread.core.assess.ReadingMark;
+import jawread.server.access.Person;
+import jawread.server.access.Signers;
+import jawread.server.job.Job;
+import jawread.server.job.JobLocks;
+import jawread.server.job.Jobs;
+import jawread.server.journal.Journal;
+import jawread.server.journal.What;
+import jawread.server.live.Receipt;
+import jawread.server.measure.Marks;
+import jawread.server.storage.Locks;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Signs jobs and opens them again. Nothing that was signed is ever changed. */
+@Service
+public class Records {
+    private static final int LONGEST_REASON = 400;
+
+    private final SignedRecordRepository records;
+    private final SignOffRepository signOffs;
+    private final ReopeningRepository reopenings;
+    private final Freezing freezing;
+    private final Jobs jobs;
+    private final Marks marks;
+    private final Journal journal;
+    private final Locks locks;
+    private final JobLocks jobLocks;
+    private final JdbcTemplate database;
+    private final Clock clock;
+    private final Words words;
+
+    Records(
+            SignedRecordRepository records,
+            SignOffRepository signOffs,
+            ReopeningRepository reopenings,
+            Freezing freezing,
+            Jobs jobs,
+            Marks marks,
+            Journal journal,
+            Locks locks,
+            JobLocks jobLocks,
+            JdbcTemplate database,
+            Clock clock,
+            Words words) {
+        this.records = records;
+        this.signOffs = signOffs;
+        this.reopenings = reopenings;
+        this.freezing = freezing;
+        this.jobs = jobs;
+        this.marks = marks;
+        this.journal = journal;
+        this.locks = locks;
+        this.jobLocks = jobLocks;
+        this.database = database;
+        this.clock = clock;
+        this.words = words;
+    }
+
+    /** How many sign a job. */
+    static int wanted(Job job) {
+        return job.livesHangOnIt() ? 2 : 1;
+    }
+
+    /** All that were ever signed of a job, the first first. */
+    List<SignedRecord> of(long job) {
+        return records.findAllByJobIdOrderByRevision(job).stream()
+                .map(SignedRecordRow::record)
+                .toList();
+    }
+
+    List<SignOff> under(SignedRecord record) {
+        return signOffs.findAllByRecordIdOrderByNumber(record.id()).stream()
+                .map(SignOffRow::signOff)
+                .toList();
+    }
+
+    Optional<ReopeningRow> reopened(SignedRecord record) {
+        return reopenings.findByRecordId(record.id());
+    }
+
+    /** Refuses an unknown one with 404. */
+    SignedRecord byId(UUID id) {
+        return records.findById(id)
+                .map(SignedRecordRow::record)
+                .orElseThrow(
+                        () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-record", words.say("problem.no-such-record")));
+    }
+
+    /** The record in force: signed by at least one, and not opened again. */
+    Optional<SignedRecord> standing(long job) {
+        return of(job).stream()
+                .reduce((before, last) -> last)
+                .filter(last -> reopened(last).isEmpty());
+    }
+
+    /** What whoever signs has before them: a change of it since is told. */
+    String edition(long job) {
+        return standing(job).map(SignedRecord::sha256).orElseGet(() -> Long.toString(lastOf(job)));
+    }
+
+    private long lastOf(long job) {
+        Long last =
+                database.queryForObject("SELECT COALESCE(MAX(seq), 0) FROM journal WHERE job_id = ?", Long.class, job);
+        return last == null ? 0 : last;
+    }
+
+    /**
+     * Signs a job, once. The first signature freezes it; a second is put under the same. Refuses a job in which nothing was read, one that was
+     * changed since it was looked at, one that is signed already, and the same person twice.
+     *
+     * @param person who has proven to be it
+     * @param seen the edition that was looked at
+     */
+    @Transactional
+    public Receipt sign(UUID id, long jobId, String seen, Person person) {
+        locks.settings();
+        jobLocks.ofJob(jobId);
+        Optional<SignOff> before = signOffs.findById(id).map(SignOffRow::signOff);
+        if (before.isPresent()) {
+            if (before.get().person() != person.id()
+                    || byId(before.get().record()).job() != jobId) {
+                throw Refused.keptOtherwise(words);
+            }
+            return Receipt.before(id);
+        }
+        Job job = jobs.job(jobId);
+        Optional<SignedRecord> standing = standing(jobId);
+        List<SignOff> under = standing.map(this::under).orElse(List.of());
+        if (standing.isPresent() && under.size() >= wanted(job)) {
+            throw conflict("signed-already");
+        }
+        if (!edition(jobId).equals(seen)) {
+            throw conflict("changed-while-signing");
+        }
+        if (under.stream().anyMatch(each -> each.person() == person.id())) {
+            throw conflict("signed-by-you");
+        }
+        SignedRecord record = standing.orElseGet(() -> frozen(job));
+        List<SignOffRow> last = signOffs.findLast();
+        String follows = last.stream()
+                .map(SignOffRow::signOff)
+                .map(SignOff::sha256)
+                .findFirst()
+                .orElse(SignOff.FIRST);
+        signOffs.save(new SignOffRow(SignOff.of(id, record, under.size() + 1, person, clock.instant(), follows)));
+        return Receipt.now(id, journal.write(jobId, What.RECORD));
+    }
+
+    private SignedRecord frozen(Job job) {
+        Integer read =
+                database.queryForObject("SELECT COUNT(*) FROM reading WHERE job_id = ?", Integer.class, job.id());
+        if (read == null || read == 0) {
+            throw Refused.of(HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-sign", words.say("problem.nothing-to-sign"));
+        }
+        List<SignedRecord> all = of(job.id());
+        Optional<SignedRecord> last = all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
+        SignedRecord now = freezing.of(UUID.randomUUID(), job, last, lastOf(job.id()), clock.instant());
+        records.save(new SignedRecordRow(
+                now.id(), now.job(), now.revision(), now.content(), now.sha256(), now.seq(), now.madeAt()));
+        return now;
+    }
+
+    /** Opens a signed job again, once. Refuses one without a reason, one that was opened already, and whoever may not sign. */
+    @Transactional
+    public Receipt reopen(UUID id, UUID recordId, String reason, Person person) {
+        SignedRecord record = byId(recordId);
+        jobLocks.ofJob(record.job());
+        if (!Signers.maySign(person)) {
+            throw Refused.of(
+                    HttpStatus.FORBIDDEN,
+                    "may-not-sign",
+                    words.say("problem.may-not-sign", Map.of("who", person.name())));
+        }
+        String why = reason.strip();
+        if (why.isEmpty() || why.length() > LONGEST_REASON) {
+            throw Refused.field("reason", "reopening-reason", words);
+        }
+        Optional<ReopeningRow> before = reopenings.findById(id);
+        if (before.isPresent()) {
+            if (!before.get().recordId().equals(recordId)
+                    || !before.get().reason().equals(why)) {
+                throw Refused.keptOtherwise(words);
+            }
+            return Receipt.before(id);
+        }
+        if (standing(record.job()).filter(last -> last.id().equals(recordId)).isEmpty()) {
+            throw conflict("reopened-already");
+        }
+        reopenings.save(new ReopeningRow(id, recordId, why, person.id(), clock.instant()));
+        return Receipt.now(id, journal.write(record.job(), What.RECORD));
+    }
+
+    /** Readings that were kept in its job after it was frozen, and that still count. */
+    List<UUID> cameAfter(SignedRecord record) {
+        return database.queryForList(
+                "SELECT r.id FROM reading r WHERE r.job_id = ? AND r.seq > ? AND NOT EXISTS"
+                        + " (SELECT 1 FROM reading_mark m WHERE m.reading_id = r.id AND m.kind = 'STRIKE') ORDER BY r.seq",
+                UUID.class,
+                record.job(),
+                record.seq());
+    }
+
+    /** How often anything else was done in its job since, but signing and opening. */
+    int doneSince(SignedRecord record) {
+        Integer done = database.queryForObject(
+                "SELECT COUNT(*) FROM journal WHERE job_id = ? AND seq > ? AND what NOT IN ('RECORD', 'READING')",
+                Integer.class,
+                record.job(),
+                record.seq());
+        return done == null ? 0 : done;
+    }
+
+    /** Strikes what came after a record was frozen, each with the same reason: it stays on the record of the job, and counts no more. */
+    @Transactional
+    public void setAside(UUID recordId, String reason, Person person) {
+        SignedRecord record = byId(recordId);
+        jobLocks.ofJob(record.job());
+        cameAfter(record)
+                .forEach(reading -> marks.make(new Marks.MakeMark(
+                        UUID.randomUUID(),
+                        reading,
+                        ReadingMark.Kind.STRIKE,
+                        ReadingMark.Answer.NONE,
+                        reason,
+                        person.id())));
+    }
+
+    private Refused conflict(String code) {
+        return Refused.of(HttpStatus.CONFLICT, code, words.say("problem." + code));
+    }
+}
