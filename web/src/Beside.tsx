@@ -18,6 +18,8 @@ import { BeginSet } from './practice/BeginSet';
 import { DrillScreen } from './practice/DrillScreen';
 import { LessonScreen } from './practice/LessonScreen';
 import { PracticeScreen } from './practice/PracticeScreen';
+import { CheckScreen } from './records/CheckScreen';
+import { ReportScreen } from './records/ReportScreen';
 import { OverTimeScreen } from './series/OverTimeScreen';
 import { ChooseScale } from './reader/ChooseScale';
 import { ReaderScreen } from './reader/ReaderScreen';
@@ -30,6 +32,8 @@ export default function Beside() {
   return (
     <Routes>
       <Route path="/parts/:part/features/:feature/over-time" element={<OverTimeScreen />} />
+      <Route path="/jobs/:job/report" element={<ReportScreen />} />
+      <Route path="/records/check" element={<CheckScreen />} />
       <Route path="/jobs/:job/pairing" element={<PairingScreen />} />
       <Route path="/read" element={<ChooseScale />} />
       <Route path="/read/:scale" element={<ReaderScreen />} />

@@ -33,6 +33,7 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';
       const predicate = mayTellOf(told);
+      refresh(queries, { queryKey: keys.records });
       refresh(queries, { queryKey: keys.bench });
       refresh(queries, { queryKey: keys.judgements, predicate });
       refresh(queries, { queryKey: keys.doubts });

@@ -39,6 +39,8 @@ export const queries = new QueryClient({
 
 export const keys = {
   practice: ['practice'],
+  records: ['records'],
+  signers: ['signers'],
   trail: ['trail'],
   signedOn: ['signed-on'],
   chain: ['chain'],

@@ -445,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["set_1"];
+        post: operations["set_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -622,6 +622,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/sign-offs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sign"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1131,7 +1195,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1179,7 +1243,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["set"];
+        get: operations["set_1"];
         put: operations["begin"];
         post?: never;
         delete?: never;
@@ -1252,6 +1316,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/records/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/{record}/record.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/{record}/reopenings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reopen"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/{record}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/{record}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/{record}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds/{id}": {
         parameters: {
             query?: never;
@@ -1275,7 +1435,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1371,7 +1531,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1405,6 +1565,38 @@ export interface paths {
         };
         get: operations["shop"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signers/{person}/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1623,6 +1815,14 @@ export interface components {
             /** Format: int64 */
             seq?: number | null;
             shown?: components["schemas"]["LookView"];
+        };
+        AcknowledgedRecordView: {
+            /** Format: uuid */
+            id: string;
+            kept: string;
+            /** Format: int64 */
+            seq?: number | null;
+            shown?: components["schemas"]["RecordView"];
         };
         AcknowledgedSheetView: {
             /** Format: uuid */
@@ -2385,6 +2585,12 @@ export interface components {
             name: string;
             perMillionKelvin: string;
         };
+        MaySignView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            ready: boolean;
+        };
         MethodView: {
             costs: string;
             expanded?: components["schemas"]["LengthText"];
@@ -2607,6 +2813,11 @@ export interface components {
         };
         PartsBody: {
             parts: components["schemas"]["PartBody"][];
+        };
+        PassphraseBody: {
+            again: string;
+            before: string;
+            passphrase: string;
         };
         PastedBody: {
             text: string;
@@ -3007,6 +3218,39 @@ export interface components {
             walk?: number | null;
             warmth?: string | null;
         };
+        RecordCheckBody: {
+            file?: string | null;
+            hash?: string | null;
+        };
+        RecordCheckView: {
+            fits: boolean;
+            /** Format: int64 */
+            job: number;
+            misfits: string[];
+            name: string;
+            /** Format: uuid */
+            record: string;
+            /** Format: int32 */
+            revision: number;
+            sentence: string;
+        };
+        RecordReasonBody: {
+            reason: string;
+        };
+        RecordView: {
+            demonstration: boolean;
+            edition: string;
+            halfDone?: string | null;
+            /** Format: int64 */
+            job: number;
+            name: string;
+            records: components["schemas"]["SignedRevisionView"][];
+            sentence: string;
+            signers: components["schemas"]["MaySignView"][];
+            state: string;
+            /** Format: int32 */
+            wanted: number;
+        };
         RemedyView: {
             code: string;
             makesGood: boolean;
@@ -3246,6 +3490,18 @@ export interface components {
             say: string;
             size: components["schemas"]["LengthText"];
         };
+        SignRecordBody: {
+            passphrase: string;
+            seen: string;
+        };
+        SignatureView: {
+            /** Format: date-time */
+            at: string;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            sha256: string;
+        };
         SignedOnView: {
             /** Format: int64 */
             id: number;
@@ -3255,6 +3511,27 @@ export interface components {
             /** Format: date-time */
             until: string;
             where: string;
+        };
+        SignedRevisionView: {
+            /** Format: int32 */
+            cameAfter: number;
+            /** Format: date-time */
+            frozen: string;
+            /** Format: uuid */
+            id: string;
+            reopened?: string | null;
+            /** Format: int32 */
+            revision: number;
+            sha256: string;
+            signatures: components["schemas"]["SignatureView"][];
+            since: string[];
+        };
+        SignerView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: date-time */
+            since?: string | null;
         };
         SizeBody: {
             /** Format: int64 */
@@ -4390,7 +4667,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4698,6 +4975,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordView"];
+                };
+            };
+        };
+    };
+    page_2: {
+        parameters: {
+            query?: {
+                form?: string;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query?: {
+                form?: string;
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    sign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignRecordBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedRecordView"];
                 };
             };
         };
@@ -5526,7 +5901,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    page_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5598,7 +5973,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5757,6 +6132,154 @@ export interface operations {
             };
         };
     };
+    check_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordCheckBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordCheckView"];
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                record: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    reopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                record: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordReasonBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedRecordView"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: {
+                form?: string;
+            };
+            header?: never;
+            path: {
+                record: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: {
+                form?: string;
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                record: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                record: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordReasonBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordView"];
+                };
+            };
+        };
+    };
     cutTaken: {
         parameters: {
             query?: never;
@@ -5783,7 +6306,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5944,7 +6467,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6008,6 +6531,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignerView"][];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassphraseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignerView"][];
                 };
             };
         };

@@ -8,6 +8,7 @@ import { Field } from '../ui/Field';
 import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
 import { PeopleOfTheShop } from './PeopleOfTheShop';
+import { Passphrases } from './Passphrases';
 import { SignedOn } from './SignedOn';
 import { WhatIsKept } from './WhatIsKept';
 
@@ -58,6 +59,7 @@ export function SettingsScreen() {
         ))}
         <Changes of="settings" />
         <PeopleOfTheShop />
+        <Passphrases />
         <SignedOn />
         <WhatIsKept />
       </div>

@@ -18,6 +18,7 @@ export const JobNav = memo(function JobNav({ job, plan, part, measure, here }: J
     ['ready', 'Ready', pathToReady(part)],
     ['measure', 'Measure', measure],
     ['judgement', 'Judgement', pathToJudgement(part)],
+    ['report', 'Report', `/jobs/${job.id}/report`],
   ];
   if (here === 'over-time') {
     pages.push(['over-time', 'Over time', undefined]);

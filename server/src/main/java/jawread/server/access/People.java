@@ -107,7 +107,7 @@ public class People {
 
     /** Decides what somebody may from now on. Refuses what is not on the list with 422. */
     @Transactional
-    Person decide(long personId, List<String> may) {
+    public Person decide(long personId, List<String> may) {
         locks.settings();
         PersonRow person = people.findById(personId)
                 .orElseThrow(

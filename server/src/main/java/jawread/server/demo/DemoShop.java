@@ -1,6 +1,7 @@
 package jawread.server.demo;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -132,6 +133,7 @@ class DemoShop implements SmartLifecycle {
             untilItIsKept(ansa);
             Person bero = people.add("Bero", "repairs");
             Person tilde = people.add("Tilde", "inspects and signs");
+            people.decide(tilde.id(), List.of("measures", "signs"));
             Person kit = people.add("Kit", "learning");
             new DemoGauges(changes, masters, tilde).fill();
             var demoChecks = new DemoChecks(drawer, changes, checks, trials, settings);

@@ -6,6 +6,7 @@ import static jawread.server.access.Allowed.To.PERSON;
 
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Size;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Base64;
@@ -15,7 +16,7 @@ import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
 import jawread.server.access.Signers;
 import jawread.server.live.Acknowledged;
-import jawread.server.records.RecordView.CheckView;
+import jawread.server.records.RecordView.RecordCheckView;
 import jawread.server.report.Document;
 import jawread.server.report.Html;
 import jawread.server.report.PaperSize;
@@ -71,12 +72,16 @@ class RecordController {
     }
 
     /** @param seen the edition of the page that was looked at */
-    record SignBody(String passphrase, String seen) {}
+    record SignRecordBody(String passphrase, String seen) {}
 
-    record ReasonBody(String reason) {}
+    record RecordReasonBody(String reason) {}
 
     /** One of the two. @param file in Base64 */
-    record CheckBody(@Nullable String hash, @Nullable String file) {}
+    record RecordCheckBody(
+            @Nullable String hash,
+
+            @Nullable @Size(max = 16_000_000, message = "text-longer")
+            String file) {}
 
     @Allowed(ANYONE)
     @GetMapping("/jobs/{job}/record")
@@ -88,7 +93,10 @@ class RecordController {
     @Allowed(PERSON)
     @PutMapping("/jobs/{job}/sign-offs/{id}")
     Acknowledged<RecordView> sign(
-            @PathVariable long job, @PathVariable UUID id, @RequestBody SignBody body, HttpServletRequest request) {
+            @PathVariable long job,
+            @PathVariable UUID id,
+            @RequestBody SignRecordBody body,
+            HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
         signers.prove(person, body.passphrase());
         return Acknowledged.of(records.sign(id, job, body.seen(), person), () -> pages.of(job));
@@ -99,7 +107,7 @@ class RecordController {
     Acknowledged<RecordView> reopen(
             @PathVariable UUID record,
             @PathVariable UUID id,
-            @RequestBody ReasonBody body,
+            @RequestBody RecordReasonBody body,
             HttpServletRequest request) {
         long job = records.byId(record).job();
         return Acknowledged.of(
@@ -109,7 +117,7 @@ class RecordController {
     /** Strikes what came after a record was frozen. */
     @Allowed(MEASURES)
     @PutMapping("/records/{record}/set-aside")
-    RecordView setAside(@PathVariable UUID record, @RequestBody ReasonBody body, HttpServletRequest request) {
+    RecordView setAside(@PathVariable UUID record, @RequestBody RecordReasonBody body, HttpServletRequest request) {
         records.setAside(record, body.reason(), tickets.whoStandsAt(request));
         return pages.of(records.byId(record).job());
     }
@@ -117,11 +125,11 @@ class RecordController {
     /** Whether a record is still what was signed: by a hash, or by a file that bears one. */
     @Allowed(ANYONE)
     @PostMapping("/records/check")
-    CheckView check(@RequestBody CheckBody body) {
+    RecordCheckView check(@RequestBody RecordCheckBody body) {
         return pages.check(body.file() == null ? check.byHash(body.hash() == null ? "" : body.hash()) : file(body));
     }
 
-    private RecordCheck.Found file(CheckBody body) {
+    private RecordCheck.Found file(RecordCheckBody body) {
         try {
             return check.byFile(Base64.getDecoder().decode(body.file()));
         } catch (IllegalArgumentException none) {

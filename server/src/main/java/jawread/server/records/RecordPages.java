@@ -14,10 +14,10 @@ import jawread.server.access.Signers;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.judgement.Judgements;
-import jawread.server.records.RecordView.CheckView;
 import jawread.server.records.RecordView.MaySignView;
-import jawread.server.records.RecordView.RevisionView;
+import jawread.server.records.RecordView.RecordCheckView;
 import jawread.server.records.RecordView.SignatureView;
+import jawread.server.records.RecordView.SignedRevisionView;
 import jawread.server.report.Block;
 import jawread.server.report.Document;
 import jawread.server.report.Moments;
@@ -92,8 +92,8 @@ class RecordPages {
                         .toList());
     }
 
-    private RevisionView revision(SignedRecord record) {
-        return new RevisionView(
+    private SignedRevisionView revision(SignedRecord record) {
+        return new SignedRevisionView(
                 record.id(),
                 record.revision(),
                 record.madeAt(),
@@ -185,9 +185,9 @@ class RecordPages {
         return new Document(frozen.title(), frozen.running(), blocks);
     }
 
-    CheckView check(RecordCheck.Found found) {
+    RecordCheckView check(RecordCheck.Found found) {
         SignedRecord record = found.record();
-        return new CheckView(
+        return new RecordCheckView(
                 found.fits(),
                 found.sentence(),
                 found.misfits(),

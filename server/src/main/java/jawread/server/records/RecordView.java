@@ -26,7 +26,7 @@ public record RecordView(
         @Nullable String halfDone,
         int wanted,
         List<MaySignView> signers,
-        List<RevisionView> records) {
+        List<SignedRevisionView> records) {
     /** @param ready whether they have a passphrase */
     public record MaySignView(long id, String name, boolean ready) {}
 
@@ -38,7 +38,7 @@ public record RecordView(
      * @param cameAfter how many readings came after it, and count
      * @param reopened who opened the job again, when and why; absent where nobody did
      */
-    public record RevisionView(
+    public record SignedRevisionView(
             UUID id,
             int revision,
             Instant frozen,
@@ -56,6 +56,6 @@ public record RecordView(
      *
      * @param misfits what is not, each a sentence; none where all is
      */
-    public record CheckView(
+    public record RecordCheckView(
             boolean fits, String sentence, List<String> misfits, UUID record, long job, String name, int revision) {}
 }

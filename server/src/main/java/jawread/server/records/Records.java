@@ -68,9 +68,12 @@ public class Records {
         this.words = words;
     }
 
-    /** How many sign a job. */
+    /** A job is countersigned at most. */
+    private static final int MOST_SIGNATURES = 2;
+
+    /** How many sign a job before it counts as signed; another may countersign it. */
     static int wanted(Job job) {
-        return job.livesHangOnIt() ? 2 : 1;
+        return job.livesHangOnIt() ? MOST_SIGNATURES : 1;
     }
 
     /** All that were ever signed of a job, the first first. */
@@ -138,14 +141,14 @@ public class Records {
         Job job = jobs.job(jobId);
         Optional<SignedRecord> standing = standing(jobId);
         List<SignOff> under = standing.map(this::under).orElse(List.of());
-        if (standing.isPresent() && under.size() >= wanted(job)) {
+        if (under.size() >= MOST_SIGNATURES) {
             throw conflict("signed-already");
-        }
-        if (!edition(jobId).equals(seen)) {
-            throw conflict("changed-while-signing");
         }
         if (under.stream().anyMatch(each -> each.person() == person.id())) {
             throw conflict("signed-by-you");
+        }
+        if (!edition(jobId).equals(seen)) {
+            throw conflict("changed-while-signing");
         }
         SignedRecord record = standing.orElseGet(() -> frozen(job));
         List<SignOffRow> last = signOffs.findLast();

@@ -106,9 +106,7 @@ class FullReport {
             blocks.add(new Block.Words(Weight.STRONG, verdict.sentence()));
         }
         blocks.add(Block.Words.plain(judged.step().sentence()));
-        blocks.add(new Block.Words(
-                Weight.QUIET,
-                words.say("report.by-rule", Map.of("rule", judged.step().rule()))));
+        blocks.add(new Block.Words(Weight.QUIET, judged.step().rule()));
         judged.decisions()
                 .forEach(decision -> blocks.add(new Block.Words(
                         Weight.BARRED,

@@ -107,10 +107,30 @@ public class Html {
                             "many",
                             grid.head().size() >= MANY));
         }
-        return Map.of("pictures", block);
+        List<Map<String, String>> pictures = ((Block.Pictures) block)
+                .pictures().stream()
+                        .map(picture -> Map.of(
+                                "svg",
+                                said(
+                                        picture.svg(),
+                                        picture.caption().isEmpty() ? "between the limits" : picture.caption()),
+                                "caption",
+                                picture.caption()))
+                        .toList();
+        return Map.of("pictures", Map.of("pictures", pictures));
+    }
+
+    /** For ears. */
+    private static String said(String svg, String words) {
+        return svg.replaceFirst(
+                "<svg ",
+                Matcher.quoteReplacement(
+                        "<svg alt=\"" + escaped(words) + "\" role=\"img\" aria-label=\"" + escaped(words) + "\" "));
     }
 
     private static List<String> marks(Block.Title title) {
-        return title.mark().isEmpty() ? List.of() : List.of(VerdictMarks.of(title.mark(), title.side()));
+        return title.mark().isEmpty()
+                ? List.of()
+                : List.of(said(VerdictMarks.of(title.mark(), title.side()), title.mark()));
     }
 }

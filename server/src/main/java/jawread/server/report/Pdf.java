@@ -3,10 +3,12 @@ package jawread.server.report;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.logging.Level;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
@@ -26,6 +28,8 @@ public class Pdf {
     private final String look;
 
     Pdf() throws IOException {
+        // What it has to say of our own pages is for whoever changes them.
+        XRLog.listRegisteredLoggers().forEach(logger -> XRLog.setLevel(logger, Level.SEVERE));
         look = new ClassPathResource("static/report/report.css").getContentAsString(StandardCharsets.UTF_8);
     }
 
