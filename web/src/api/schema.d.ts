@@ -2160,6 +2160,7 @@ export interface components {
             length?: components["schemas"]["LengthText"];
             limits: components["schemas"]["LimitsView"];
             name: string;
+            number?: string | null;
             reworked?: components["schemas"]["SizeStepView"];
             service?: components["schemas"]["LengthText"];
             starts?: components["schemas"]["LengthText"];
@@ -3801,6 +3802,7 @@ export interface components {
             lies: string;
             limits: string;
             name: string;
+            number: string;
             order: string;
             outOfReach: string;
             outOfRound: string;

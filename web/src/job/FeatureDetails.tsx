@@ -98,6 +98,7 @@ export function FeatureDetails({ planning, feature, live, onDraft }: FeatureDeta
           </>
         )}
         {text('lies', 'Lies from – to', '26-144, or its length')}
+        {text('number', 'Number on the drawing', '12')}
       </div>
       <h4 className="label mt-1 border-b-2 border-line">Where it is measured</h4>
       <div className="grid grid-cols-2 gap-3">
@@ -148,7 +149,8 @@ type TextField =
   | 'keepClear'
   | 'outOfReach'
   | 'face'
-  | 'together';
+  | 'together'
+  | 'number';
 
 /** Neither wears in size nor is reworked to one. */
 const UNWORN = ['centre-distance', 'runout'];

@@ -22,6 +22,7 @@ export const blank = (name: string): TypedFeature => ({
   outOfReach: '',
   together: '',
   contact: '',
+  number: '',
   order: '',
 });
 

@@ -39,6 +39,7 @@ export function ReportScreen() {
     b: () => choose('form', 'blank'),
   });
   useReportLook();
+  useRunningHead(article.data);
   if (page.data === undefined) {
     return (
       <Shell title="Report">
@@ -127,6 +128,22 @@ function Sheet({ html, failed }: { html: string | undefined; failed: string | un
       dangerouslySetInnerHTML={{ __html: html ?? '' }}
     />
   );
+}
+
+/** Printed from here, each page bears the report’s head, as in the PDF. */
+function useRunningHead(html: string | undefined): void {
+  useEffect(() => {
+    const head = new DOMParser().parseFromString(html ?? '', 'text/html').querySelector('.running');
+    const said = (head?.textContent ?? '').trim().replace(/\s+/g, ' ');
+    const sheet = new CSSStyleSheet();
+    sheet.replaceSync(
+      `@page { @top-left { content: ${JSON.stringify(said)}; font: 8pt Report, sans-serif; width: 100%; } }`,
+    );
+    document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+    return () => {
+      document.adoptedStyleSheets = document.adoptedStyleSheets.filter((each) => each !== sheet);
+    };
+  }, [html]);
 }
 
 const LOOKS = ['/report/report.css', '/report/screen.css'];

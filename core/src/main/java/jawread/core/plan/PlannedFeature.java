@@ -55,6 +55,9 @@ public record PlannedFeature(
         Map<String, Refusal> refusals) {
     private static final int UNITS_ABOUT_ONE_LIMIT = 40;
     private static final int LONGEST_NAME = 120;
+    /** On a drawing it stands in a small ring. */
+    private static final int LONGEST_NUMBER = 20;
+
     private static final int LONGEST_TEXT = 300;
 
     /** Understands each field on its own. */
@@ -232,6 +235,9 @@ public record PlannedFeature(
             }
             if (typed.together().length() > LONGEST_NAME) {
                 refusals.put("together", Refusal.of("text-too-long").with("most", LONGEST_NAME));
+            }
+            if (typed.number().length() > LONGEST_NUMBER) {
+                refusals.put("number", Refusal.of("text-too-long").with("most", LONGEST_NUMBER));
             }
             if (typed.face().length() > LONGEST_NAME) {
                 refusals.put("face", Refusal.of("text-too-long").with("most", LONGEST_NAME));

@@ -27,6 +27,7 @@ import jawread.core.walk.WalkOrder;
  * @param outOfReach places that cannot be measured, with the reason
  * @param order the code of a {@link WalkOrder}
  * @param contact how far a contact keeps from the edge of such a band, half its width; empty: as the job has it
+ * @param number the drawing's own, by which a report names it; may be empty
  * @param together a name that features bear that are reworked to one size, as the bores of a block
  */
 public record TypedFeature(
@@ -50,7 +51,8 @@ public record TypedFeature(
         String outOfReach,
         String order,
         String together,
-        String contact) {
+        String contact,
+        String number) {
     public TypedFeature {
         name = tidy(name);
         limits = tidy(limits);
@@ -75,6 +77,7 @@ public record TypedFeature(
         order = tidy(order);
         together = tidy(together);
         contact = tidy(contact);
+        number = tidy(number);
     }
 
     private static String tidy(String text) {
@@ -105,6 +108,7 @@ public record TypedFeature(
                 "",
                 "",
                 "",
+                "",
                 "");
     }
 
@@ -121,7 +125,8 @@ public record TypedFeature(
         AXES,
         KEEP_CLEAR,
         TOGETHER,
-        CONTACT
+        CONTACT,
+        NUMBER
     }
 
     private TypedFeature with(Text which, String text) {
@@ -146,7 +151,8 @@ public record TypedFeature(
                 outOfReach,
                 order,
                 which == Text.TOGETHER ? text : together,
-                which == Text.CONTACT ? text : contact);
+                which == Text.CONTACT ? text : contact,
+                which == Text.NUMBER ? text : number);
     }
 
     public TypedFeature withLies(String text) {
@@ -180,6 +186,11 @@ public record TypedFeature(
         return with(Text.TOGETHER, name);
     }
 
+    /** The drawing's own number of it. */
+    public TypedFeature withNumber(String onDrawing) {
+        return with(Text.NUMBER, onDrawing);
+    }
+
     public TypedFeature withForm(String roundLimit, String taperLimit) {
         return with(Text.OUT_OF_ROUND, roundLimit).with(Text.TAPER, taperLimit);
     }
@@ -198,6 +209,7 @@ public record TypedFeature(
                 "",
                 false,
                 true,
+                "",
                 "",
                 "",
                 "",

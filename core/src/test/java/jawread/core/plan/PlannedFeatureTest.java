@@ -90,6 +90,7 @@ class PlannedFeatureTest {
                 "",
                 "x",
                 "",
+                "",
                 "");
         assertThat(PlannedFeature.of(typed, TitleBlock.in(INCH)).refusals())
                 .containsOnlyKeys("name", "kind", "layout", "order");

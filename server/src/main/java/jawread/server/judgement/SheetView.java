@@ -106,6 +106,7 @@ public record SheetView(
      * @param steps that it can be reworked to by the plan, the nearest first
      * @param reworked which of them it is; absent as new
      * @param depths where the gauge is put down its length, each once, from its start, whole picometres
+     * @param number the drawing's own; absent where none was given
      */
     public record FeatureView(
             long id,
@@ -120,10 +121,12 @@ public record SheetView(
             List<Long> depths,
             List<SizeStepView> steps,
             @Nullable SizeStepView reworked,
+            @Nullable String number,
             VerdictView verdict) {
         FeatureView with(VerdictView now) {
             return new FeatureView(
-                    id, key, name, kind, diameter, limits, service, starts, length, depths, steps, reworked, now);
+                    id, key, name, kind, diameter, limits, service, starts, length, depths, steps, reworked, number,
+                    now);
         }
     }
 

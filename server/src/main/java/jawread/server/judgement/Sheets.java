@@ -299,6 +299,9 @@ public class Sheets {
                         .map(to -> rounds.step(to, unit))
                         .toList(),
                 judged.reworked().map(to -> rounds.step(to, unit)).orElse(null),
+                Optional.of(judged.of().planned().typed().number())
+                        .filter(number -> !number.isEmpty())
+                        .orElse(null),
                 partWords.verdict(judged));
     }
 

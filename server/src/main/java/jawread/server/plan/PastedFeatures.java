@@ -36,6 +36,7 @@ class PastedFeatures {
 
     static {
         HEADINGS.put("name", List.of("name", "feature", "what", "description", "dimension"));
+        HEADINGS.put("number", List.of("number", "no", "no.", "nr", "item", "drawing number"));
         HEADINGS.put("kind", List.of("kind", "type"));
         HEADINGS.put("limits", List.of("limits", "limit", "tolerance", "size", "as new", "as-new"));
         HEADINGS.put("service", List.of("service", "service limit", "wear limit", "worn"));
@@ -132,6 +133,7 @@ class PastedFeatures {
                         cells.getOrDefault("kind", "").toLowerCase(Locale.ROOT).replace(' ', '-'))
                 .orElseGet(() -> KindByName.of(name, limits));
         TypedFeature feature = TypedFeature.of(name, kind, limits)
+                .withNumber(cells.getOrDefault("number", ""))
                 .withWear(cells.getOrDefault("service", ""), cells.getOrDefault("steps", ""))
                 .withForm(cells.getOrDefault("outOfRound", ""), cells.getOrDefault("taper", ""))
                 .withLies(cells.getOrDefault("lies", ""));

@@ -28,11 +28,13 @@ class BlankSheet {
     private static final int BOXES_BESIDES = 2;
 
     private final JobOnPaper onPaper;
+    private final FeatureNames names;
     private final Columns columns;
     private final Words words;
 
-    BlankSheet(JobOnPaper onPaper, Columns columns, Words words) {
+    BlankSheet(JobOnPaper onPaper, FeatureNames names, Columns columns, Words words) {
         this.onPaper = onPaper;
+        this.names = names;
         this.columns = columns;
         this.words = words;
     }
@@ -69,7 +71,7 @@ class BlankSheet {
     }
 
     private void feature(FeatureView feature, List<Place> places, String letters, int boxes, List<Block> blocks) {
-        blocks.add(Title.of(3, feature.name()));
+        blocks.add(Title.of(3, names.of(feature)));
         blocks.add(new Block.Words(
                 Weight.QUIET,
                 words.say("report.limits", Map.of("limits", feature.limits().sentence()))));

@@ -28,11 +28,13 @@ import org.springframework.stereotype.Component;
 /** A size of one part on paper: its verdict, its pictures, each place, each reading. */
 @Component
 class FeatureOnPaper {
+    private final FeatureNames names;
     private final Columns columns;
     private final Moments moments;
     private final Words words;
 
-    FeatureOnPaper(Columns columns, Moments moments, Words words) {
+    FeatureOnPaper(FeatureNames names, Columns columns, Moments moments, Words words) {
+        this.names = names;
         this.columns = columns;
         this.moments = moments;
         this.words = words;
@@ -42,7 +44,7 @@ class FeatureOnPaper {
         var verdict = judged.verdict();
         blocks.add(new Title(
                 3,
-                words.say("report.of-feature", Map.of("feature", feature.name(), "verdict", verdict.word())),
+                words.say("report.of-feature", Map.of("feature", names.of(feature), "verdict", verdict.word())),
                 verdict.mark(),
                 verdict.side()));
         boolean isToldByForm = judged.form() != null && judged.form().story().contains(verdict.sentence());

@@ -25,12 +25,14 @@ class OnePage {
 
     private final JobOnPaper onPaper;
     private final LivesWords lives;
+    private final FeatureNames names;
     private final Columns columns;
     private final Words words;
 
-    OnePage(JobOnPaper onPaper, LivesWords lives, Columns columns, Words words) {
+    OnePage(JobOnPaper onPaper, LivesWords lives, FeatureNames names, Columns columns, Words words) {
         this.onPaper = onPaper;
         this.lives = lives;
+        this.names = names;
         this.columns = columns;
         this.words = words;
     }
@@ -55,7 +57,7 @@ class OnePage {
                         .flatMap(part -> part.judged().drawn().stream()
                                 .map(feature -> Line.of(
                                         part.part().name(),
-                                        feature.name(),
+                                        names.of(feature),
                                         feature.limits().sentence(),
                                         value(part, feature),
                                         feature.verdict().word())))
@@ -76,11 +78,10 @@ class OnePage {
     }
 
     private Grid seatBySeat(PlanOnPaper plan) {
-        List<String> names = plan.parts().get(0).judged().drawn().stream()
-                .map(FeatureView::name)
-                .toList();
+        List<String> features =
+                plan.parts().get(0).judged().drawn().stream().map(names::of).toList();
         return Grid.of(
-                Stream.of(columns.of("part").stream(), names.stream(), columns.of("verdict").stream())
+                Stream.of(columns.of("part").stream(), features.stream(), columns.of("verdict").stream())
                         .flatMap(each -> each)
                         .toList(),
                 plan.parts().stream()
