@@ -15,5 +15,7 @@ export default defineConfig({
     include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/test-setup.ts'],
     restoreMocks: true,
+    // How long is no matter here: what other work the machine does is no fault of a page.
+    testTimeout: 30_000,
   },
 });

@@ -185,7 +185,7 @@ public final class ManyJobs {
     }
 
     /** Of what is left after tidying up, in kB. */
-    private static long heap(PackagedServer server) throws IOException, InterruptedException {
+    static long heap(PackagedServer server) throws IOException, InterruptedException {
         server.jcmd("GC.run");
         String said = server.jcmd("GC.heap_info");
         return said.lines()

@@ -49,6 +49,7 @@ public final class Pictures implements AutoCloseable {
         take(page, "over-time");
         thirdAxis();
         practice();
+        report();
         page.navigate(server.address() + "/jobs/5/pairing?least=0.0030&most=0.0060");
         page.getByTestId("pairs-said").waitFor();
         take(page, "pairing");
@@ -74,6 +75,18 @@ public final class Pictures implements AutoCloseable {
     }
 
     /** A line too many on a micrometer: the line that counts, and the one that was counted. */
+    /** The pump, as it stands in the demonstration: nobody has signed it. */
+    private void report() {
+        Page page = screen(Chromium.desk());
+        int job = ((Number)
+                        page.evaluate(
+                                "async () => (await (await fetch('/api/bench')).json()).jobs.find((job) => job.name === 'Three-throw pump').id"))
+                .intValue();
+        at(page, "/jobs/" + job + "/report");
+        page.locator(".report-sheet .picture").first().waitFor();
+        take(page, "report");
+    }
+
     private void practice() {
         Page page = screen(Chromium.desk());
         at(page, "/practice/new?scale=mic-in-0001&only=next-line&items=10&seed=7");

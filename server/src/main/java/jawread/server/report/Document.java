@@ -13,4 +13,14 @@ public record Document(String title, List<String> running, List<Block> blocks) {
         running = List.copyOf(running);
         blocks = List.copyOf(blocks);
     }
+
+    /** The same without its pictures: fewer pages, and no less said. */
+    public Document withoutPictures() {
+        return new Document(
+                title,
+                running,
+                blocks.stream()
+                        .filter(block -> !(block instanceof Block.Pictures))
+                        .toList());
+    }
 }

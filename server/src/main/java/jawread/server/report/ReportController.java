@@ -40,15 +40,17 @@ class ReportController {
         return html.article(reports.of(job, form(form)));
     }
 
-    /** @param form full, one-page or blank @param paper a4 or letter */
+    /** @param form full, one-page or blank @param paper a4 or letter @param pictures whether they are drawn */
     @Allowed(ANYONE)
     @GetMapping(path = "/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(
             @PathVariable long job,
             @RequestParam(defaultValue = "full") String form,
-            @RequestParam(defaultValue = "a4") String paper)
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "true") boolean pictures)
             throws IOException {
-        Document document = reports.of(job, form(form));
+        Document all = reports.of(job, form(form));
+        Document document = pictures ? all : all.withoutPictures();
         var written = new ByteArrayOutputStream();
         pdf.write(document, html.article(document), PaperSize.of(paper), "", written);
         return ResponseEntity.ok()

@@ -1,0 +1,95 @@
+package jawread.bench;
+
+import com.microsoft.playwright.Page;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import jawread.browser.Chromium;
+import jawread.browser.PackagedServer;
+import jawread.browser.PlannedJob;
+
+/** How long the full report of a part with 500 journals of 6 places takes as a PDF, with its pictures and without, and how much memory. */
+public final class LongReport {
+    private static final int JOURNALS = 500;
+    private static final int RUNS = 3;
+
+    private LongReport() {}
+
+    public static void main(String[] arguments) throws Exception {
+        int journals = arguments.length > 0 ? Integer.parseInt(arguments[0]) : JOURNALS;
+        try (PackagedServer server = PackagedServer.alone();
+                var chromium = new Chromium()) {
+            Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
+            page.navigate(server.address() + "/technique");
+            List<Map<String, Object>> features = IntStream.rangeClosed(1, journals)
+                    .mapToObj(i -> PlannedJob.feature(
+                            "journal " + i,
+                            "outside",
+                            "50.000 -0.020",
+                            Map.of("service", "49.900", "lies", "0-90", "layout", "bore", "number", "" + i)))
+                    .toList();
+            List<String> paths = PlannedJob.plan(page, "Long report", "mm", features, List.of());
+            page.evaluate(LongWalk.SPOTS, paths);
+            page.evaluate(ManyJournals.FILL);
+            int job = ((Number)
+                            page.evaluate(
+                                    "async () => (await (await fetch('/api/bench')).json()).jobs.find(j => j.name === 'Long report').id"))
+                    .intValue();
+            for (boolean pictures : new boolean[] {false, true}) {
+                measure(server, job, journals, pictures);
+            }
+        }
+    }
+
+    private static void measure(PackagedServer server, int job, int journals, boolean pictures) throws Exception {
+        List<Double> took = new ArrayList<>();
+        int size = 0;
+        for (int i = 0; i < RUNS; i++) {
+            long start = System.nanoTime();
+            size = fetched(server, job, pictures);
+            took.add((System.nanoTime() - start) / 1e9);
+        }
+        System.out.printf(
+                "report of %d journals of 6 places %s pictures: first %.1f s, then %.1f s; %.1f MB; at most %d MB of heap held above idle%n",
+                journals,
+                pictures ? "with" : "without",
+                took.get(0),
+                took.get(RUNS - 1),
+                size / 1e6,
+                held(server, job, pictures) / 1000);
+    }
+
+    private static int fetched(PackagedServer server, int job, boolean pictures) throws Exception {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(
+                                        server.address() + "/api/jobs/" + job + "/report.pdf?pictures=" + pictures))
+                                .build(),
+                        BodyHandlers.ofByteArray())
+                .body()
+                .length;
+    }
+
+    /** What is left after tidying up, again and again while one is made, less what was there before; in kB. */
+    private static long held(PackagedServer server, int job, boolean pictures) throws Exception {
+        long idle = ManyJobs.heap(server);
+        var made = CompletableFuture.supplyAsync(() -> {
+            try {
+                return fetched(server, job, pictures);
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        long most = idle;
+        while (!made.isDone()) {
+            most = Math.max(most, ManyJobs.heap(server));
+        }
+        return most - idle;
+    }
+}
