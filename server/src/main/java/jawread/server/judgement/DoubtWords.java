@@ -152,8 +152,8 @@ class DoubtWords {
                                 "figure", size(first.reading()).withUnit(),
                                 "gauge", first.on().number(),
                                 "other", size(first.other()).withUnit(),
-                                "apart", length(first.apart(), first.reading()),
-                                "explained", length(first.explained(), first.reading()))),
+                                "apart", apart(first.apart(), first.reading()),
+                                "explained", figures.significant(first.explained(), first.reading().unit()).withUnit())),
                 words.say(checks.size() == 1 ? "doubt.settle.checks.one" : "doubt.settle.checks"),
                 checks.stream()
                         .map(each -> doubted(each, Optional.empty(), Optional.empty()))
@@ -169,8 +169,8 @@ class DoubtWords {
                         Map.of(
                                 "figure", size(between.reading()).withUnit(),
                                 "gauge", between.on().number(),
-                                "apart", length(between.apart(), between.reading()),
-                                "explained", length(between.explained(), between.reading()))),
+                                "apart", apart(between.apart(), between.reading()),
+                                "explained", figures.significant(between.explained(), between.reading().unit()).withUnit())),
                 words.say("doubt.settle.contradicted"),
                 List.of(doubted(between, Optional.empty(), Optional.empty())),
                 null);
@@ -252,6 +252,11 @@ class DoubtWords {
 
     private LengthText size(Reading reading) {
         return figures.reading(reading.raw(), reading.unit(), reading.resolution());
+    }
+
+    /** Between two sizes, to the step that they were read to: their corrections have digits that nobody read. */
+    private String apart(Length length, Reading reading) {
+        return figures.computed(length, reading.unit(), reading.resolution(), List.of()).withUnit();
     }
 
     private String length(Length length, Reading reading) {
