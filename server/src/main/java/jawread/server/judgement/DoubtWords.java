@@ -92,7 +92,7 @@ class DoubtWords {
                 words.say(
                         named ? "doubt.pair" : "doubt.pair.unnamed",
                         Map.of(
-                                "apart", length(first.finding().apart(), first.reading()),
+                                "apart", apart(first.finding().apart(), first.reading()),
                                 "one", either(first),
                                 "or",
                                         named(first).isPresent()
@@ -126,7 +126,7 @@ class DoubtWords {
                         key,
                         Map.of(
                                 "figure", size(reading).withUnit(),
-                                "apart", length(finding.apart(), reading),
+                                "apart", apart(finding.apart(), reading),
                                 "slip",
                                         finding.named()
                                                 .map(slip -> slips.of(slip, asKept(misread)))
@@ -153,7 +153,11 @@ class DoubtWords {
                                 "gauge", first.on().number(),
                                 "other", size(first.other()).withUnit(),
                                 "apart", apart(first.apart(), first.reading()),
-                                "explained", figures.significant(first.explained(), first.reading().unit()).withUnit())),
+                                "explained",
+                                        figures.significant(
+                                                        first.explained(),
+                                                        first.reading().unit())
+                                                .withUnit())),
                 words.say(checks.size() == 1 ? "doubt.settle.checks.one" : "doubt.settle.checks"),
                 checks.stream()
                         .map(each -> doubted(each, Optional.empty(), Optional.empty()))
@@ -170,7 +174,11 @@ class DoubtWords {
                                 "figure", size(between.reading()).withUnit(),
                                 "gauge", between.on().number(),
                                 "apart", apart(between.apart(), between.reading()),
-                                "explained", figures.significant(between.explained(), between.reading().unit()).withUnit())),
+                                "explained",
+                                        figures.significant(
+                                                        between.explained(),
+                                                        between.reading().unit())
+                                                .withUnit())),
                 words.say("doubt.settle.contradicted"),
                 List.of(doubted(between, Optional.empty(), Optional.empty())),
                 null);
@@ -256,7 +264,7 @@ class DoubtWords {
 
     /** Between two sizes, to the step that they were read to: their corrections have digits that nobody read. */
     private String apart(Length length, Reading reading) {
-        return figures.computed(length, reading.unit(), reading.resolution(), List.of()).withUnit();
+        return figures.rounded(length, reading.unit(), reading.resolution());
     }
 
     private String length(Length length, Reading reading) {
