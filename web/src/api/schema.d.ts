@@ -5032,6 +5032,7 @@ export interface operations {
             query?: {
                 form?: string;
                 paper?: string;
+                pictures?: boolean;
             };
             header?: never;
             path: {
