@@ -72,7 +72,7 @@ const STEPS = [
     ),
   ),
   step(
-    'Then the half, or nothing',
+    'Then the short lines',
     {
       mm: [
         'Below the middle line stand the half millimetres. Where one shows after the last whole one, it adds 0.5 mm.',
