@@ -33,7 +33,7 @@ export function useDoubtAnswer({ place, person }: Pick<Measuring, 'place' | 'per
   const [picked, setPicked] = useState<string | undefined>();
   const [note, setNote] = useState('');
   const [asking, setAsking] = useState<string | undefined>();
-  const answeredAt = useRef(-TWICE_MS);
+  const answered = useRef({ way: '', at: -TWICE_MS });
   const all = answerable(place);
   const keyed = all.length === 1 ? all[0] : all.find(({ id }) => id === picked);
   const give = (way: DoubtAnswer, about: Doubted, reason = '') => {
@@ -60,8 +60,8 @@ export function useDoubtAnswer({ place, person }: Pick<Measuring, 'place' | 'per
           ? `${all.length} figures are in doubt here: answer beside the one you mean.`
           : `${all.length} figures are in doubt here: ${which.toUpperCase()} picks the one you mean.`,
       );
-    } else if (keyed && now() - answeredAt.current >= TWICE_MS) {
-      answeredAt.current = now();
+    } else if (keyed && (way !== answered.current.way || now() - answered.current.at >= TWICE_MS)) {
+      answered.current = { way, at: now() };
       give(way, keyed);
     }
   };
