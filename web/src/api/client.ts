@@ -105,6 +105,9 @@ export const pathToJudgement = (part: number): string => `/parts/${part}/judgeme
 export const pathToOverTime = (part: number, feature: number): string =>
   `/parts/${part}/features/${feature}/over-time`;
 
+/** The page of a job’s report and its signatures. */
+export const pathToReport = (job: number): string => `/jobs/${job}/report`;
+
 /** Parts of a job that go into one another. */
 export const pathToPairing = (job: number): string => `/jobs/${job}/pairing`;
 

@@ -19,9 +19,6 @@ export interface ReportOf {
 export const pathToPdf = ({ job, record, form }: ReportOf, paper: Paper): string =>
   `${record === undefined ? `/api/jobs/${job}` : `/api/records/${record}`}/report.pdf?${new URLSearchParams({ form, paper }).toString()}`;
 
-/** The page of a job’s report and its signatures. */
-export const pathToReport = (job: number): string => `/jobs/${job}/report`;
-
 export const useJobRecord = (job: number) =>
   useQuery({
     queryKey: [...keys.records, job],

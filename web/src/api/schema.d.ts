@@ -2586,12 +2586,6 @@ export interface components {
             name: string;
             perMillionKelvin: string;
         };
-        MaySignView: {
-            /** Format: int64 */
-            id: number;
-            name: string;
-            ready: boolean;
-        };
         MethodView: {
             costs: string;
             expanded?: components["schemas"]["LengthText"];
@@ -3242,15 +3236,13 @@ export interface components {
             demonstration: boolean;
             edition: string;
             halfDone?: string | null;
+            here: components["schemas"]["SignHereView"];
             /** Format: int64 */
             job: number;
             name: string;
             records: components["schemas"]["SignedRevisionView"][];
             sentence: string;
-            signers: components["schemas"]["MaySignView"][];
             state: string;
-            /** Format: int32 */
-            wanted: number;
         };
         RemedyView: {
             code: string;
@@ -3490,6 +3482,11 @@ export interface components {
             };
             say: string;
             size: components["schemas"]["LengthText"];
+        };
+        SignHereView: {
+            may: string;
+            name?: string | null;
+            sentence: string;
         };
         SignRecordBody: {
             passphrase: string;

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { pathToReport, useCheckRecord } from '../api/records';
+import { pathToReport } from '../api/client';
+import { useCheckRecord } from '../api/records';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Shell } from '../ui/Shell';

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../api/newId';
-import { useShop } from '../api/queries';
 import {
   type JobRecord,
   type SignedRevision,
@@ -39,40 +38,14 @@ export function Signing({ page }: { page: JobRecord }) {
   );
 }
 
-/** Whoever stands here signs with their passphrase; not while readings of this screen are on their way. */
+/** Whoever stands here signs with their passphrase, if it is their turn; not while readings of this screen are on their way. */
 function ToSign({ page }: { page: JobRecord }) {
-  const person = useShop().data?.person;
+  const { may, name, sentence } = page.here;
   const waiting = useWaiting().length;
   const sign = useSign(page.job);
   const [passphrase, setPassphrase] = useState('');
-  const signer = page.signers.find(({ id }) => id === person?.id);
-  const standing = page.records.find(({ reopened }) => reopened == null);
-  const hasSigned = standing?.signatures.some(({ name }) => name === person?.name) ?? false;
-  if (
-    (standing?.signatures.length ?? 0) >= 2 ||
-    (page.state === 'signed' && !signer) ||
-    hasSigned
-  ) {
-    return null;
-  }
-  if (signer === undefined) {
-    const who = page.signers.map(({ name }) => name).join(', ');
-    return (
-      <p className="mt-2 text-quiet">
-        {person ? `${person.name} may not sign. ` : ''}
-        {who === '' ? 'Nobody may sign yet: that is decided in the settings.' : `May sign: ${who}.`}
-      </p>
-    );
-  }
-  if (!signer.ready) {
-    return (
-      <p className="mt-2">
-        {signer.name} has no passphrase yet.{' '}
-        <Link to="/settings" className="underline decoration-line underline-offset-4">
-          Set it in the settings
-        </Link>
-      </p>
-    );
+  if (may !== 'sign' && may !== 'countersign') {
+    return sentence === '' ? null : <p className="mt-2 text-quiet">{sentence}</p>;
   }
   if (waiting > 0) {
     return (
@@ -91,9 +64,9 @@ function ToSign({ page }: { page: JobRecord }) {
         setPassphrase('');
       }}
     >
-      <Secret label={`Passphrase of ${signer.name}`} value={passphrase} onType={setPassphrase} />
+      <Secret label={`Passphrase of ${name ?? ''}`} value={passphrase} onType={setPassphrase} />
       <Button look="now" type="submit" disabled={sign.isPending || passphrase === ''}>
-        {page.state === 'signed' ? 'Countersign' : 'Sign'}, as {signer.name}
+        {sentence}
       </Button>
       {sign.error && (
         <p role="alert" className="font-semibold">

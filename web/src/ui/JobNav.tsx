@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { Link } from 'react-router';
-import { pathToJudgement, pathToReady } from '../api/client';
+import { pathToJudgement, pathToReady, pathToReport } from '../api/client';
 
 interface JobNavProps {
   job: { id: number; name: string };
@@ -18,7 +18,7 @@ export const JobNav = memo(function JobNav({ job, plan, part, measure, here }: J
     ['ready', 'Ready', pathToReady(part)],
     ['measure', 'Measure', measure],
     ['judgement', 'Judgement', pathToJudgement(part)],
-    ['report', 'Report', `/jobs/${job.id}/report`],
+    ['report', 'Report', pathToReport(job.id)],
   ];
   if (here === 'over-time') {
     pages.push(['over-time', 'Over time', undefined]);

@@ -49,8 +49,7 @@ public class Passphrase {
     }
 
     boolean is(String said) {
-        return said.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES
-                && hash.filter(of -> HASHES.matches(said, of)).isPresent();
+        return isLookedAt(said) && hash.filter(of -> HASHES.matches(said, of)).isPresent();
     }
 
     /** Whether the argument asks for a new one. */
@@ -88,11 +87,21 @@ public class Passphrase {
         }
     }
 
+    /** Whether it may be one, of the shop or of a signer: long enough, and no longer than the hash looks at. */
+    static boolean isLongEnough(String said) {
+        return said.strip().length() >= SHORTEST && isLookedAt(said);
+    }
+
+    /** Whether all of it is looked at by the hash. */
+    static boolean isLookedAt(String said) {
+        return said.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+    }
+
     static Optional<String> wrong(String once, String again) {
         if (!once.equals(again)) {
             return Optional.of("The two are not the same: nothing was changed.");
         }
-        if (once.strip().length() < SHORTEST || once.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
+        if (!isLongEnough(once)) {
             return Optional.of("A passphrase has at least " + SHORTEST + " characters and at most " + MOST_BYTES
                     + " bytes: three or four words. Nothing was changed.");
         }

@@ -1,6 +1,5 @@
 package jawread.server.access;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -23,10 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Who may sign, and that it is they who do: a passphrase of their own, set once at the shop's own machine, given at each signature. */
 @Service
 public class Signers {
-    private static final int SHORTEST = 10;
-    /** More is not looked at by the hash. */
-    private static final int MOST_BYTES = 72;
-
     private static final PasswordEncoder HASHES = new BCryptPasswordEncoder(10);
 
     private final People people;
@@ -93,18 +88,23 @@ public class Signers {
                     "not-your-passphrase",
                     words.say("problem.not-your-passphrase", Map.of("who", person.name())));
         }
-        boolean isFirst =
-                passphrases.findFirstByPersonOrderBySetAtDesc(personId).isEmpty();
+        boolean isFirst = !hasPassphrase(person);
         if (isOwner && !isFirst) {
             prove(person, before);
         }
         if (!passphrase.equals(again)) {
             throw Refused.field("again", "passphrases-differ", words);
         }
-        if (passphrase.strip().length() < SHORTEST || passphrase.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
+        if (!Passphrase.isLongEnough(passphrase)) {
             throw Refused.field("passphrase", "passphrase-short", words);
         }
         keep(person, HASHES.encode(passphrase), isFirst, by);
+    }
+
+    /** Whether one was ever set for them. */
+    @Transactional(readOnly = true)
+    public boolean hasPassphrase(Person person) {
+        return passphrases.findFirstByPersonOrderBySetAtDesc(person.id()).isPresent();
     }
 
     private void keep(Person person, String hash, boolean isFirst, Person by) {
@@ -117,8 +117,11 @@ public class Signers {
                 words.say("trail.passphrase.set"));
     }
 
-    /** Refuses one who may not sign, who has no passphrase yet, a wrong one, and one tried too often. Slow, so that it cannot be guessed. */
-    public void prove(Person person, String passphrase) {
+    /**
+     * Refuses one who may not sign, who has no passphrase yet, a wrong one, and one tried too often. Slow, so that it cannot be guessed, and one
+     * at a time, so that many at once are not tried before the first is found wrong.
+     */
+    public synchronized void prove(Person person, String passphrase) {
         if (!maySign(person)) {
             throw mayNot(person);
         }
@@ -138,8 +141,7 @@ public class Signers {
                         HttpStatus.CONFLICT,
                         "no-passphrase-yet",
                         words.say("problem.no-passphrase-yet", Map.of("who", person.name()))));
-        boolean isTheirs = passphrase.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES
-                && HASHES.matches(passphrase, stands.hash());
+        boolean isTheirs = Passphrase.isLookedAt(passphrase) && HASHES.matches(passphrase, stands.hash());
         if (!isTheirs) {
             tries.wasWrong(whose);
             throw Refused.of(

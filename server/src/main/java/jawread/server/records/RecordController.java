@@ -9,7 +9,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.Optional;
 import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.Person;
@@ -22,6 +24,7 @@ import jawread.server.report.Html;
 import jawread.server.report.PaperSize;
 import jawread.server.report.Pdf;
 import jawread.server.report.ReportForm;
+import jawread.server.report.Reports;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
@@ -44,6 +47,7 @@ class RecordController {
     private final RecordPages pages;
     private final RecordCheck check;
     private final IssuedReports issued;
+    private final Reports reports;
     private final Signers signers;
     private final ScreenTickets tickets;
     private final Html html;
@@ -55,6 +59,7 @@ class RecordController {
             RecordPages pages,
             RecordCheck check,
             IssuedReports issued,
+            Reports reports,
             Signers signers,
             ScreenTickets tickets,
             Html html,
@@ -64,6 +69,7 @@ class RecordController {
         this.pages = pages;
         this.check = check;
         this.issued = issued;
+        this.reports = reports;
         this.signers = signers;
         this.tickets = tickets;
         this.html = html;
@@ -85,8 +91,8 @@ class RecordController {
 
     @Allowed(ANYONE)
     @GetMapping("/jobs/{job}/record")
-    RecordView record(@PathVariable long job) {
-        return pages.of(job);
+    RecordView record(@PathVariable long job, HttpServletRequest request) {
+        return pages.of(job, tickets.personAt(request));
     }
 
     /** Whoever stands here signs, and proves it. */
@@ -99,7 +105,7 @@ class RecordController {
             HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
         signers.prove(person, body.passphrase());
-        return Acknowledged.of(records.sign(id, job, body.seen(), person), () -> pages.of(job));
+        return Acknowledged.of(records.sign(id, job, body.seen(), person), () -> pages.of(job, Optional.of(person)));
     }
 
     @Allowed(PERSON)
@@ -109,17 +115,19 @@ class RecordController {
             @PathVariable UUID id,
             @RequestBody RecordReasonBody body,
             HttpServletRequest request) {
+        Person person = tickets.whoStandsAt(request);
         long job = records.byId(record).job();
         return Acknowledged.of(
-                records.reopen(id, record, body.reason(), tickets.whoStandsAt(request)), () -> pages.of(job));
+                records.reopen(id, record, body.reason(), person), () -> pages.of(job, Optional.of(person)));
     }
 
     /** Strikes what came after a record was frozen. */
     @Allowed(MEASURES)
     @PutMapping("/records/{record}/set-aside")
     RecordView setAside(@PathVariable UUID record, @RequestBody RecordReasonBody body, HttpServletRequest request) {
-        records.setAside(record, body.reason(), tickets.whoStandsAt(request));
-        return pages.of(records.byId(record).job());
+        Person person = tickets.whoStandsAt(request);
+        records.setAside(record, body.reason(), person);
+        return pages.of(records.byId(record).job(), Optional.of(person));
     }
 
     /** Whether a record is still what was signed: by a hash, or by a file that bears one. */
@@ -173,11 +181,11 @@ class RecordController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         "attachment; filename=\"record-" + of.job() + "-revision-" + of.revision() + ".json\"")
-                .body(of.content().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                .body(of.content().getBytes(StandardCharsets.UTF_8));
     }
 
     /** There is no blank sheet of what was signed. */
-    private static ReportForm form(String code) {
-        return ReportForm.of(code).filter(form -> form == ReportForm.ONE_PAGE).orElse(ReportForm.FULL);
+    private ReportForm form(String code) {
+        return reports.form(code, ReportForm.FULL, ReportForm.ONE_PAGE);
     }
 }

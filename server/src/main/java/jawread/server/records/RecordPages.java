@@ -10,14 +10,16 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import jawread.core.assess.Doubt;
 import jawread.server.access.People;
+import jawread.server.access.Person;
 import jawread.server.access.Signers;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.judgement.Judgements;
-import jawread.server.records.RecordView.MaySignView;
 import jawread.server.records.RecordView.RecordCheckView;
+import jawread.server.records.RecordView.SignHereView;
 import jawread.server.records.RecordView.SignatureView;
 import jawread.server.records.RecordView.SignedRevisionView;
+import jawread.server.records.Records.Turn;
 import jawread.server.report.Block;
 import jawread.server.report.Document;
 import jawread.server.report.Moments;
@@ -58,8 +60,9 @@ class RecordPages {
         this.words = words;
     }
 
+    /** @param here whoever stands at the screen that asks */
     @Transactional(readOnly = true)
-    RecordView of(long jobId) {
+    RecordView of(long jobId, Optional<Person> here) {
         Job job = jobs.job(jobId);
         List<SignedRecord> all = records.of(jobId);
         Optional<SignedRecord> last = all.stream().reduce((before, after) -> after);
@@ -79,17 +82,27 @@ class RecordPages {
                         "record.state." + state,
                         Map.of("wanted", Records.wanted(job), "left", Records.wanted(job) - signed)),
                 reports.halfDone(jobId).orElse(null),
-                Records.wanted(job),
-                signers.all().stream()
-                        .map(each -> new MaySignView(
-                                each.person().id(),
-                                each.person().name(),
-                                each.since().isPresent()))
-                        .toList(),
+                here(job, here),
                 all.stream()
                         .sorted(Comparator.comparingInt(SignedRecord::revision).reversed())
                         .map(this::revision)
                         .toList());
+    }
+
+    private SignHereView here(Job job, Optional<Person> here) {
+        Turn turn = records.turn(job, here);
+        String name = here.map(Person::name).orElse(null);
+        if (turn != Turn.NOT) {
+            return new SignHereView(
+                    turn.code(),
+                    name,
+                    turn == Turn.DONE ? "" : words.say("record.here." + turn.code(), Map.of("who", name)));
+        }
+        String who = signers.all().stream().map(each -> each.person().name()).collect(Collectors.joining(", "));
+        String may =
+                who.isEmpty() ? words.say("record.here.nobody") : words.say("record.here.may", Map.of("signers", who));
+        return new SignHereView(
+                turn.code(), name, name == null ? may : words.say("record.here.not", Map.of("who", name, "may", may)));
     }
 
     private SignedRevisionView revision(SignedRecord record) {
@@ -177,11 +190,11 @@ class RecordPages {
                                         "at", moments.moment(each.signedAt()),
                                         "sha256", each.sha256())))));
         blocks.add(new Block.Facts(facts));
-        reopened(record).ifPresent(said -> blocks.add(new Block.Words(Block.Weight.BARRED, said)));
+        reopened(record).ifPresent(said -> blocks.add(new Block.Paragraph(Block.Weight.BARRED, said)));
         since(record)
                 .forEach(said -> blocks.add(
-                        new Block.Words(Block.Weight.BARRED, words.say("record.since", Map.of("said", said)))));
-        blocks.add(new Block.Words(Block.Weight.QUIET, words.say("record.promise")));
+                        new Block.Paragraph(Block.Weight.BARRED, words.say("record.since", Map.of("said", said)))));
+        blocks.add(new Block.Paragraph(Block.Weight.QUIET, words.say("record.promise")));
         return new Document(frozen.title(), frozen.running(), blocks);
     }
 

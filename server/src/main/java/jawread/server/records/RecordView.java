@@ -12,8 +12,7 @@ import java.util.UUID;
  * @param state open, half-signed, signed or reopened
  * @param sentence the same in words, and what to do now
  * @param halfDone what is still missing of it; absent where nothing is
- * @param wanted how many sign it
- * @param signers who may sign
+ * @param here what whoever stands at this screen may do now
  * @param records the newest first
  */
 public record RecordView(
@@ -24,11 +23,14 @@ public record RecordView(
         String state,
         String sentence,
         @Nullable String halfDone,
-        int wanted,
-        List<MaySignView> signers,
+        SignHereView here,
         List<SignedRevisionView> records) {
-    /** @param ready whether they have a passphrase */
-    public record MaySignView(long id, String name, boolean ready) {}
+    /**
+     * @param may sign, countersign, no-passphrase, not, or done: nothing is wanted of them
+     * @param name of whoever stands here; absent where nobody does
+     * @param sentence the same in words; empty where nothing is wanted of them
+     */
+    public record SignHereView(String may, @Nullable String name, String sentence) {}
 
     /**
      * A signed copy.

@@ -2,6 +2,7 @@ package jawread.server.records;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,6 +33,7 @@ public class Records {
     private final SignOffRepository signOffs;
     private final ReopeningRepository reopenings;
     private final Freezing freezing;
+    private final Signers signers;
     private final Jobs jobs;
     private final Marks marks;
     private final Journal journal;
@@ -46,6 +48,7 @@ public class Records {
             SignOffRepository signOffs,
             ReopeningRepository reopenings,
             Freezing freezing,
+            Signers signers,
             Jobs jobs,
             Marks marks,
             Journal journal,
@@ -58,6 +61,7 @@ public class Records {
         this.signOffs = signOffs;
         this.reopenings = reopenings;
         this.freezing = freezing;
+        this.signers = signers;
         this.jobs = jobs;
         this.marks = marks;
         this.journal = journal;
@@ -74,6 +78,40 @@ public class Records {
     /** How many sign a job before it counts as signed; another may countersign it. */
     static int wanted(Job job) {
         return job.livesHangOnIt() ? MOST_SIGNATURES : 1;
+    }
+
+    /** Whose turn it is to sign. */
+    enum Turn {
+        SIGN,
+        /** It is signed by as many as are wanted; another may sign it, too. */
+        COUNTERSIGN,
+        NO_PASSPHRASE,
+        NOT,
+        /** They have signed it, or nobody more is wanted. */
+        DONE;
+
+        String code() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /** What somebody may do now about a job. @param person empty where nobody stands at the screen */
+    Turn turn(Job job, Optional<Person> person) {
+        List<SignOff> under = standing(job.id()).map(this::under).orElse(List.of());
+        boolean isSigned = under.size() >= wanted(job);
+        if (under.size() >= MOST_SIGNATURES
+                || under.stream()
+                        .anyMatch(each ->
+                                person.filter(one -> one.id() == each.person()).isPresent())) {
+            return Turn.DONE;
+        }
+        if (person.filter(Signers::maySign).isEmpty()) {
+            return isSigned ? Turn.DONE : Turn.NOT;
+        }
+        if (!signers.hasPassphrase(person.get())) {
+            return Turn.NO_PASSPHRASE;
+        }
+        return isSigned ? Turn.COUNTERSIGN : Turn.SIGN;
     }
 
     /** All that were ever signed of a job, the first first. */

@@ -44,7 +44,7 @@ class BlankSheet {
         blocks.add(new Facts(onPaper.facts(paper).stream()
                 .filter(fact -> !fact.name().equals(words.say("report.fact.measured")))
                 .toList()));
-        blocks.add(new Block.Words(
+        blocks.add(new Block.Paragraph(
                 Weight.QUIET,
                 words.say("report.blank.how", Map.of("unit", paper.job().unit().symbol()))));
         int boxes = paper.job().repeatSchool().fewest() + BOXES_BESIDES;
@@ -72,7 +72,7 @@ class BlankSheet {
 
     private void feature(FeatureView feature, List<Place> places, String letters, int boxes, List<Block> blocks) {
         blocks.add(Title.of(3, names.of(feature)));
-        blocks.add(new Block.Words(
+        blocks.add(new Block.Paragraph(
                 Weight.QUIET,
                 words.say("report.limits", Map.of("limits", feature.limits().sentence()))));
         List<String> head = Stream.of(

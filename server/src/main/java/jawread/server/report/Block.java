@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "block")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Block.Title.class, name = "title"),
-    @JsonSubTypes.Type(value = Block.Words.class, name = "words"),
+    @JsonSubTypes.Type(value = Block.Paragraph.class, name = "paragraph"),
     @JsonSubTypes.Type(value = Block.Facts.class, name = "facts"),
     @JsonSubTypes.Type(value = Block.Grid.class, name = "grid"),
     @JsonSubTypes.Type(value = Block.Pictures.class, name = "pictures")
@@ -35,9 +35,9 @@ public sealed interface Block {
         BARRED
     }
 
-    record Words(Weight weight, String text) implements Block {
-        static Words plain(String text) {
-            return new Words(Weight.PLAIN, text);
+    record Paragraph(Weight weight, String text) implements Block {
+        static Paragraph plain(String text) {
+            return new Paragraph(Weight.PLAIN, text);
         }
     }
 

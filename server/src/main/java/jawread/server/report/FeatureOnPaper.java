@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 import jawread.server.drawer.UncertaintyView;
 import jawread.server.form.FormView.FormFigureView;
 import jawread.server.form.FormView.FormInFullView;
-import jawread.server.judgement.DoubtView;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.JudgementView.JudgedInFullView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
@@ -49,22 +48,22 @@ class FeatureOnPaper {
                 verdict.side()));
         boolean isToldByForm = judged.form() != null && judged.form().story().contains(verdict.sentence());
         if (!isToldByForm && !verdict.sentence().isEmpty()) {
-            blocks.add(new Block.Words(Weight.STRONG, verdict.sentence()));
+            blocks.add(new Block.Paragraph(Weight.STRONG, verdict.sentence()));
         }
-        blocks.add(new Block.Words(Weight.QUIET, limits(feature, judged)));
+        blocks.add(new Block.Paragraph(Weight.QUIET, limits(feature, judged)));
         Stream.of(judged.envelope(), judged.runout(), judged.together())
                 .filter(said -> said != null && !said.isEmpty())
-                .forEach(said -> blocks.add(Block.Words.plain(said)));
+                .forEach(said -> blocks.add(Block.Paragraph.plain(said)));
         if (judged.straightness() != null && !judged.straightness().said().isEmpty()) {
-            blocks.add(Block.Words.plain(judged.straightness().said()));
+            blocks.add(Block.Paragraph.plain(judged.straightness().said()));
         }
-        judged.underPlan().forEach(said -> blocks.add(new Block.Words(Weight.QUIET, said)));
+        judged.underPlan().forEach(said -> blocks.add(new Block.Paragraph(Weight.QUIET, said)));
         if (judged.form() != null) {
-            blocks.add(Block.Words.plain(judged.form().story()));
-            judged.form().hints().forEach(hint -> blocks.add(new Block.Words(Weight.BARRED, hint)));
+            blocks.add(Block.Paragraph.plain(judged.form().story()));
+            judged.form().hints().forEach(hint -> blocks.add(new Block.Paragraph(Weight.BARRED, hint)));
         }
         if (judged.methods() != null) {
-            blocks.add(Block.Words.plain(judged.methods().sentence()));
+            blocks.add(Block.Paragraph.plain(judged.methods().sentence()));
         }
         pictures(feature, judged, blocks);
         JudgedInFullView inFull = judged.inFull();
@@ -117,7 +116,7 @@ class FeatureOnPaper {
                     columns.of("figure", "where", "measured", "limit", "verdict", "remark"),
                     form.figures().stream().map(this::figure).toList()));
         }
-        form.remarks().forEach(remark -> blocks.add(new Block.Words(Weight.QUIET, remark)));
+        form.remarks().forEach(remark -> blocks.add(new Block.Paragraph(Weight.QUIET, remark)));
     }
 
     private Line figure(FormFigureView figure) {
@@ -144,17 +143,14 @@ class FeatureOnPaper {
         }
         for (JudgedPlaceView judged : places) {
             PlaceView place = judged.place();
-            place.doubts().forEach(doubt -> blocks.add(new Block.Words(Weight.BARRED, at(place, doubtSaid(doubt)))));
+            place.doubts()
+                    .forEach(doubt -> blocks.add(new Block.Paragraph(Weight.BARRED, at(place, doubt.sentence()))));
             if (place.skip() != null) {
-                blocks.add(new Block.Words(Weight.BARRED, at(place, said("report.passed-over", place.skip()))));
+                blocks.add(new Block.Paragraph(Weight.BARRED, at(place, said("report.passed-over", place.skip()))));
             }
-            place.notes().forEach(note -> blocks.add(Block.Words.plain(at(place, said("report.noted", note)))));
+            place.notes().forEach(note -> blocks.add(Block.Paragraph.plain(at(place, said("report.noted", note)))));
         }
         places.stream().filter(place -> place.known() != null).findFirst().ifPresent(place -> known(place, blocks));
-    }
-
-    private static String doubtSaid(DoubtView doubt) {
-        return doubt.sentence();
     }
 
     private Line place(JudgedPlaceView judged) {
@@ -203,10 +199,10 @@ class FeatureOnPaper {
     /** What the first place with a size rests on: the others of the feature rest on the same. */
     private void known(JudgedPlaceView place, List<Block> blocks) {
         if (place.rule() != null) {
-            blocks.add(new Block.Words(Weight.QUIET, place.rule()));
+            blocks.add(new Block.Paragraph(Weight.QUIET, place.rule()));
         }
         UncertaintyView known = place.known();
-        blocks.add(new Block.Words(
+        blocks.add(new Block.Paragraph(
                 Weight.QUIET,
                 words.say(
                         "report.known",

@@ -54,10 +54,10 @@ class FullReport {
     List<Block> of(Paper paper) {
         var blocks = new ArrayList<Block>();
         blocks.add(new Facts(onPaper.facts(paper)));
-        lives.of(paper.job()).ifPresent(said -> blocks.add(new Block.Words(Weight.BARRED, said)));
+        lives.of(paper.job()).ifPresent(said -> blocks.add(new Block.Paragraph(Weight.BARRED, said)));
         cautions(paper, blocks);
         outcome(paper, blocks);
-        blocks.add(new Block.Words(Weight.QUIET, words.say("report.window")));
+        blocks.add(new Block.Paragraph(Weight.QUIET, words.say("report.window")));
         paper.parts().forEach(part -> part(part, paper, blocks));
         gauges.of(paper, blocks);
         rules(paper, blocks);
@@ -70,7 +70,7 @@ class FullReport {
                 .map(caution -> words.say("caution." + caution.code()))
                 .toList();
         if (!chosen.isEmpty()) {
-            blocks.add(new Block.Words(
+            blocks.add(new Block.Paragraph(
                     Weight.QUIET, words.say("report.cautions", Map.of("cautions", String.join(", ", chosen)))));
         }
     }
@@ -103,12 +103,12 @@ class FullReport {
                 verdict.mark(),
                 verdict.side()));
         if (!verdict.sentence().isEmpty()) {
-            blocks.add(new Block.Words(Weight.STRONG, verdict.sentence()));
+            blocks.add(new Block.Paragraph(Weight.STRONG, verdict.sentence()));
         }
-        blocks.add(Block.Words.plain(judged.step().sentence()));
-        blocks.add(new Block.Words(Weight.QUIET, judged.step().rule()));
+        blocks.add(Block.Paragraph.plain(judged.step().sentence()));
+        blocks.add(new Block.Paragraph(Weight.QUIET, judged.step().rule()));
         judged.decisions()
-                .forEach(decision -> blocks.add(new Block.Words(
+                .forEach(decision -> blocks.add(new Block.Paragraph(
                         Weight.BARRED,
                         words.say(
                                 "report.overruled",

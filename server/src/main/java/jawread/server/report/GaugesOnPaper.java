@@ -78,7 +78,7 @@ class GaugesOnPaper {
                 .filter(check -> check.at().isAfter(first)
                         || before.filter(check.at()::equals).isPresent())
                 .sorted(java.util.Comparator.comparing(CheckView::at))
-                .map(check -> new Block.Words(
+                .map(check -> new Block.Paragraph(
                         check.good() ? Weight.QUIET : Weight.BARRED,
                         words.say(
                                 "report.check",

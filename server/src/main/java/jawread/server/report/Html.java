@@ -89,9 +89,9 @@ public class Html {
         if (block instanceof Block.Title title) {
             return Map.of(title.level() > 2 ? "minor" : "major", Map.of("text", title.text(), "marks", marks(title)));
         }
-        if (block instanceof Block.Words words) {
+        if (block instanceof Block.Paragraph said) {
             return Map.of(
-                    "words", Map.of("weight", words.weight().name().toLowerCase(Locale.ROOT), "text", words.text()));
+                    "paragraph", Map.of("weight", said.weight().name().toLowerCase(Locale.ROOT), "text", said.text()));
         }
         if (block instanceof Block.Facts facts) {
             return Map.of("facts", facts);

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.assess.FeatureAssessment;
-import jawread.core.assess.PlaceAssessment;
 import jawread.core.assess.Reading;
 import jawread.server.access.People;
 import jawread.server.job.Job;
@@ -21,6 +20,7 @@ import jawread.server.judgement.Judgements;
 import jawread.server.report.Block.Fact;
 import jawread.server.report.Paper.PartOnPaper;
 import jawread.server.report.Paper.PlanOnPaper;
+import jawread.server.report.Paper.Progress;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -45,25 +45,17 @@ class JobOnPaper {
 
     Paper of(Job job) {
         List<PlanOnPaper> plans = jobs.plansOf(job).stream().map(this::plan).toList();
-        List<PlaceAssessment> places = plans.stream()
-                .flatMap(plan -> plan.plan().all().stream())
-                .flatMap(feature -> feature.inForce().places().stream())
-                .toList();
-        List<Reading> readings = plans.stream()
-                .flatMap(plan -> plan.plan().all().stream())
+        List<JudgedPlan> judged = plans.stream().map(PlanOnPaper::plan).toList();
+        List<Reading> readings = judged.stream()
+                .flatMap(plan -> plan.all().stream())
                 .flatMap(JobOnPaper::readings)
                 .sorted(Comparator.comparingLong(Reading::seq))
                 .toList();
-        long measured = places.stream()
-                .filter(place ->
-                        place.value().value().isPresent() || place.skip().isPresent())
-                .count();
-        long notSeen = plans.stream()
-                .flatMap(plan -> plan.parts().stream())
-                .flatMap(part -> part.judged().looked().stream())
-                .filter(item -> item.found() == null)
-                .count();
-        return new Paper(job, plans, readings, (int) measured, places.size(), (int) notSeen, moments.now());
+        return new Paper(job, plans, readings, Progress.of(judged), moments.now());
+    }
+
+    Progress progress(Job job) {
+        return Progress.of(jobs.plansOf(job).stream().map(judgements::of).toList());
     }
 
     private static Stream<Reading> readings(FeatureAssessment feature) {
@@ -90,19 +82,20 @@ class JobOnPaper {
             said.add(words.say("report.demonstration"));
         }
         if (form != ReportForm.BLANK) {
-            halfDone(paper).ifPresent(said::add);
+            halfDone(paper.progress()).ifPresent(said::add);
         }
         return said;
     }
 
-    Optional<String> halfDone(Paper paper) {
-        return paper.isHalfDone()
+    /** Empty where nothing is missing. */
+    Optional<String> halfDone(Progress progress) {
+        return progress.isHalf()
                 ? Optional.of(words.say(
                         "report.half-done",
                         Map.of(
-                                "measured", paper.measured(),
-                                "places", paper.places(),
-                                "items", paper.notSeen())))
+                                "measured", progress.measured(),
+                                "places", progress.places(),
+                                "items", progress.notSeen())))
                 : Optional.empty();
     }
 

@@ -40,13 +40,13 @@ class OnePage {
     List<Block> of(Paper paper) {
         var blocks = new ArrayList<Block>();
         blocks.add(new Facts(onPaper.facts(paper)));
-        lives.of(paper.job()).ifPresent(said -> blocks.add(new Block.Words(Weight.BARRED, said)));
+        lives.of(paper.job()).ifPresent(said -> blocks.add(new Block.Paragraph(Weight.BARRED, said)));
         for (PlanOnPaper plan : paper.plans()) {
             blocks.add(Block.Title.of(2, plan.plan().plan().plan().name()));
             blocks.add(plan.parts().size() > MOST_APART ? seatBySeat(plan) : sizes(plan));
             steps(plan, blocks);
         }
-        blocks.add(new Block.Words(Weight.QUIET, words.say("report.one-page.rest")));
+        blocks.add(new Block.Paragraph(Weight.QUIET, words.say("report.one-page.rest")));
         return blocks;
     }
 
@@ -117,7 +117,7 @@ class OnePage {
                                 : part.judged().decided().decided(),
                         java.util.LinkedHashMap::new,
                         Collectors.mapping(part -> part.part().name(), Collectors.joining(", "))))
-                .forEach((step, parts) ->
-                        blocks.add(Block.Words.plain(words.say("report.step", Map.of("parts", parts, "step", step)))));
+                .forEach((step, parts) -> blocks.add(
+                        Block.Paragraph.plain(words.say("report.step", Map.of("parts", parts, "step", step)))));
     }
 }

@@ -15,19 +15,41 @@ import jawread.server.judgement.JudgementView;
  *
  * @param plans each with its parts and what they come to, in the job's order
  * @param readings all of them, struck ones and checks too, in the order they were kept
- * @param measured how many of its places have a size
- * @param places how many there are
- * @param notSeen items that nobody has looked at
+ * @param progress how far it has come
  * @param at when it was put on paper
  */
-record Paper(
-        Job job, List<PlanOnPaper> plans, List<Reading> readings, int measured, int places, int notSeen, Instant at) {
+record Paper(Job job, List<PlanOnPaper> plans, List<Reading> readings, Progress progress, Instant at) {
     record PlanOnPaper(JudgedPlan plan, List<PartOnPaper> parts) {}
 
     record PartOnPaper(Part part, JudgementView judged) {}
 
-    boolean isHalfDone() {
-        return measured < places || notSeen > 0;
+    /**
+     * How far a job has come.
+     *
+     * @param measured how many of its places have a size, or were passed over
+     * @param places how many there are
+     * @param notSeen items that nobody has looked at
+     */
+    record Progress(int measured, int places, int notSeen) {
+        static Progress of(List<JudgedPlan> plans) {
+            List<PlaceAssessment> places = plans.stream()
+                    .flatMap(plan -> plan.all().stream())
+                    .flatMap(feature -> feature.inForce().places().stream())
+                    .toList();
+            long measured = places.stream()
+                    .filter(place ->
+                            place.value().value().isPresent() || place.skip().isPresent())
+                    .count();
+            int notSeen = plans.stream()
+                    .flatMap(plan -> plan.assessed().parts().stream())
+                    .mapToInt(part -> part.notLookedAt().size())
+                    .sum();
+            return new Progress((int) measured, places.size(), notSeen);
+        }
+
+        boolean isHalf() {
+            return measured < places || notSeen > 0;
+        }
     }
 
     Stream<PartOnPaper> parts() {

@@ -5,10 +5,7 @@ import static jawread.server.access.Allowed.To.ANYONE;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import jawread.server.access.Allowed;
-import jawread.server.words.Refused;
-import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,20 +21,18 @@ class ReportController {
     private final Reports reports;
     private final Html html;
     private final Pdf pdf;
-    private final Words words;
 
-    ReportController(Reports reports, Html html, Pdf pdf, Words words) {
+    ReportController(Reports reports, Html html, Pdf pdf) {
         this.reports = reports;
         this.html = html;
         this.pdf = pdf;
-        this.words = words;
     }
 
     /** @param form full, one-page or blank */
     @Allowed(ANYONE)
     @GetMapping(path = "/report", produces = MediaType.TEXT_HTML_VALUE)
     String page(@PathVariable long job, @RequestParam(defaultValue = "full") String form) {
-        return html.article(reports.of(job, form(form)));
+        return html.article(reports.of(job, reports.form(form, ReportForm.values())));
     }
 
     /** @param form full, one-page or blank @param paper a4 or letter @param pictures whether they are drawn */
@@ -49,18 +44,12 @@ class ReportController {
             @RequestParam(defaultValue = "a4") String paper,
             @RequestParam(defaultValue = "true") boolean pictures)
             throws IOException {
-        Document all = reports.of(job, form(form));
+        Document all = reports.of(job, reports.form(form, ReportForm.values()));
         Document document = pictures ? all : all.withoutPictures();
         var written = new ByteArrayOutputStream();
         pdf.write(document, html.article(document), PaperSize.of(paper), "", written);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"report-" + job + "-" + form + ".pdf\"")
                 .body(written.toByteArray());
-    }
-
-    private ReportForm form(String code) {
-        return ReportForm.of(code)
-                .orElseThrow(() -> Refused.of(
-                        HttpStatus.UNPROCESSABLE_CONTENT, "no-such-report", words.say("problem.no-such-report")));
     }
 }

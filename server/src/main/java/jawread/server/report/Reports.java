@@ -1,9 +1,15 @@
 package jawread.server.report;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
+import jawread.server.words.Refused;
+import jawread.server.words.Words;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,13 +21,29 @@ public class Reports {
     private final FullReport full;
     private final OnePage onePage;
     private final BlankSheet blank;
+    private final Words words;
 
-    Reports(Jobs jobs, JobOnPaper onPaper, FullReport full, OnePage onePage, BlankSheet blank) {
+    Reports(Jobs jobs, JobOnPaper onPaper, FullReport full, OnePage onePage, BlankSheet blank, Words words) {
         this.jobs = jobs;
         this.onPaper = onPaper;
         this.full = full;
         this.onePage = onePage;
         this.blank = blank;
+        this.words = words;
+    }
+
+    /** The form of a code. Refuses any that is not among those there are. */
+    public ReportForm form(String code, ReportForm... among) {
+        return ReportForm.of(code)
+                .filter(form -> List.of(among).contains(form))
+                .orElseThrow(() -> Refused.of(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "no-such-report",
+                        words.say(
+                                "problem.no-such-report",
+                                Map.of(
+                                        "forms",
+                                        Stream.of(among).map(ReportForm::code).collect(Collectors.joining(", "))))));
     }
 
     /** Refuses an unknown job with 404. */
@@ -40,6 +62,6 @@ public class Reports {
     /** What is still missing of a job, in a sentence; empty where nothing is. */
     @Transactional(readOnly = true)
     public Optional<String> halfDone(long jobId) {
-        return onPaper.halfDone(onPaper.of(jobs.job(jobId)));
+        return onPaper.halfDone(onPaper.progress(jobs.job(jobId)));
     }
 }

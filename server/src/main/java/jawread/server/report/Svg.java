@@ -23,15 +23,15 @@ final class Svg {
                 .append(' ')
                 .append(number(height))
                 .append("\" width=\"")
-                .append(number(wide * POINTS_A_MM))
+                .append(number(wide * PIXELS_A_MM))
                 .append("\" height=\"")
-                .append(number(wide * POINTS_A_MM * height / width))
+                .append(number(wide * PIXELS_A_MM * height / width))
                 .append("\" font-family=\"Report\" font-size=\"15\" fill=\"none\">");
         return svg;
     }
 
     /** CSS pixels in a millimetre. */
-    private static final double POINTS_A_MM = 96 / 25.4;
+    private static final double PIXELS_A_MM = 96 / 25.4;
 
     private static String number(double value) {
         String said = String.format(Locale.ROOT, "%.2f", value);
