@@ -110,7 +110,7 @@ class ArchitectureTest {
                     "records")
             .whereLayer("versions")
             .mayOnlyBeAccessedByLayers(
-                    "journal", "access", "settings", "drawer", "job", "choosing", "measure", "judgement")
+                    "journal", "access", "settings", "drawer", "job", "choosing", "measure", "judgement", "records")
             .whereLayer("tables")
             .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange", "records")
             .whereLayer("chain")

@@ -1,5 +1,6 @@
 package jawread.server.records;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -10,13 +11,17 @@ import java.util.Optional;
 import java.util.UUID;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
+import jawread.server.job.Jobs;
 import jawread.server.report.Document;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.tables.CanonicalJson;
+import jawread.server.versions.Subject;
+import jawread.server.versions.Versions;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -32,20 +37,42 @@ class Freezing {
     private final Reports reports;
     private final FrozenRows rows;
     private final ShopSettings settings;
+    private final Jobs jobs;
+    private final Records records;
+    private final Versions versions;
+    private final Clock clock;
 
-    Freezing(Reports reports, FrozenRows rows, ShopSettings settings) {
+    Freezing(
+            Reports reports,
+            FrozenRows rows,
+            ShopSettings settings,
+            Jobs jobs,
+            Records records,
+            Versions versions,
+            Clock clock) {
         this.reports = reports;
         this.rows = rows;
         this.settings = settings;
+        this.jobs = jobs;
+        this.records = records;
+        this.versions = versions;
+        this.clock = clock;
+    }
+
+    /** A job as it is now, to be signed while it is still that. Nobody waits for it: it is written before any lock is taken. */
+    @Transactional(readOnly = true)
+    public Draft draft(long jobId) {
+        Map<Subject, Long> under = versions.under(jobId);
+        List<SignedRecord> all = records.of(jobId);
+        Optional<SignedRecord> before = all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
+        return new Draft(of(jobs.job(jobId), before, records.lastOf(jobId), clock.instant()), under);
     }
 
     /**
-     * A job as it is now.
-     *
      * @param before the record that it takes the place of; empty for the first
      * @param seq the last line of its journal
      */
-    SignedRecord of(UUID id, Job job, Optional<SignedRecord> before, long seq, Instant at) {
+    private SignedRecord of(Job job, Optional<SignedRecord> before, long seq, Instant at) {
         int revision = before.map(SignedRecord::revision).orElse(0) + 1;
         var content = new HashMap<String, Object>();
         content.put("format", FORMAT);
@@ -61,8 +88,21 @@ class Freezing {
         content.put("rows", rows.of(job.id()));
         String written = CanonicalJson.of(content);
         return new SignedRecord(
-                id, job.id(), revision, written, CanonicalJson.digest(written), seq, at.truncatedTo(ChronoUnit.MICROS));
+                UUID.randomUUID(),
+                job.id(),
+                revision,
+                written,
+                CanonicalJson.digest(written),
+                seq,
+                at.truncatedTo(ChronoUnit.MICROS));
     }
+
+    /**
+     * A record that nobody has signed yet.
+     *
+     * @param under the versions of all that it was made of
+     */
+    record Draft(SignedRecord record, Map<Subject, Long> under) {}
 
     private static Map<String, Object> head(Job job) {
         JobHead head = job.head();

@@ -44,6 +44,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class RecordController {
     private final Records records;
+    private final Signing signing;
     private final RecordPages pages;
     private final RecordCheck check;
     private final IssuedReports issued;
@@ -56,6 +57,7 @@ class RecordController {
 
     RecordController(
             Records records,
+            Signing signing,
             RecordPages pages,
             RecordCheck check,
             IssuedReports issued,
@@ -66,6 +68,7 @@ class RecordController {
             Pdf pdf,
             Words words) {
         this.records = records;
+        this.signing = signing;
         this.pages = pages;
         this.check = check;
         this.issued = issued;
@@ -105,7 +108,7 @@ class RecordController {
             HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
         signers.prove(person, body.passphrase());
-        return Acknowledged.of(records.sign(id, job, body.seen(), person), () -> pages.of(job, Optional.of(person)));
+        return Acknowledged.of(signing.sign(id, job, body.seen(), person), () -> pages.of(job, Optional.of(person)));
     }
 
     @Allowed(PERSON)

@@ -1,5 +1,6 @@
 package jawread.server.records;
 
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,7 @@ import jawread.server.journal.What;
 import jawread.server.live.Receipt;
 import jawread.server.measure.Marks;
 import jawread.server.storage.Locks;
+import jawread.server.versions.Versions;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -32,11 +34,11 @@ public class Records {
     private final SignedRecordRepository records;
     private final SignOffRepository signOffs;
     private final ReopeningRepository reopenings;
-    private final Freezing freezing;
     private final Signers signers;
     private final Jobs jobs;
     private final Marks marks;
     private final Journal journal;
+    private final Versions versions;
     private final Locks locks;
     private final JobLocks jobLocks;
     private final JdbcTemplate database;
@@ -47,11 +49,11 @@ public class Records {
             SignedRecordRepository records,
             SignOffRepository signOffs,
             ReopeningRepository reopenings,
-            Freezing freezing,
             Signers signers,
             Jobs jobs,
             Marks marks,
             Journal journal,
+            Versions versions,
             Locks locks,
             JobLocks jobLocks,
             JdbcTemplate database,
@@ -60,11 +62,11 @@ public class Records {
         this.records = records;
         this.signOffs = signOffs;
         this.reopenings = reopenings;
-        this.freezing = freezing;
         this.signers = signers;
         this.jobs = jobs;
         this.marks = marks;
         this.journal = journal;
+        this.versions = versions;
         this.locks = locks;
         this.jobLocks = jobLocks;
         this.database = database;
@@ -151,7 +153,8 @@ public class Records {
         return standing(job).map(SignedRecord::sha256).orElseGet(() -> Long.toString(lastOf(job)));
     }
 
-    private long lastOf(long job) {
+    /** The last line of its journal. */
+    long lastOf(long job) {
         Long last =
                 database.queryForObject("SELECT COALESCE(MAX(seq), 0) FROM journal WHERE job_id = ?", Long.class, job);
         return last == null ? 0 : last;
@@ -163,9 +166,11 @@ public class Records {
      *
      * @param person who has proven to be it
      * @param seen the edition that was looked at
+     * @param draft what is signed; null where somebody's signature stands under it already
+     * @return empty where the draft is not the job any more: another is wanted
      */
     @Transactional
-    public Receipt sign(UUID id, long jobId, String seen, Person person) {
+    Optional<Receipt> sign(UUID id, long jobId, String seen, Person person, @Nullable Freezing.Draft draft) {
         locks.settings();
         jobLocks.ofJob(jobId);
         Optional<SignOff> before = signOffs.findById(id).map(SignOffRow::signOff);
@@ -174,9 +179,9 @@ public class Records {
                     || byId(before.get().record()).job() != jobId) {
                 throw Refused.keptOtherwise(words);
             }
-            return Receipt.before(id);
+            return Optional.of(Receipt.before(id));
         }
-        Job job = jobs.job(jobId);
+        jobs.job(jobId);
         Optional<SignedRecord> standing = standing(jobId);
         List<SignOff> under = standing.map(this::under).orElse(List.of());
         if (under.size() >= MOST_SIGNATURES) {
@@ -188,7 +193,15 @@ public class Records {
         if (!edition(jobId).equals(seen)) {
             throw conflict("changed-while-signing");
         }
-        SignedRecord record = standing.orElseGet(() -> frozen(job));
+        if (standing.isEmpty()) {
+            refuseEmpty(jobId);
+            if (draft == null
+                    || draft.record().seq() != lastOf(jobId)
+                    || !draft.under().equals(versions.under(jobId))) {
+                return Optional.empty();
+            }
+        }
+        SignedRecord record = standing.orElseGet(() -> kept(draft.record()));
         List<SignOffRow> last = signOffs.findLast();
         String follows = last.stream()
                 .map(SignOffRow::signOff)
@@ -196,18 +209,17 @@ public class Records {
                 .findFirst()
                 .orElse(SignOff.FIRST);
         signOffs.save(new SignOffRow(SignOff.of(id, record, under.size() + 1, person, clock.instant(), follows)));
-        return Receipt.now(id, journal.write(jobId, What.RECORD));
+        return Optional.of(Receipt.now(id, journal.write(jobId, What.RECORD)));
     }
 
-    private SignedRecord frozen(Job job) {
-        Integer read =
-                database.queryForObject("SELECT COUNT(*) FROM reading WHERE job_id = ?", Integer.class, job.id());
+    private void refuseEmpty(long job) {
+        Integer read = database.queryForObject("SELECT COUNT(*) FROM reading WHERE job_id = ?", Integer.class, job);
         if (read == null || read == 0) {
             throw Refused.of(HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-sign", words.say("problem.nothing-to-sign"));
         }
-        List<SignedRecord> all = of(job.id());
-        Optional<SignedRecord> last = all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
-        SignedRecord now = freezing.of(UUID.randomUUID(), job, last, lastOf(job.id()), clock.instant());
+    }
+
+    private SignedRecord kept(SignedRecord now) {
         records.save(new SignedRecordRow(
                 now.id(), now.job(), now.revision(), now.content(), now.sha256(), now.seq(), now.madeAt()));
         return now;
@@ -278,7 +290,7 @@ public class Records {
                         person.id())));
     }
 
-    private Refused conflict(String code) {
+    Refused conflict(String code) {
         return Refused.of(HttpStatus.CONFLICT, code, words.say("problem." + code));
     }
 }

@@ -44,6 +44,13 @@ public class Versions {
         return read(subjects, new Here());
     }
 
+    /** All that a job stands on, as they are by now: its own, and those of no job. One that was never raised is not among them. */
+    public Map<Subject, Long> under(long job) {
+        var here = new Here();
+        read(List.of(Subject.DRAWER, Subject.plan(job)), here);
+        return Map.copyOf(here.versions);
+    }
+
     private List<Long> read(Collection<Subject> subjects, Here here) {
         for (Subject subject : subjects) {
             if (here.jobs.add(subject.job())) {

@@ -7,11 +7,14 @@ import java.nio.file.Path;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import javax.sql.DataSource;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
+import jawread.server.access.Person;
+import jawread.server.storage.Trouble;
 import jawread.server.tables.CanonicalJson;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -20,6 +23,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** A job is signed by two, checked, read on, opened again and signed anew; then its file is tampered with. */
@@ -117,6 +121,24 @@ class RecordsTest {
     }
 
     @Test
+    @Order(2)
+    void a_draft_is_not_signed_once_a_gauge_of_the_drawer_was_looked_at() {
+        Freezing.Draft draft = server.bean(Freezing.class).draft(job);
+        long gauge = server.bean(JdbcTemplate.class)
+                .queryForObject(
+                        "select min(id) from gauge where id not in (select gauge_id from reading where job_id = ?)",
+                        Long.class,
+                        job);
+        server.put(
+                "/api/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(),
+                Map.of("kind", "dropped", "words", "on the bench"));
+        var tilde = new Person(TILDE, "Tilde", "", Set.of());
+        assertThat(server.bean(Records.class)
+                        .sign(UUID.randomUUID(), job, record().path("edition").asString(), tilde, draft))
+                .isEmpty();
+    }
+
+    @Test
     @Order(3)
     void two_sign_and_each_signature_bears_the_one_before() {
         UUID id = UUID.randomUUID();
@@ -135,6 +157,9 @@ class RecordsTest {
         assertThat(signatures.size()).isEqualTo(2);
         assertThat(signatures.at("/0/name").asString()).isEqualTo("Tilde");
         assertThat(signatures.at("/1/name").asString()).isEqualTo("Bero");
+        assertThat(Trouble.pagesMadeUnderLocks())
+                .as("nobody waits while a job is written down")
+                .isEmpty();
     }
 
     @Test
