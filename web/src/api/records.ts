@@ -108,3 +108,15 @@ export const useSetPassphrase = () =>
       ),
     onSuccess: (signers) => queries.setQueryData(keys.signers, signers),
   });
+
+const shopMark = [...keys.records, 'mark'];
+
+export const useShopMark = () =>
+  useQuery({ queryKey: shopMark, queryFn: () => answered(client.GET('/api/shop/mark')) });
+
+/** In Base64; empty takes it away. */
+export const useSetShopMark = () =>
+  useMutation({
+    mutationFn: (picture: string) => answered(client.PUT('/api/shop/mark', { body: { picture } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.records }),
+  });

@@ -445,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["set_2"];
+        post: operations["set_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -716,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["mark_1"];
+        put: operations["mark_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -972,7 +972,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["mark"];
+        put: operations["mark_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1243,7 +1243,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["set_1"];
+        get: operations["set_2"];
         put: operations["begin"];
         post?: never;
         delete?: never;
@@ -1565,6 +1565,22 @@ export interface paths {
         };
         get: operations["shop"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mark"];
+        put: operations["set_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3447,6 +3463,12 @@ export interface components {
             takenBack: components["schemas"]["TakenBackView"][];
             underPlan: string[];
         };
+        ShopMarkBody: {
+            picture: string;
+        };
+        ShopMarkView: {
+            picture: string;
+        };
         ShopSettingView: {
             changedBy?: string | null;
             choice: string;
@@ -4666,7 +4688,7 @@ export interface operations {
             };
         };
     };
-    set_2: {
+    set_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5103,7 +5125,7 @@ export interface operations {
             };
         };
     };
-    mark_1: {
+    mark_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5515,7 +5537,7 @@ export interface operations {
             };
         };
     };
-    mark: {
+    mark_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5973,7 +5995,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6531,6 +6553,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopMarkView"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopMarkBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopMarkView"];
                 };
             };
         };

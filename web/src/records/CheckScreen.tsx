@@ -4,6 +4,7 @@ import { pathToReport } from '../api/client';
 import { useCheckRecord } from '../api/records';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
+import { inBase64 } from '../ui/files';
 import { Shell } from '../ui/Shell';
 
 /** Whether a record still is what was signed: by the hash on its report, or by the report’s file. */
@@ -12,7 +13,7 @@ export function CheckScreen() {
   const [hash, setHash] = useState('');
   const byFile = async (file: File | undefined) => {
     if (file) {
-      check.mutate({ file: inBase64(new Uint8Array(await file.arrayBuffer())) });
+      check.mutate({ file: await inBase64(file) });
     }
   };
   const found = check.data;
@@ -87,13 +88,3 @@ export function CheckScreen() {
     </Shell>
   );
 }
-
-const CHUNK = 0x8000;
-
-const inBase64 = (bytes: Uint8Array): string => {
-  let text = '';
-  for (let from = 0; from < bytes.length; from += CHUNK) {
-    text += String.fromCharCode(...bytes.subarray(from, from + CHUNK));
-  }
-  return btoa(text);
-};

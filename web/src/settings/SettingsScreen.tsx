@@ -7,6 +7,7 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
+import { MarkOfTheShop } from './MarkOfTheShop';
 import { PeopleOfTheShop } from './PeopleOfTheShop';
 import { Passphrases } from './Passphrases';
 import { SignedOn } from './SignedOn';
@@ -57,6 +58,7 @@ export function SettingsScreen() {
             </div>
           </section>
         ))}
+        <MarkOfTheShop />
         <Changes of="settings" />
         <PeopleOfTheShop />
         <Passphrases />

@@ -62,3 +62,11 @@ CREATE TRIGGER reopening_is_insert_only BEFORE UPDATE, DELETE ON reopening
     FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
 CREATE TRIGGER issued_report_is_insert_only BEFORE UPDATE, DELETE ON issued_report
     FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
+
+-- The mark of the shop, a picture on the head of its reports: PNG in Base64, empty where it was taken away. The last one stands.
+CREATE TABLE shop_mark (
+    id      UUID PRIMARY KEY,
+    picture CHARACTER LARGE OBJECT   NOT NULL,
+    set_by  BIGINT                   NOT NULL REFERENCES person,
+    set_at  TIMESTAMP WITH TIME ZONE NOT NULL
+);

@@ -29,10 +29,9 @@ class BodyLimits extends OncePerRequestFilter {
     /** A plan of 2000 features, typed in full, is half of it. */
     private static final int MOST_BYTES = 1_000_000;
 
-    /** A report of a long job, as its file. */
-    private static final int MOST_OF_A_REPORT = 16_000_000;
-
-    private static final String TAKES_A_REPORT = "/api/records/check";
+    /** Where files are taken, and of how many bytes at most: a report of a long job, a picture. */
+    private static final Map<String, Integer> FILES =
+            Map.of("/api/records/check", 16_000_000, "/api/shop/mark", 4_000_000);
 
     private static final long LONGEST_NS = TimeUnit.SECONDS.toNanos(20);
 
@@ -47,7 +46,7 @@ class BodyLimits extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        int most = request.getRequestURI().equals(TAKES_A_REPORT) ? MOST_OF_A_REPORT : MOST_BYTES;
+        int most = FILES.getOrDefault(request.getRequestURI(), MOST_BYTES);
         if (request.getContentLengthLong() > most) {
             Refused refused = tooLarge(most);
             response.setStatus(refused.status().value());

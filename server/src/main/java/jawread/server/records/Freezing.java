@@ -12,7 +12,7 @@ import java.util.UUID;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
-import jawread.server.report.Document;
+import jawread.server.paper.Document;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
 import jawread.server.settings.Setting;

@@ -18,11 +18,11 @@ import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
 import jawread.server.access.Signers;
 import jawread.server.live.Acknowledged;
+import jawread.server.paper.Document;
+import jawread.server.paper.Html;
+import jawread.server.paper.PaperSize;
+import jawread.server.paper.Pdf;
 import jawread.server.records.RecordView.RecordCheckView;
-import jawread.server.report.Document;
-import jawread.server.report.Html;
-import jawread.server.report.PaperSize;
-import jawread.server.report.Pdf;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
 import jawread.server.words.Refused;
@@ -166,7 +166,7 @@ class RecordController {
         SignedRecord of = records.byId(record);
         Document document = pages.report(of, form(form));
         var written = new ByteArrayOutputStream();
-        pdf.write(document, html.article(document), PaperSize.of(paper), RecordCheck.MARK + of.sha256(), written);
+        pdf.write(document, PaperSize.of(paper), RecordCheck.MARK + of.sha256(), written);
         issued.keep(of, form(form), written.toByteArray());
         return ResponseEntity.ok()
                 .header(

@@ -15,13 +15,13 @@ import jawread.server.access.Signers;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.judgement.Judgements;
+import jawread.server.paper.Block;
+import jawread.server.paper.Document;
 import jawread.server.records.RecordView.RecordCheckView;
 import jawread.server.records.RecordView.SignHereView;
 import jawread.server.records.RecordView.SignatureView;
 import jawread.server.records.RecordView.SignedRevisionView;
 import jawread.server.records.Records.Turn;
-import jawread.server.report.Block;
-import jawread.server.report.Document;
 import jawread.server.report.Moments;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
@@ -195,7 +195,7 @@ class RecordPages {
                 .forEach(said -> blocks.add(
                         new Block.Paragraph(Block.Weight.BARRED, words.say("record.since", Map.of("said", said)))));
         blocks.add(new Block.Paragraph(Block.Weight.QUIET, words.say("record.promise")));
-        return new Document(frozen.title(), frozen.running(), blocks);
+        return new Document(frozen.mark(), frozen.title(), frozen.running(), blocks);
     }
 
     RecordCheckView check(RecordCheck.Found found) {

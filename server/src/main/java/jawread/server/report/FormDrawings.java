@@ -13,7 +13,8 @@ import jawread.server.form.FormPictureView.KeptClearView;
 import jawread.server.form.FormPictureView.LevelView;
 import jawread.server.form.FormPictureView.WallView;
 import jawread.server.judgement.SheetView.FeatureView;
-import jawread.server.report.Block.Picture;
+import jawread.server.paper.Block.Picture;
+import jawread.server.paper.Svg;
 import jawread.server.words.LengthText;
 
 /** The sections of a feature as one looks into them, and its walls down the depth; deviations magnified by a factor that is printed. */

@@ -10,10 +10,11 @@ import jawread.server.drawer.DrawerView.GaugeRowView;
 import jawread.server.drawer.GaugePageView;
 import jawread.server.drawer.GaugePageView.CheckView;
 import jawread.server.drawer.GaugePages;
-import jawread.server.report.Block.Grid;
-import jawread.server.report.Block.Line;
-import jawread.server.report.Block.Title;
-import jawread.server.report.Block.Weight;
+import jawread.server.paper.Block;
+import jawread.server.paper.Block.Grid;
+import jawread.server.paper.Block.Line;
+import jawread.server.paper.Block.Title;
+import jawread.server.paper.Block.Weight;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

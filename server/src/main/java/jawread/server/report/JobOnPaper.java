@@ -17,7 +17,7 @@ import jawread.server.job.Plan;
 import jawread.server.judgement.JudgedPlan;
 import jawread.server.judgement.JudgementPages;
 import jawread.server.judgement.Judgements;
-import jawread.server.report.Block.Fact;
+import jawread.server.paper.Block.Fact;
 import jawread.server.report.Paper.PartOnPaper;
 import jawread.server.report.Paper.PlanOnPaper;
 import jawread.server.report.Paper.Progress;

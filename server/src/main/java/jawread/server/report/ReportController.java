@@ -5,6 +5,10 @@ import static jawread.server.access.Allowed.To.ANYONE;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import jawread.server.access.Allowed;
+import jawread.server.paper.Document;
+import jawread.server.paper.Html;
+import jawread.server.paper.PaperSize;
+import jawread.server.paper.Pdf;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -47,7 +51,7 @@ class ReportController {
         Document all = reports.of(job, reports.form(form, ReportForm.values()));
         Document document = pictures ? all : all.withoutPictures();
         var written = new ByteArrayOutputStream();
-        pdf.write(document, html.article(document), PaperSize.of(paper), "", written);
+        pdf.write(document, PaperSize.of(paper), "", written);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"report-" + job + "-" + form + ".pdf\"")
                 .body(written.toByteArray());

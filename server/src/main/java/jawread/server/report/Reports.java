@@ -7,6 +7,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.job.Job;
 import jawread.server.job.Jobs;
+import jawread.server.paper.Block;
+import jawread.server.paper.Document;
+import jawread.server.settings.ShopMark;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -21,14 +24,23 @@ public class Reports {
     private final FullReport full;
     private final OnePage onePage;
     private final BlankSheet blank;
+    private final ShopMark mark;
     private final Words words;
 
-    Reports(Jobs jobs, JobOnPaper onPaper, FullReport full, OnePage onePage, BlankSheet blank, Words words) {
+    Reports(
+            Jobs jobs,
+            JobOnPaper onPaper,
+            FullReport full,
+            OnePage onePage,
+            BlankSheet blank,
+            ShopMark mark,
+            Words words) {
         this.jobs = jobs;
         this.onPaper = onPaper;
         this.full = full;
         this.onePage = onePage;
         this.blank = blank;
+        this.mark = mark;
         this.words = words;
     }
 
@@ -56,7 +68,7 @@ public class Reports {
             case ONE_PAGE -> onePage.of(paper);
             case BLANK -> blank.of(paper);
         };
-        return new Document(job.name(), onPaper.running(paper, form), blocks);
+        return new Document(mark.picture(), job.name(), onPaper.running(paper, form), blocks);
     }
 
     /** What is still missing of a job, in a sentence; empty where nothing is. */

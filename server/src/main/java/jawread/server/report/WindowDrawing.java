@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.LongStream;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.SheetView.FeatureView;
+import jawread.server.paper.Svg;
 import jawread.server.words.LengthText;
 
 /** The zone between the limits, low left; each place a tick, the value that decides a bold one with as far as it may be off beside it. */

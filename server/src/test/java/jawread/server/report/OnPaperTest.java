@@ -3,8 +3,8 @@ package jawread.server.report;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import jawread.server.report.Block.Grid;
-import jawread.server.report.Block.Line;
+import jawread.server.paper.Block.Grid;
+import jawread.server.paper.Block.Line;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,19 +38,5 @@ class OnPaperTest {
     })
     void deviations_are_drawn_as_large_as_fits(double deviation, double perPicometre, long factor) {
         assertThat(FormDrawings.factorFor(deviation, perPicometre)).isEqualTo(factor);
-    }
-
-    @Test
-    void what_no_page_may_hold_is_left_out() {
-        assertThat(Html.escaped("a\u0000b\u000bc\ud83d\ude00<&>'\""))
-                .isEqualTo("abc\ud83d\ude00&lt;&amp;&gt;&#39;&quot;");
-    }
-
-    @Test
-    void a_mark_on_the_low_side_is_the_same_in_a_mirror() {
-        String high = VerdictMarks.of("gone", "high");
-        assertThat(VerdictMarks.of("gone", "low").replaceAll("<g [^>]*>|</g>", ""))
-                .isEqualTo(high);
-        assertThat(VerdictMarks.of("too-close", "")).isNotEqualTo(VerdictMarks.of("too-close", "high"));
     }
 }

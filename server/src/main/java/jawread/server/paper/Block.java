@@ -1,4 +1,4 @@
-package jawread.server.report;
+package jawread.server.paper;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -36,7 +36,7 @@ public sealed interface Block {
     }
 
     record Paragraph(Weight weight, String text) implements Block {
-        static Paragraph plain(String text) {
+        public static Paragraph plain(String text) {
             return new Paragraph(Weight.PLAIN, text);
         }
     }
@@ -57,8 +57,15 @@ public sealed interface Block {
             lines = List.copyOf(lines);
         }
 
+        /** Whether there is a column in which nothing stands: it is filled by hand. */
+        boolean hasBoxes() {
+            return IntStream.range(0, head.size())
+                    .anyMatch(at ->
+                            lines.stream().allMatch(line -> line.cells().get(at).isEmpty()));
+        }
+
         /** Without the columns that say nothing in any line. */
-        static Grid of(List<String> head, List<Line> lines) {
+        public static Grid of(List<String> head, List<Line> lines) {
             List<Integer> said = IntStream.range(0, head.size())
                     .filter(at -> lines.stream()
                             .anyMatch(line -> !line.cells().get(at).isEmpty()))
@@ -82,7 +89,7 @@ public sealed interface Block {
             cells = List.copyOf(cells);
         }
 
-        static Line of(String... cells) {
+        public static Line of(String... cells) {
             return new Line(List.of(cells), false);
         }
     }

@@ -1,21 +1,21 @@
-package jawread.server.report;
+package jawread.server.paper;
 
 import java.util.Locale;
 
-/** Lines, rings and words of a picture, in the order they are drawn; drawn in ink and grey, without a style. */
-final class Svg {
-    static final String INK = "#14202c";
-    static final String QUIET = "#4a5763";
-    static final String LINE = "#9aa5ae";
-    static final String METAL = "#dde1e4";
-    static final String WORN = "#a9b0b6";
+/** Lines, rings and words of a picture, in the order they are drawn; drawn in ink and grey, without a style. {@link PdfPicture} reads it. */
+public final class Svg {
+    public static final String INK = "#14202c";
+    public static final String QUIET = "#4a5763";
+    public static final String LINE = "#9aa5ae";
+    public static final String METAL = "#dde1e4";
+    public static final String WORN = "#a9b0b6";
 
     private final StringBuilder drawn = new StringBuilder();
 
     private Svg() {}
 
     /** @param wide how wide it stands on paper, in mm */
-    static Svg sized(double width, double height, double wide) {
+    public static Svg sized(double width, double height, double wide) {
         var svg = new Svg();
         svg.drawn
                 .append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
@@ -38,7 +38,7 @@ final class Svg {
         return said.replaceFirst("\\.?0+$", "");
     }
 
-    Svg line(double x1, double y1, double x2, double y2, String colour, double width, String dash) {
+    public Svg line(double x1, double y1, double x2, double y2, String colour, double width, String dash) {
         drawn.append("<line x1=\"").append(number(x1)).append("\" y1=\"").append(number(y1));
         drawn.append("\" x2=\"")
                 .append(number(x2))
@@ -48,17 +48,17 @@ final class Svg {
         return stroked(colour, width, dash);
     }
 
-    Svg line(double x1, double y1, double x2, double y2, String colour, double width) {
+    public Svg line(double x1, double y1, double x2, double y2, String colour, double width) {
         return line(x1, y1, x2, y2, colour, width, "");
     }
 
-    Svg circle(double x, double y, double radius, String colour, double width, String dash) {
+    public Svg circle(double x, double y, double radius, String colour, double width, String dash) {
         drawn.append("<circle cx=\"").append(number(x)).append("\" cy=\"").append(number(y));
         drawn.append("\" r=\"").append(number(radius)).append('"');
         return stroked(colour, width, dash);
     }
 
-    Svg dot(double x, double y, double radius) {
+    public Svg dot(double x, double y, double radius) {
         drawn.append("<circle cx=\"").append(number(x)).append("\" cy=\"").append(number(y));
         drawn.append("\" r=\"")
                 .append(number(radius))
@@ -68,20 +68,20 @@ final class Svg {
         return this;
     }
 
-    Svg area(double x, double y, double width, double height, String fill) {
+    public Svg area(double x, double y, double width, double height, String fill) {
         drawn.append("<rect x=\"").append(number(x)).append("\" y=\"").append(number(y));
         drawn.append("\" width=\"").append(number(Math.max(width, 0))).append("\" height=\"");
         drawn.append(number(height)).append("\" fill=\"").append(fill).append("\"/>");
         return this;
     }
 
-    Svg path(String d, String colour, double width) {
+    public Svg path(String d, String colour, double width) {
         drawn.append("<path d=\"").append(d).append('"');
         return stroked(colour, width, "");
     }
 
     /** What lies inside it, and not inside what it holds. */
-    Svg filled(String d, String fill) {
+    public Svg filled(String d, String fill) {
         drawn.append("<path d=\"")
                 .append(d)
                 .append("\" fill-rule=\"evenodd\" fill=\"")
@@ -91,7 +91,7 @@ final class Svg {
     }
 
     /** @param anchor start, middle or end */
-    Svg text(double x, double y, String anchor, double size, String words) {
+    public Svg text(double x, double y, String anchor, double size, String words) {
         drawn.append("<text x=\"").append(number(x)).append("\" y=\"").append(number(y));
         drawn.append("\" text-anchor=\"")
                 .append(anchor)
@@ -106,12 +106,12 @@ final class Svg {
     }
 
     /** Everything drawn from here to {@link #end} is moved, and its inside may be mirrored. */
-    Svg within(String transform) {
+    public Svg within(String transform) {
         drawn.append("<g transform=\"").append(transform).append("\">");
         return this;
     }
 
-    Svg end() {
+    public Svg end() {
         drawn.append("</g>");
         return this;
     }
@@ -123,11 +123,11 @@ final class Svg {
         return this;
     }
 
-    static String point(double x, double y) {
+    public static String point(double x, double y) {
         return number(x) + ' ' + number(y);
     }
 
-    String drawn() {
+    public String drawn() {
         return drawn + "</svg>";
     }
 }

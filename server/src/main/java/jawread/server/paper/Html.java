@@ -1,4 +1,4 @@
-package jawread.server.report;
+package jawread.server.paper;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
@@ -17,10 +17,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class Html {
     /** From so many columns on the letters are smaller. */
-    private static final int MANY = 7;
+    static final int MANY = 7;
 
-    private static final Pattern FIGURE = Pattern.compile(
-            "[+\u2212\u00b1<>] ?\\d+[.,]\\d+( (mm|in|%|\u00b5m))?|\\d+[.,]\\d+( (mm|in|%|\u00b5m))?|\\d+ (mm|in|%|\u00b5m)\\b");
+    static final Pattern FIGURE = Pattern.compile(
+            "([+\u2212\u00b1<>] ?)?\\d+[.,]\\d+( (mm\\b|in\\b|%|\u00b5m\\b))?|\\d+ (mm\\b|in\\b|%|\u00b5m\\b)");
 
     private final Template page;
 
@@ -36,29 +36,32 @@ public class Html {
         }
     }
 
-    /** What no page of XML may hold is left out; the rest is text, whatever it looks like. */
+    /** What no XML may hold is left out; the rest is text, whatever it looks like. */
     static String escaped(String text) {
         var said = new StringBuilder(text.length() + 16);
-        text.codePoints().forEach(each -> {
+        readable(text).codePoints().forEach(each -> {
             switch (each) {
                 case '&' -> said.append("&amp;");
                 case '<' -> said.append("&lt;");
                 case '>' -> said.append("&gt;");
                 case '"' -> said.append("&quot;");
                 case '\'' -> said.append("&#39;");
-                default -> {
-                    boolean isCharacter = each == '\t'
-                            || each == '\n'
-                            || each >= 0x20 && each <= 0xD7FF
-                            || each >= 0xE000 && each <= 0xFFFD
-                            || each >= 0x10000;
-                    if (isCharacter) {
-                        said.appendCodePoint(each);
-                    }
-                }
+                default -> said.appendCodePoint(each);
             }
         });
         return said.toString();
+    }
+
+    /** Without what no XML may hold. */
+    static String readable(String text) {
+        return text.codePoints()
+                .filter(each -> each == '\t'
+                        || each == '\n'
+                        || each >= 0x20 && each <= 0xD7FF
+                        || each >= 0xE000 && each <= 0xFFFD
+                        || each >= 0x10000)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
     }
 
     /** A figure stays with its sign and its unit on one line. */
@@ -79,6 +82,7 @@ public class Html {
     /** The article alone, as it stands within a page of ours. */
     public String article(Document document) {
         return page.execute(Map.of(
+                "mark", document.mark(),
                 "title", document.title(),
                 "running", document.running(),
                 "blocks", document.blocks().stream().map(Html::shown).toList()));
@@ -105,7 +109,9 @@ public class Html {
                             "lines",
                             grid.lines(),
                             "many",
-                            grid.head().size() >= MANY));
+                            grid.head().size() >= MANY,
+                            "boxes",
+                            grid.hasBoxes()));
         }
         List<Map<String, String>> pictures = ((Block.Pictures) block)
                 .pictures().stream()

@@ -1,4 +1,4 @@
-package jawread.server.report;
+package jawread.server.paper;
 
 /** The mark of a verdict: brackets are the limits, low left; told apart by shape alone, as on the screen. */
 final class VerdictMarks {

@@ -1,0 +1,297 @@
+package jawread.server.paper;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageXYZDestination;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDDocumentOutline;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineNode;
+
+/** The blocks of a document, one under the other. A title is never the last thing on a page. */
+final class PdfBlocks {
+    private static final double MM = PdfPages.MM;
+    private static final double MARK = 6.75 * MM;
+    private static final double MARK_WIDE = 45 * MM;
+    private static final double MARK_HIGH = 15 * MM;
+    private static final double LONGEST_LINE = 175 * MM;
+
+    private final PDDocument pdf;
+    private final PdfPages pages;
+    private final PdfLetters regular;
+    private final PdfLetters bold;
+    private final PDDocumentOutline outline = new PDDocumentOutline();
+    private final Map<String, PdfPicture> marks = new HashMap<>();
+    /** Titles that wait for what stands under them. */
+    private final List<Title> waiting = new ArrayList<>();
+
+    private PDOutlineNode section = outline;
+
+    PdfBlocks(PDDocument document, PdfPages pages, PdfLetters regular, PdfLetters bold) {
+        this.pdf = document;
+        this.pages = pages;
+        this.regular = regular;
+        this.bold = bold;
+        document.getDocumentCatalog().setDocumentOutline(outline);
+    }
+
+    /**
+     * A title as it is set.
+     *
+     * @param before room over it, unless it heads a page
+     * @param after room under it
+     */
+    private record Title(Block.Title of, PdfLook look, List<String> lines, double before, double after) {
+        double height() {
+            return before + lines.size() * look.height() + after;
+        }
+    }
+
+    /** The mark of the shop stands at the right of the title. @return how wide it is */
+    private double mark(String picture) {
+        if (picture.isEmpty()) {
+            return 0;
+        }
+        try {
+            var mark =
+                    PDImageXObject.createFromByteArray(pdf, Base64.getDecoder().decode(picture), "mark");
+            double scale = Math.min(MARK_WIDE / mark.getWidth(), MARK_HIGH / mark.getHeight());
+            double width = mark.getWidth() * scale;
+            pages.image(
+                    mark,
+                    "The mark of the shop",
+                    pages.left() + pages.width() - width,
+                    width,
+                    mark.getHeight() * scale);
+            return width + 4 * MM;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    void draw(Document document) {
+        double beside = mark(document.mark());
+        double top = pages.at();
+        PdfLook name = PdfLook.of(bold, 18, false);
+        pages.paragraph(
+                pages.tags().element("H1"),
+                "H1",
+                PdfLines.broken(PdfLines.kept(document.title()), name, pages.width() - beside),
+                name,
+                pages.left());
+        pages.goDown(beside > 0 ? Math.max(2 * MM, MARK_HIGH + MM - (pages.at() - top)) : 2 * MM);
+        for (Block block : document.blocks()) {
+            if (block instanceof Block.Title title) {
+                waiting.add(title(title));
+            } else {
+                block(block);
+            }
+        }
+        titles(0);
+    }
+
+    private Title title(Block.Title title) {
+        boolean isMinor = title.level() > 2;
+        PdfLook look = PdfLook.of(bold, isMinor ? 10.5 : 13, false);
+        double width = pages.width() - (title.mark().isEmpty() ? 0 : MARK + MM);
+        return new Title(
+                title,
+                look,
+                PdfLines.broken(PdfLines.kept(title.text()), look, width),
+                (isMinor ? 4 : 6) * MM,
+                isMinor ? MM : 1.5 * MM);
+    }
+
+    /** The titles that wait, on a page that has room for so much more. */
+    private void titles(double more) {
+        pages.want(waiting.stream().mapToDouble(Title::height).sum() + more);
+        waiting.forEach(this::draw);
+        waiting.clear();
+    }
+
+    private void draw(Title title) {
+        boolean isMinor = title.of().level() > 2;
+        pages.goDown(pages.isEmpty() ? 0 : title.before());
+        if (!isMinor) {
+            pages.ink().besides();
+            pages.rule(pages.left(), pages.left() + pages.width(), pages.at() - 1.2 * MM, PdfPages.INK, 1.2);
+            pages.ink().end();
+        }
+        bookmark(title.of(), isMinor);
+        String type = isMinor ? "H3" : "H2";
+        COSDictionary element = pages.tags().element(type);
+        double x = pages.left();
+        if (!title.of().mark().isEmpty()) {
+            PdfPicture mark = marks.computeIfAbsent(
+                    title.of().mark() + " " + title.of().side(),
+                    key -> PdfPicture.of(
+                            VerdictMarks.of(title.of().mark(), title.of().side()), regular));
+            double scale = MARK / mark.width();
+            double y = pages.at() + (title.look().height() - mark.height() * scale) / 2;
+            figure(element, mark, title.of().mark(), x, y, scale);
+            x += MARK + MM;
+        }
+        pages.paragraph(element, type, title.lines(), title.look(), x);
+        pages.goDown(title.after());
+    }
+
+    private void figure(COSDictionary within, PdfPicture picture, String words, double x, double y, double scale) {
+        COSDictionary figure = pages.tags()
+                .figure(
+                        within,
+                        words,
+                        (float) x,
+                        (float) pages.up(y + picture.height() * scale),
+                        (float) (x + picture.width() * scale),
+                        (float) pages.up(y));
+        pages.ink().piece("Figure", pages.tags().piece(figure));
+        pages.picture(picture, x, y, scale);
+        pages.ink().end();
+    }
+
+    private void bookmark(Block.Title title, boolean isMinor) {
+        var item = new PDOutlineItem();
+        item.setTitle(title.text());
+        var there = new PDPageXYZDestination();
+        there.setPage(pages.page());
+        there.setTop((int) pages.up(pages.at() - 2 * MM));
+        item.setDestination(there);
+        if (isMinor) {
+            section.addLast(item);
+        } else {
+            outline.addLast(item);
+            section = item;
+        }
+    }
+
+    private void block(Block block) {
+        if (block instanceof Block.Paragraph said) {
+            paragraph(said);
+        } else if (block instanceof Block.Facts facts) {
+            facts(facts);
+        } else if (block instanceof Block.Grid grid) {
+            PdfTable table = PdfTable.of(pages, grid, regular, bold);
+            titles(table.firstHeight() + MM);
+            pages.goDown(MM);
+            table.draw();
+            pages.goDown(2 * MM);
+        } else if (block instanceof Block.Pictures pictures) {
+            pictures(pictures);
+        }
+    }
+
+    private void paragraph(Block.Paragraph said) {
+        PdfLook look = switch (said.weight()) {
+            case STRONG -> PdfLook.of(bold, 9, false);
+            case QUIET -> PdfLook.of(regular, 8, true);
+            default -> PdfLook.of(regular, 9, false);
+        };
+        double indent = said.weight() == Block.Weight.BARRED ? 2.5 * MM : 0;
+        List<String> lines =
+                PdfLines.broken(PdfLines.kept(said.text()), look, Math.min(pages.width(), LONGEST_LINE) - indent);
+        titles(Math.min(lines.size(), 2) * look.height());
+        pages.want(Math.min(lines.size(), 2) * look.height());
+        double from = pages.at();
+        boolean isOnOnePage = pages.room() >= lines.size() * look.height();
+        pages.paragraph(pages.tags().element("P"), "P", lines, look, pages.left() + indent);
+        if (indent > 0) {
+            double began = isOnOnePage ? from : pages.at() - look.height();
+            pages.ink().besides().strokedWith(PdfPages.INK, 1.6).put("[] 0 d\n");
+            pages.ink().line(pages.left() + 1, pages.up(began), pages.left() + 1, pages.up(pages.at()));
+            pages.ink().end();
+        }
+        pages.goDown(MM);
+    }
+
+    private void facts(Block.Facts facts) {
+        PdfLook quiet = new PdfLook(regular, 9, 9 * 1.3, true);
+        PdfLook plain = PdfLook.of(regular, 9, false);
+        double names = 5 * MM
+                + facts.facts().stream()
+                        .mapToDouble(fact -> quiet.width(PdfLines.kept(fact.name())))
+                        .max()
+                        .orElse(0);
+        double beside = Math.min(names, pages.width() / 2);
+        titles(2 * plain.height());
+        pages.goDown(MM);
+        COSDictionary table = pages.tags().element("Table");
+        for (Block.Fact fact : facts.facts()) {
+            List<String> lines = PdfLines.broken(PdfLines.kept(fact.value()), plain, pages.width() - beside);
+            pages.want(Math.min(lines.size() * plain.height(), pages.most()) + 1.2 * MM);
+            pages.goDown(0.6 * MM);
+            COSDictionary line = pages.tags().element(table, "TR");
+            pages.ink().piece("TH", pages.tags().piece(pages.tags().lineHead(line)));
+            pages.words(
+                    PdfLines.broken(PdfLines.kept(fact.name()), quiet, beside).get(0), quiet, pages.left(), pages.at());
+            pages.ink().end();
+            pages.paragraph(pages.tags().element(line, "TD"), "TD", lines, plain, pages.left() + beside);
+            pages.goDown(0.6 * MM);
+        }
+        pages.goDown(2 * MM);
+    }
+
+    /** As many beside each other as there is room for, each over its words. */
+    private void pictures(Block.Pictures block) {
+        PdfLook small = PdfLook.of(regular, 7.5, false);
+        List<Drawn> drawn = block.pictures().stream()
+                .map(picture -> {
+                    PdfPicture read = PdfPicture.of(picture.svg(), regular);
+                    String words = PdfLines.kept(picture.caption());
+                    return new Drawn(
+                            read,
+                            picture.caption().isEmpty() ? "between the limits" : picture.caption(),
+                            words.isEmpty() ? List.of() : PdfLines.broken(words, small, read.width()));
+                })
+                .toList();
+        var row = new ArrayList<Drawn>();
+        double filled = 0;
+        for (Drawn each : drawn) {
+            if (!row.isEmpty() && filled + each.picture().width() > pages.width()) {
+                row(row, small);
+                row.clear();
+                filled = 0;
+            }
+            row.add(each);
+            filled += each.picture().width() + 4 * MM;
+        }
+        if (!row.isEmpty()) {
+            row(row, small);
+        }
+    }
+
+    private record Drawn(PdfPicture picture, String words, List<String> caption) {
+        double height(PdfLook look) {
+            return picture.height() + caption.size() * look.height();
+        }
+    }
+
+    private void row(List<Drawn> row, PdfLook small) {
+        double height =
+                row.stream().mapToDouble(each -> each.height(small)).max().orElse(0);
+        titles(height + MM);
+        pages.want(height + MM);
+        pages.goDown(MM);
+        double x = pages.left();
+        for (Drawn each : row) {
+            figure(pages.tags().element("P"), each.picture(), each.words(), x, pages.at(), 1);
+            if (!each.caption().isEmpty()) {
+                pages.ink().piece("P", pages.tags().piece(pages.tags().element("P")));
+                double y = pages.at() + each.picture().height();
+                for (String line : each.caption()) {
+                    pages.words(line, small, x, y);
+                    y += small.height();
+                }
+                pages.ink().end();
+            }
+            x += each.picture().width() + 4 * MM;
+        }
+        pages.goDown(height + 2 * MM);
+    }
+}

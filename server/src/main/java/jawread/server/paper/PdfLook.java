@@ -1,0 +1,18 @@
+package jawread.server.paper;
+
+/**
+ * How words are set.
+ *
+ * @param size in points
+ * @param height of a line, in points
+ * @param quiet in grey instead of ink
+ */
+record PdfLook(PdfLetters letters, double size, double height, boolean quiet) {
+    static PdfLook of(PdfLetters letters, double size, boolean quiet) {
+        return new PdfLook(letters, size, size * 1.3, quiet);
+    }
+
+    double width(String words) {
+        return letters.width(words, size);
+    }
+}
