@@ -4,8 +4,6 @@ import java.nio.charset.StandardCharsets;
 
 /** Operators of a page, in the order they are drawn: ISO 32000-1, annex A. */
 final class PdfInk {
-    private static final double HUNDREDTHS = 100;
-    private static final double HALF = 0.5;
     private static final int BYTE = 255;
     /** How far the middle points of a quarter of a circle lie from its ends, in radii. */
     private static final double ROUND = 0.5523;
@@ -13,19 +11,7 @@ final class PdfInk {
     private final StringBuilder drawn = new StringBuilder();
 
     PdfInk number(double value) {
-        long hundredths = (long) Math.floor(value * HUNDREDTHS + HALF);
-        if (hundredths < 0) {
-            drawn.append('-');
-            hundredths = -hundredths;
-        }
-        drawn.append(hundredths / 100);
-        long rest = hundredths % 100;
-        if (rest != 0) {
-            drawn.append('.').append(rest / 10);
-            if (rest % 10 != 0) {
-                drawn.append(rest % 10);
-            }
-        }
+        Hundredths.add(drawn, value);
         drawn.append(' ');
         return this;
     }

@@ -3,17 +3,23 @@ package jawread.server.paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Words broken into lines. A figure stays with its sign and its unit on one line. */
 final class PdfLines {
     static final char KEPT = '\u00A0';
 
+    private static final Pattern BLANKS = Pattern.compile("\\s+");
+
     private PdfLines() {}
 
     /** With one blank between words, and those kept that stand within a figure. */
     static String kept(String words) {
-        String plain = words.strip().replaceAll("\\s+", " ");
-        if (plain.indexOf(' ') < 0) {
+        if (words.indexOf(' ') < 0 && words.indexOf('\n') < 0 && words.indexOf('\t') < 0) {
+            return words;
+        }
+        String plain = BLANKS.matcher(words.strip()).replaceAll(" ");
+        if (plain.chars().noneMatch(Character::isDigit)) {
             return plain;
         }
         Matcher figure = Html.FIGURE.matcher(plain);

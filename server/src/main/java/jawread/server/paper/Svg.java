@@ -1,7 +1,5 @@
 package jawread.server.paper;
 
-import java.util.Locale;
-
 /** Lines, rings and words of a picture, in the order they are drawn; drawn in ink and grey, without a style. {@link PdfPicture} reads it. */
 public final class Svg {
     public static final String INK = "#14202c";
@@ -34,8 +32,7 @@ public final class Svg {
     private static final double PIXELS_A_MM = 96 / 25.4;
 
     private static String number(double value) {
-        String said = String.format(Locale.ROOT, "%.2f", value);
-        return said.replaceFirst("\\.?0+$", "");
+        return Hundredths.said(value);
     }
 
     public Svg line(double x1, double y1, double x2, double y2, String colour, double width, String dash) {
