@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import jawread.server.paper.Block.Fact;
 import jawread.server.paper.Block.Facts;
 import jawread.server.paper.Block.Grid;
@@ -46,14 +47,13 @@ class PdfTest {
     private static final String MARK =
             "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNk+A8AAQUBAScY42YAAAAASUVORK5CYII=";
 
+    private static Document document(Block... blocks) {
+        return new Document(MARK, "a job", List.of("Report: a job"), List.of(blocks));
+    }
+
     private static PDDocument written(Block... blocks) throws IOException {
         var file = new ByteArrayOutputStream();
-        new Pdf()
-                .write(
-                        new Document(MARK, "a job", List.of("Report: a job"), List.of(blocks)),
-                        PaperSize.A4,
-                        "known",
-                        file);
+        new Pdf().write(document(blocks), PaperSize.A4, "known", file);
         return Loader.loadPDF(file.toByteArray());
     }
 
@@ -118,6 +118,14 @@ class PdfTest {
             }
             expected.addAll(List.of("drawn", "seen", "from", "the", "end", "drawn", "last", "of", "all"));
             assertThat(said).containsExactlyElementsOf(expected);
+            // The page that is shown and printed says the same, in the same order.
+            String page = new Html().article(document(everything()));
+            assertThat(page.replaceAll("</?span[^>]*>", "")
+                            .replaceAll("<[^>]*>", " ")
+                            .strip()
+                            .split("\\s+"))
+                    .containsExactlyElementsOf(Stream.concat(Stream.of("Report:", "a", "job"), expected.stream())
+                            .toList());
         }
     }
 
