@@ -120,3 +120,19 @@ export const useSetShopMark = () =>
     mutationFn: (picture: string) => answered(client.PUT('/api/shop/mark', { body: { picture } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.records }),
   });
+
+/** Where a job’s tables and pictures are had for other programs. */
+export const pathsOut = (job: number, sheet: string) => ({
+  book: `/api/jobs/${job}/sheets.xlsx`,
+  pictures: `/api/jobs/${job}/pictures.zip`,
+  csv: `/api/jobs/${job}/sheets/${sheet}.csv?bom=true`,
+});
+
+/** A table as a clipboard takes it. */
+export const tabSeparated = async (job: number, sheet: string): Promise<string> =>
+  answered(
+    client.GET('/api/jobs/{job}/sheets/{sheet}.tsv', {
+      params: { path: { job, sheet } },
+      parseAs: 'text',
+    }),
+  );

@@ -7,6 +7,7 @@ import { KeysAlong } from '../ui/KeysAlong';
 import { Notice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { Signing } from './Signing';
+import { TakeAlong } from './TakeAlong';
 
 const FORMS: Record<ReportForm, string> = {
   full: 'full report',
@@ -19,6 +20,7 @@ export function ReportScreen() {
   const job = Number(useParams().job);
   const [search, setSearch] = useSearchParams();
   const page = useJobRecord(job);
+  const [said, setSaid] = useState('');
   const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
   const form = (search.get('form') ?? 'full') as ReportForm;
   const standing = page.data?.records.find(({ reopened }) => reopened == null);
@@ -51,6 +53,7 @@ export function ReportScreen() {
   return (
     <Shell
       title={`Report of ${name}`}
+      say={said}
       head={
         <>
           <h1 className="text-body font-bold">Report</h1>
@@ -69,6 +72,7 @@ export function ReportScreen() {
             ['F', 'full'],
             ['O', 'one page'],
             ['B', 'by hand'],
+            ['T', 'copy a table'],
           ]}
         />
       }
@@ -109,6 +113,7 @@ export function ReportScreen() {
             <span className="font-bold">P</span> PDF
           </a>
           <Signing key={page.data.edition} page={page.data} />
+          <TakeAlong job={job} onSay={setSaid} />
         </aside>
         <Sheet html={article.data} failed={article.error?.message} />
       </div>

@@ -1,0 +1,59 @@
+package jawread.server.sheets;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Objects;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** A sheet as text: CSV as RFC 4180 has it, or tab-separated for a clipboard. */
+public final class Separated {
+    /** What a spreadsheet would take for a formula. One mark before it says that it is text; one that it begins with is doubled. */
+    private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
+
+    private static final CSVFormat TABS = CSVFormat.TDF
+            .builder()
+            .setRecordSeparator("\n")
+            .setIgnoreSurroundingSpaces(false)
+            .get();
+
+    private Separated() {}
+
+    /** With CR LF, without a byte order mark. */
+    public static String csv(Sheet sheet) {
+        return written(sheet, CSVFormat.RFC4180);
+    }
+
+    public static String tabs(Sheet sheet) {
+        return written(sheet, TABS);
+    }
+
+    private static String written(Sheet sheet, CSVFormat format) {
+        var text = new StringBuilder();
+        try (var printer = new CSVPrinter(text, format)) {
+            printer.printRecord(sheet.heads());
+            for (List<Object> row : sheet.rows()) {
+                printer.printRecord(row.stream().map(Separated::cell).toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String cell(Object cell) {
+        if (cell instanceof BigDecimal number) {
+            return number.toPlainString();
+        }
+        String text = Objects.toString(cell, "");
+        return cell instanceof String && FORMULA.matcher(text).matches() ? "'" + text : text;
+    }
+
+    /** A cell as it was before it was written. */
+    public static String read(String cell) {
+        return cell.startsWith("'") && FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
+    }
+}
