@@ -21,6 +21,8 @@ import jawread.server.paper.Block.Fact;
 import jawread.server.report.Paper.PartOnPaper;
 import jawread.server.report.Paper.PlanOnPaper;
 import jawread.server.report.Paper.Progress;
+import jawread.server.settings.Setting;
+import jawread.server.settings.ShopSettings;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -32,14 +34,23 @@ class JobOnPaper {
     private final JudgementPages pages;
     private final People people;
     private final Moments moments;
+    private final ShopSettings settings;
     private final Words words;
 
-    JobOnPaper(Jobs jobs, Judgements judgements, JudgementPages pages, People people, Moments moments, Words words) {
+    JobOnPaper(
+            Jobs jobs,
+            Judgements judgements,
+            JudgementPages pages,
+            People people,
+            Moments moments,
+            ShopSettings settings,
+            Words words) {
         this.jobs = jobs;
         this.judgements = judgements;
         this.pages = pages;
         this.people = people;
         this.moments = moments;
+        this.settings = settings;
         this.words = words;
     }
 
@@ -78,6 +89,10 @@ class JobOnPaper {
         var said = new ArrayList<String>();
         said.add(words.say(
                 "report.form." + form.code(), Map.of("job", paper.job().name())));
+        String shop = settings.of(Setting.SHOP_NAME);
+        if (!shop.isEmpty()) {
+            said.add(shop);
+        }
         if (paper.job().demonstration()) {
             said.add(words.say("report.demonstration"));
         }

@@ -80,6 +80,7 @@ class ReportTest {
             assertThat(pages).hasSizeGreaterThan(5);
             for (int page = 0; page < pages.size(); page++) {
                 assertThat(pages.get(page))
+                        .contains("Low Weir Workshop")
                         .contains("Demonstration: nothing here was measured on a real part.")
                         .contains("Half done: ")
                         .contains("page " + (page + 1) + " of " + pages.size());
