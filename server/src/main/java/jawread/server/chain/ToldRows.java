@@ -28,6 +28,8 @@ public final class ToldRows {
 
     /** A line that would tell of more rows has their digests instead. */
     private static final int MOST_WHOLE = 100;
+
+    private static final int LONGEST_TEXT = 20_000;
     /** Rows that are asked for by one query. */
     private static final int MOST_ASKED = 500;
     /** Some 120 characters each, of the million that a line has room for. */
@@ -89,6 +91,12 @@ public final class ToldRows {
     public record Told(Table table, Map<String, Object> key, boolean isOne, List<Map<String, Object>> rows) {
         private boolean isOneThatIsThere() {
             return isOne && !rows.isEmpty();
+        }
+
+        /** A picture, or what was signed: a line has no room for several of these. */
+        private boolean isLong() {
+            return rows.get(0).values().stream()
+                    .anyMatch(cell -> cell instanceof String text && text.length() > LONGEST_TEXT);
         }
 
         private Map<String, Object> whole() {
@@ -158,20 +166,21 @@ public final class ToldRows {
     }
 
     /**
-     * Told rows, as the parts of as few lines as they take: up to a hundred as they are, more by their digests. Everything of one owner,
-     * and what is gone, stays as it is.
+     * Told rows, as the parts of as few lines as they take: up to a hundred as they are, more by their digests, and by its digest one that
+     * holds a long text. Everything of one owner, and what is gone, stays as it is.
      */
     public static List<Map<String, Object>> inParts(List<Told> told) {
         if (told.isEmpty()) {
             return List.of();
         }
-        if (told.size() <= MOST_WHOLE) {
+        boolean areMany = told.size() > MOST_WHOLE;
+        Map<Boolean, List<Told>> byDigest = told.stream()
+                .collect(Collectors.partitioningBy(each -> each.isOneThatIsThere() && (areMany || each.isLong())));
+        if (!areMany && byDigest.get(true).isEmpty()) {
             return List.of(Map.of("rows", told.stream().map(Told::whole).toList()));
         }
-        List<List<Told>> whole =
-                cut(told.stream().filter(each -> !each.isOneThatIsThere()).toList(), MOST_WHOLE);
-        List<List<Told>> digested =
-                cut(told.stream().filter(Told::isOneThatIsThere).toList(), MOST_DIGESTS);
+        List<List<Told>> whole = cut(byDigest.get(false), MOST_WHOLE);
+        List<List<Told>> digested = cut(byDigest.get(true), MOST_DIGESTS);
         var parts = new ArrayList<Map<String, Object>>();
         for (int i = 0; i < Math.max(whole.size(), digested.size()); i++) {
             var part = new TreeMap<String, Object>();

@@ -53,6 +53,22 @@ class ToldRowsTest {
     }
 
     @Test
+    void a_row_that_holds_a_long_text_is_told_by_its_digest_beside_those_that_do_not() throws Exception {
+        try (Connection shop = shop(1);
+                var statement = shop.createStatement()) {
+            statement.execute("CREATE TABLE picture (id BIGINT PRIMARY KEY, drawn CHARACTER LARGE OBJECT);"
+                    + " INSERT INTO picture VALUES (1, REPEAT('x', 2000000))");
+            List<JsonNode> lines =
+                    lines(shop, Set.of(new Touched("rod", Map.of("id", 1L)), new Touched("picture", Map.of("id", 1L))));
+            assertThat(lines).hasSize(1);
+            assertThat(lines.get(0).path("rows")).hasSize(1);
+            assertThat(lines.get(0).path("digests").toString())
+                    .contains("picture/1")
+                    .hasSizeLessThan(1000);
+        }
+    }
+
+    @Test
     void a_row_that_went_is_told_as_gone_and_those_of_an_owner_all_at_once() throws Exception {
         try (Connection shop = shop(1)) {
             JsonNode gone = lines(shop, Set.of(new Touched("rod", Map.of("id", 5L))))

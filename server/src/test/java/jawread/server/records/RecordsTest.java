@@ -2,13 +2,17 @@ package jawread.server.records;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import javax.sql.DataSource;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
@@ -300,8 +304,43 @@ class RecordsTest {
                 .contains("The signature of Ansa was changed");
     }
 
+    /** A picture that does not get smaller as a PNG stands in both reports of it: more than a line of the journal has room for. */
     @Test
     @Order(8)
+    void a_record_of_more_than_a_million_letters_is_signed_and_stands_in_the_chain() throws Exception {
+        var noise = new BufferedImage(480, 160, BufferedImage.TYPE_INT_ARGB);
+        var random = new Random(28);
+        for (int at = 0; at < 480 * 160; at++) {
+            noise.setRGB(at % 480, at / 480, random.nextInt());
+        }
+        var png = new ByteArrayOutputStream();
+        ImageIO.write(noise, "png", png);
+        assertThat(server.put("/api/shop/mark", Map.of("picture", file(png.toByteArray())))
+                        .status())
+                .isEqualTo(200);
+        long pump = Walk.named(server.get("/api/bench").json().path("jobs"), "Three-throw pump")
+                .path("id")
+                .asLong();
+        String path = "/api/jobs/" + pump + "/record";
+        Answer signed = server.put(
+                TILDE,
+                "/api/jobs/" + pump + "/sign-offs/" + UUID.randomUUID(),
+                Map.of(
+                        "passphrase",
+                        TILDES,
+                        "seen",
+                        server.get(path).json().path("edition").asString()));
+        assertThat(signed.status()).as(signed.text()).isEqualTo(200);
+        String id = server.get(path).json().at("/records/0/id").asString();
+        assertThat(bytes("/api/records/" + id + "/record.json")).hasSizeGreaterThan(1_000_000);
+        JsonNode chain = server.post("/api/chain", Map.of()).json();
+        assertThat(chain.path("misfits").toString())
+                .doesNotContain("signed_record")
+                .doesNotContain("shop_mark");
+    }
+
+    @Test
+    @Order(9)
     void guessing_is_slowed_down() {
         for (int i = 0; i < 5; i++) {
             sign(TILDE, "guess number " + i);
