@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.List;
@@ -29,6 +30,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A job is signed by two, checked, read on, opened again and signed anew; then its file is tampered with. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -332,7 +334,10 @@ class RecordsTest {
                         server.get(path).json().path("edition").asString()));
         assertThat(signed.status()).as(signed.text()).isEqualTo(200);
         String id = server.get(path).json().at("/records/0/id").asString();
-        assertThat(bytes("/api/records/" + id + "/record.json")).hasSizeGreaterThan(1_000_000);
+        String content = new String(bytes("/api/records/" + id + "/record.json"), StandardCharsets.UTF_8);
+        assertThat(JsonMapper.shared().writeValueAsString(content))
+                .as("as a line would tell it")
+                .hasSizeGreaterThan(1_000_000);
         JsonNode chain = server.post("/api/chain", Map.of()).json();
         assertThat(chain.path("misfits").toString())
                 .doesNotContain("signed_record")
