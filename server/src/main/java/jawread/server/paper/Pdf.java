@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import javax.xml.transform.TransformerException;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.common.PDMetadata;
@@ -45,7 +46,7 @@ public class Pdf {
         information.setKeywords(about);
         pdf.setDocumentInformation(information);
         pdf.getDocumentCatalog().setLanguage("en");
-        var shown = new PDViewerPreferences(new org.apache.pdfbox.cos.COSDictionary());
+        var shown = new PDViewerPreferences(new COSDictionary());
         shown.setDisplayDocTitle(true);
         pdf.getDocumentCatalog().setViewerPreferences(shown);
         XMPMetadata said = XMPMetadata.createXMPMetadata();

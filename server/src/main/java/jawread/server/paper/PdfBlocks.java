@@ -211,7 +211,7 @@ final class PdfBlocks {
     }
 
     private void facts(Block.Facts facts) {
-        PdfLook quiet = new PdfLook(regular, 9, 9 * 1.3, true);
+        PdfLook quiet = PdfLook.of(regular, 9, true);
         PdfLook plain = PdfLook.of(regular, 9, false);
         double names = 5 * MM
                 + facts.facts().stream()

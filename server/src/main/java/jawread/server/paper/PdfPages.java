@@ -31,7 +31,7 @@ final class PdfPages {
     private final PDDocument document;
     private final PDRectangle paper;
     private final PdfTags tags;
-    private final PDResources letters = new PDResources();
+    private final PDResources resources = new PDResources();
     private final PdfLook small;
     private final List<String> head;
     private final double top;
@@ -51,7 +51,7 @@ final class PdfPages {
         this.document = document;
         this.paper = size.rectangle();
         this.tags = tags;
-        List.of(regular, bold).forEach(each -> letters.put(COSName.getPDFName(each.name()), each.font()));
+        List.of(regular, bold).forEach(each -> resources.put(COSName.getPDFName(each.name()), each.font()));
         small = PdfLook.of(regular, 8, true);
         head = PdfLines.broken(
                 String.join("\u2003", running.stream().map(PdfLines::kept).toList())
@@ -120,7 +120,7 @@ final class PdfPages {
     void next() {
         keep();
         var page = new PDPage(paper);
-        page.setResources(letters);
+        page.setResources(resources);
         document.addPage(page);
         pages.add(page);
         tags.turnTo(page);
@@ -182,7 +182,7 @@ final class PdfPages {
 
     /** A picture of points, with its upper edge here. */
     void image(PDImageXObject image, String words, double x, double width, double height) {
-        COSName name = letters.add(image);
+        COSName name = resources.add(image);
         COSDictionary figure = tags.figure(
                 tags.element("P"), words, (float) x, (float) up(at + height), (float) (x + width), (float) up(at));
         ink.piece("Figure", tags.piece(figure)).does("q").does("cm", width, 0, 0, height, x, up(at + height));

@@ -1,5 +1,6 @@
 package jawread.server.paper;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -131,7 +132,7 @@ final class PdfTable {
     }
 
     /** @param line null where it is repeated: for the eye alone */
-    private void head(@jakarta.annotation.Nullable COSDictionary line) {
+    private void head(@Nullable COSDictionary line) {
         double x = pages.left();
         if (line == null) {
             pages.ink().besides();

@@ -2,7 +2,10 @@ package jawread.server.report;
 
 import jakarta.annotation.Nullable;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -179,7 +182,7 @@ public class JobOnSheets {
                         .flatMap(plan -> plan.parts().stream()
                                 .limit(1)
                                 .flatMap(part -> part.judged().drawn().stream()
-                                        .map(feature -> java.util.Map.entry(
+                                        .map(feature -> Map.entry(
                                                 plan.plan().plan().plan().name(), feature)))),
                 List.of(
                         new Column<>("plan", each -> each.getKey()),
@@ -209,7 +212,7 @@ public class JobOnSheets {
 
     private static @Nullable String unit(FeatureView feature) {
         return Stream.of(feature.limits().low(), feature.limits().high(), feature.service())
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .map(LengthText::unit)
                 .findFirst()
                 .orElse(null);
@@ -288,10 +291,9 @@ public class JobOnSheets {
         }
         BigDecimal exact = unit.equals("mm")
                 ? BigDecimal.valueOf(length.pm(), DECIMALS_MM)
-                : BigDecimal.valueOf(length.pm())
-                        .divide(PICOMETRES_AN_INCH, DECIMALS_MM, java.math.RoundingMode.HALF_EVEN);
+                : BigDecimal.valueOf(length.pm()).divide(PICOMETRES_AN_INCH, DECIMALS_MM, RoundingMode.HALF_EVEN);
         String shown = length.other().replaceAll("[^0-9.]", "");
         int decimals = shown.indexOf('.') < 0 ? 0 : shown.length() - 1 - shown.indexOf('.');
-        return exact.setScale(decimals, java.math.RoundingMode.HALF_EVEN);
+        return exact.setScale(decimals, RoundingMode.HALF_EVEN);
     }
 }

@@ -1,5 +1,6 @@
 package jawread.server.settings;
 
+import jakarta.annotation.Nullable;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
@@ -71,7 +72,7 @@ public class ShopMark {
                 Under.ofTheShop("setting", "shop-mark").called("shop-mark"), "choice", told(before), told(drawn));
     }
 
-    private @jakarta.annotation.Nullable String told(String picture) {
+    private @Nullable String told(String picture) {
         return picture.isEmpty() ? null : words.say("trail.mark.picture");
     }
 
