@@ -83,8 +83,9 @@ class Freezing {
         content.put("frozen", at.truncatedTo(ChronoUnit.MICROS).toString());
         before.ifPresent(of -> content.put("follows", of.sha256()));
         content.put("rules", job.choices());
-        content.put("report", fields(reports.of(job.id(), ReportForm.FULL)));
-        content.put("summary", fields(reports.of(job.id(), ReportForm.ONE_PAGE)));
+        Map<ReportForm, Document> documents = reports.of(job.id(), List.of(ReportForm.FULL, ReportForm.ONE_PAGE));
+        content.put("report", fields(documents.get(ReportForm.FULL)));
+        content.put("summary", fields(documents.get(ReportForm.ONE_PAGE)));
         content.put("rows", rows.of(job.id()));
         String written = CanonicalJson.of(content);
         return new SignedRecord(

@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jawread.server.job.Job;
 import jawread.server.job.Jobs;
 import jawread.server.paper.Block;
 import jawread.server.paper.Document;
@@ -61,14 +60,23 @@ public class Reports {
     /** Refuses an unknown job with 404. */
     @Transactional(readOnly = true)
     public Document of(long jobId, ReportForm form) {
-        Job job = jobs.job(jobId);
-        Paper paper = onPaper.of(job);
+        return of(onPaper.of(jobs.job(jobId)), form);
+    }
+
+    /** Several forms of one moment, from what is found once. */
+    @Transactional(readOnly = true)
+    public Map<ReportForm, Document> of(long jobId, List<ReportForm> forms) {
+        Paper paper = onPaper.of(jobs.job(jobId));
+        return forms.stream().collect(Collectors.toMap(form -> form, form -> of(paper, form)));
+    }
+
+    private Document of(Paper paper, ReportForm form) {
         List<Block> blocks = switch (form) {
             case FULL -> full.of(paper);
             case ONE_PAGE -> onePage.of(paper);
             case BLANK -> blank.of(paper);
         };
-        return new Document(mark.picture(), job.name(), onPaper.running(paper, form), blocks);
+        return new Document(mark.picture(), paper.job().name(), onPaper.running(paper, form), blocks);
     }
 
     /** What is still missing of a job, in a sentence; empty where nothing is. */
