@@ -74,7 +74,6 @@ public final class Pictures implements AutoCloseable {
                 .waitFor();
     }
 
-    /** A line too many on a micrometer: the line that counts, and the one that was counted. */
     /** The pump, as it stands in the demonstration: nobody has signed it. */
     private void report() {
         Page page = screen(Chromium.desk());
@@ -87,6 +86,7 @@ public final class Pictures implements AutoCloseable {
         take(page, "report");
     }
 
+    /** A line too many on a micrometer: the line that counts, and the one that was counted. */
     private void practice() {
         Page page = screen(Chromium.desk());
         at(page, "/practice/new?scale=mic-in-0001&only=next-line&items=10&seed=7");
