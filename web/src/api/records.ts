@@ -122,17 +122,17 @@ export const useSetShopMark = () =>
   });
 
 /** Where a job’s tables and pictures are had for other programs. */
-export const pathsOut = (job: number, sheet: string) => ({
-  book: `/api/jobs/${job}/sheets.xlsx`,
+export const pathsOut = (job: number, table: string) => ({
+  book: `/api/jobs/${job}/tables.xlsx`,
   pictures: `/api/jobs/${job}/pictures.zip`,
-  csv: `/api/jobs/${job}/sheets/${sheet}.csv?bom=true`,
+  csv: `/api/jobs/${job}/tables/${table}.csv?bom=true`,
 });
 
 /** A table as a clipboard takes it. */
-export const tabSeparated = async (job: number, sheet: string): Promise<string> =>
+export const tabSeparated = async (job: number, table: string): Promise<string> =>
   answered(
-    client.GET('/api/jobs/{job}/sheets/{sheet}.tsv', {
-      params: { path: { job, sheet } },
+    client.GET('/api/jobs/{job}/tables/{table}.tsv', {
+      params: { path: { job, table } },
       parseAs: 'text',
     }),
   );

@@ -692,7 +692,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/sheets.xlsx": {
+    "/api/jobs/{job}/sign-offs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sign"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tables.xlsx": {
         parameters: {
             query?: never;
             header?: never;
@@ -708,7 +724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/sheets/{sheet}.csv": {
+    "/api/jobs/{job}/tables/{table}.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -724,7 +740,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/sheets/{sheet}.tsv": {
+    "/api/jobs/{job}/tables/{table}.tsv": {
         parameters: {
             query?: never;
             header?: never;
@@ -733,22 +749,6 @@ export interface paths {
         };
         get: operations["tabs"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{job}/sign-offs/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["sign"];
         post?: never;
         delete?: never;
         options?: never;
@@ -5158,6 +5158,33 @@ export interface operations {
             };
         };
     };
+    sign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignRecordBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcknowledgedRecordView"];
+                };
+            };
+        };
+    };
     book: {
         parameters: {
             query?: never;
@@ -5188,7 +5215,7 @@ export interface operations {
             header?: never;
             path: {
                 job: number;
-                sheet: string;
+                table: string;
             };
             cookie?: never;
         };
@@ -5211,7 +5238,7 @@ export interface operations {
             header?: never;
             path: {
                 job: number;
-                sheet: string;
+                table: string;
             };
             cookie?: never;
         };
@@ -5224,33 +5251,6 @@ export interface operations {
                 };
                 content: {
                     "text/tab-separated-values": string;
-                };
-            };
-        };
-    };
-    sign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                job: number;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SignRecordBody"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AcknowledgedRecordView"];
                 };
             };
         };

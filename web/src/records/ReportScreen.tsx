@@ -20,7 +20,6 @@ export function ReportScreen() {
   const job = Number(useParams().job);
   const [search, setSearch] = useSearchParams();
   const page = useJobRecord(job);
-  const [said, setSaid] = useState('');
   const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
   const form = (search.get('form') ?? 'full') as ReportForm;
   const standing = page.data?.records.find(({ reopened }) => reopened == null);
@@ -53,7 +52,6 @@ export function ReportScreen() {
   return (
     <Shell
       title={`Report of ${name}`}
-      say={said}
       head={
         <>
           <h1 className="text-body font-bold">Report</h1>
@@ -113,7 +111,7 @@ export function ReportScreen() {
             <span className="font-bold">P</span> PDF
           </a>
           <Signing key={page.data.edition} page={page.data} />
-          <TakeAlong job={job} onSay={setSaid} />
+          <TakeAlong job={job} />
         </aside>
         <Sheet html={article.data} failed={article.error?.message} />
       </div>

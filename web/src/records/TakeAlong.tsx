@@ -4,7 +4,7 @@ import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 
-const SHEETS = {
+const TABLES = {
   readings: 'readings',
   verdicts: 'verdicts',
   features: 'features',
@@ -13,12 +13,19 @@ const SHEETS = {
 } as const;
 
 /** The tables and pictures of a job, for other programs. */
-export function TakeAlong({ job, onSay }: { job: number; onSay: (said: string) => void }) {
-  const [sheet, setSheet] = useState<keyof typeof SHEETS>('readings');
-  const paths = pathsOut(job, sheet);
+export function TakeAlong({ job }: { job: number }) {
+  const [table, setTable] = useState<keyof typeof TABLES>('readings');
+  const [said, setSaid] = useState('');
+  const paths = pathsOut(job, table);
   const copy = async () => {
-    await navigator.clipboard.writeText(await tabSeparated(job, sheet));
-    onSay(`The ${SHEETS[sheet]} are on the clipboard: paste them into a spreadsheet.`);
+    try {
+      await navigator.clipboard.writeText(await tabSeparated(job, table));
+      setSaid(`The ${TABLES[table]} are on the clipboard: paste them into a spreadsheet.`);
+    } catch {
+      setSaid(
+        'Nothing was copied: this screen has no clipboard, or the server is away. The CSV holds the same.',
+      );
+    }
   };
   useKeys({ t: () => void copy() });
   return (
@@ -32,9 +39,9 @@ export function TakeAlong({ job, onSay }: { job: number; onSay: (said: string) =
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <Choice
           label="One table"
-          value={sheet}
-          choices={SHEETS}
-          onChoose={(to) => setSheet(to as keyof typeof SHEETS)}
+          value={table}
+          choices={TABLES}
+          onChoose={(to) => setTable(to as keyof typeof TABLES)}
         />
         <Button small onClick={() => void copy()}>
           <span className="font-bold">T</span> copy
@@ -43,6 +50,9 @@ export function TakeAlong({ job, onSay }: { job: number; onSay: (said: string) =
           <Out href={paths.csv} name="CSV" />
         </ul>
       </div>
+      <p role="status" className="mt-2">
+        {said}
+      </p>
     </section>
   );
 }

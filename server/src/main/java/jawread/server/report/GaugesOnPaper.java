@@ -34,12 +34,8 @@ class GaugesOnPaper {
     }
 
     void of(Paper paper, List<Block> blocks) {
-        List<GaugePageView> used = paper.readings().stream()
-                .flatMap(Reading::gauges)
-                .distinct()
-                .sorted()
-                .map(gauge -> pages.page(gauge, Optional.empty()))
-                .toList();
+        List<GaugePageView> used =
+                paper.gauges().map(gauge -> pages.page(gauge, Optional.empty())).toList();
         if (used.isEmpty()) {
             return;
         }

@@ -52,6 +52,11 @@ record Paper(Job job, List<PlanOnPaper> plans, List<Reading> readings, Progress 
         }
     }
 
+    /** Those that anything was read with, in the order of the drawer. */
+    Stream<Long> gauges() {
+        return readings.stream().flatMap(Reading::gauges).distinct().sorted();
+    }
+
     Stream<PartOnPaper> parts() {
         return plans.stream().flatMap(plan -> plan.parts().stream());
     }

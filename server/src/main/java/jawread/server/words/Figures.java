@@ -81,6 +81,23 @@ public class Figures {
                 length.picometres(), marked(figure.digits()), figure.unit().symbol(), marked(other.toString()));
     }
 
+    /** The digits of a length as they are shown, for a program that knows no marks of a shop. */
+    public BigDecimal shown(LengthText length) {
+        return unmarked(length.text());
+    }
+
+    /** The same in either unit: what is shown in it, not another rounding. */
+    public BigDecimal shownIn(LengthText length, LengthUnit unit) {
+        return unmarked(
+                length.unit().equals(unit.symbol())
+                        ? length.text()
+                        : length.other().replace(" " + unit.symbol(), ""));
+    }
+
+    private BigDecimal unmarked(String digits) {
+        return new BigDecimal(digits.replace(MINUS, '-').replace(decimalMark, "."));
+    }
+
     /** As figures are printed: the shop's decimal mark, and a minus as long as a plus. */
     private String marked(String digits) {
         return digits.replace(".", decimalMark).replace('-', MINUS);

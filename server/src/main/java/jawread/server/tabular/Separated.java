@@ -1,4 +1,4 @@
-package jawread.server.sheets;
+package jawread.server.tabular;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** A sheet as text: CSV as RFC 4180 has it, or tab-separated for a clipboard. */
+/** A table as text: CSV as RFC 4180 has it, or tab-separated for a clipboard. */
 public final class Separated {
     /** What a spreadsheet would take for a formula. One mark before it says that it is text; one that it begins with is doubled. */
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
@@ -23,19 +23,19 @@ public final class Separated {
     private Separated() {}
 
     /** With CR LF, without a byte order mark. */
-    public static String csv(Sheet sheet) {
-        return written(sheet, CSVFormat.RFC4180);
+    public static String csv(DataTable table) {
+        return written(table, CSVFormat.RFC4180);
     }
 
-    public static String tabs(Sheet sheet) {
-        return written(sheet, TABS);
+    public static String tabs(DataTable table) {
+        return written(table, TABS);
     }
 
-    private static String written(Sheet sheet, CSVFormat format) {
+    private static String written(DataTable table, CSVFormat format) {
         var text = new StringBuilder();
         try (var printer = new CSVPrinter(text, format)) {
-            printer.printRecord(sheet.heads());
-            for (List<Object> row : sheet.rows()) {
+            printer.printRecord(table.heads());
+            for (List<Object> row : table.rows()) {
                 printer.printRecord(row.stream().map(Separated::cell).toList());
             }
         } catch (IOException e) {

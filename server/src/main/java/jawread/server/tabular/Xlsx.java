@@ -1,4 +1,4 @@
-package jawread.server.sheets;
+package jawread.server.tabular;
 
 import java.io.IOException;
 import java.io.OutputStream;
@@ -18,26 +18,26 @@ public final class Xlsx {
     private Xlsx() {}
 
     /** @param version of the program that writes it: two numbers */
-    public static void write(List<Sheet> sheets, String version, OutputStream to) throws IOException {
+    public static void write(List<DataTable> tables, String version, OutputStream to) throws IOException {
         try (var book = new Workbook(to, "Jaw Read", version)) {
-            for (Sheet sheet : sheets) {
-                write(sheet, book.newWorksheet(sheet.name()));
+            for (DataTable table : tables) {
+                write(table, book.newWorksheet(table.name()));
             }
         }
     }
 
-    private static void write(Sheet sheet, Worksheet into) throws IOException {
-        for (int column = 0; column < sheet.heads().size(); column++) {
-            into.value(0, column, sheet.heads().get(column));
-            into.width(column, wide(sheet, column));
+    private static void write(DataTable table, Worksheet into) throws IOException {
+        for (int column = 0; column < table.heads().size(); column++) {
+            into.value(0, column, table.heads().get(column));
+            into.width(column, wide(table, column));
         }
-        into.range(0, 0, 0, Math.max(0, sheet.heads().size() - 1))
+        into.range(0, 0, 0, Math.max(0, table.heads().size() - 1))
                 .style()
                 .bold()
                 .set();
         into.freezePane(0, 1);
         int at = 1;
-        for (List<Object> row : sheet.rows()) {
+        for (List<Object> row : table.rows()) {
             for (int column = 0; column < row.size(); column++) {
                 cell(into, at, column, row.get(column));
             }
@@ -61,9 +61,9 @@ public final class Xlsx {
         }
     }
 
-    private static double wide(Sheet sheet, int column) {
-        int widest = sheet.heads().get(column).length();
-        for (List<Object> row : sheet.rows()) {
+    private static double wide(DataTable table, int column) {
+        int widest = table.heads().get(column).length();
+        for (List<Object> row : table.rows()) {
             Object cell = row.get(column);
             widest = Math.max(
                     widest,

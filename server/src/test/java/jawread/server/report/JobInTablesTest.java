@@ -23,11 +23,11 @@ import tools.jackson.databind.JsonNode;
 
 /** The demo's pump, taken along to other programs. */
 @ExtendWith(RunningServer.class)
-class JobOnSheetsTest {
+class JobInTablesTest {
     private final Server server;
     private final long pump;
 
-    JobOnSheetsTest(Server server) {
+    JobInTablesTest(Server server) {
         this.server = server;
         JsonNode found = null;
         for (JsonNode job : server.get("/api/bench").json().path("jobs")) {
@@ -42,8 +42,8 @@ class JobOnSheetsTest {
                 .body();
     }
 
-    private List<CSVRecord> rows(String sheet) throws IOException, InterruptedException {
-        String text = new String(file("/sheets/" + sheet + ".csv"), StandardCharsets.UTF_8);
+    private List<CSVRecord> rows(String table) throws IOException, InterruptedException {
+        String text = new String(file("/tables/" + table + ".csv"), StandardCharsets.UTF_8);
         return CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -89,14 +89,14 @@ class JobOnSheetsTest {
 
     @Test
     void a_byte_order_mark_is_there_when_asked_for_alone() throws Exception {
-        assertThat(file("/sheets/gauges.csv")[0]).isEqualTo((byte) 'g');
-        assertThat(file("/sheets/gauges.csv?bom=true")).startsWith(0xEF, 0xBB, 0xBF);
+        assertThat(file("/tables/gauges.csv")[0]).isEqualTo((byte) 'g');
+        assertThat(file("/tables/gauges.csv?bom=true")).startsWith(0xEF, 0xBB, 0xBF);
     }
 
     @Test
     void the_workbook_holds_the_same_tables() throws Exception {
-        try (var book = new ReadableWorkbook(new ByteArrayInputStream(file("/sheets.xlsx")))) {
-            assertThat(book.getSheets().map(sheet -> sheet.getName())).containsExactlyElementsOf(JobOnSheets.names());
+        try (var book = new ReadableWorkbook(new ByteArrayInputStream(file("/tables.xlsx")))) {
+            assertThat(book.getSheets().map(table -> table.getName())).containsExactlyElementsOf(JobInTables.names());
             assertThat(book.getFirstSheet().read()).hasSize(67);
         }
     }
@@ -120,7 +120,7 @@ class JobOnSheetsTest {
 
     @Test
     void a_table_that_is_none_is_refused_with_those_there_are() {
-        var refused = server.get("/api/jobs/" + pump + "/sheets/people.csv");
+        var refused = server.get("/api/jobs/" + pump + "/tables/people.csv");
         assertThat(refused.status()).isEqualTo(404);
         assertThat(refused.text()).contains("readings, verdicts, features, gauges, checks");
     }

@@ -1,4 +1,4 @@
-package jawread.server.sheets;
+package jawread.server.tabular;
 
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -15,8 +15,8 @@ import java.util.stream.Stream;
  * @param heads one for each column
  * @param rows of as many cells each: {@link String}, {@link BigDecimal}, {@link Instant}, or null where nothing is known
  */
-public record Sheet(String name, List<String> heads, List<List<Object>> rows) {
-    public Sheet {
+public record DataTable(String name, List<String> heads, List<List<Object>> rows) {
+    public DataTable {
         heads = List.copyOf(heads);
         rows = rows.stream()
                 .map(row -> Collections.unmodifiableList(new ArrayList<>(row)))
@@ -26,8 +26,8 @@ public record Sheet(String name, List<String> heads, List<List<Object>> rows) {
     /** What stands under a head, of whatever a row is made of. */
     public record Column<T>(String head, Function<T, Object> cell) {}
 
-    public static <T> Sheet of(String name, Stream<T> of, List<Column<T>> columns) {
-        return new Sheet(
+    public static <T> DataTable of(String name, Stream<T> of, List<Column<T>> columns) {
+        return new DataTable(
                 name,
                 columns.stream().map(Column::head).toList(),
                 of.map(each -> {

@@ -1,4 +1,4 @@
-package jawread.server.sheets;
+package jawread.server.tabular;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -23,8 +23,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** A table as other programs read it. */
-class SheetsTest {
-    private static final Sheet SHEET = new Sheet(
+class DataTableTest {
+    private static final DataTable TABLE = new DataTable(
             "readings",
             List.of("feature", "reading", "taken_at"),
             List.of(
@@ -34,20 +34,20 @@ class SheetsTest {
 
     @Test
     void csv_is_as_the_rfc_has_it() {
-        assertThat(Separated.csv(SHEET))
+        assertThat(Separated.csv(TABLE))
                 .isEqualTo("feature,reading,taken_at\r\n\"bore, \"\"new\"\"\nmiddle\",-0.0120,2026-03-10T08:15:30Z\r\n"
                         + "\"'=HYPERLINK(\"\"x\"\")\",25,\r\n");
     }
 
     @Test
     void tabs_part_the_cells_of_a_clipboard() {
-        assertThat(Separated.tabs(SHEET)).startsWith("feature\treading\ttaken_at\n\"bore,");
+        assertThat(Separated.tabs(TABLE)).startsWith("feature\treading\ttaken_at\n\"bore,");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"=1+1", "+1", "-1 mm", "@x", "'=1", "''-x", "'quoted'", "plain", "", "\ttab", "it's = so"})
     void text_comes_back_as_it_was_and_no_formula_goes_out(String text) {
-        var one = new Sheet("one", List.of("text"), List.of(List.of((Object) text)));
+        var one = new DataTable("one", List.of("text"), List.of(List.of((Object) text)));
         String written = Separated.csv(one).split("\r\n", 2)[1];
         written = written.substring(0, written.length() - 2).replaceAll("^\"|\"$", "");
         assertThat(written.isEmpty() ? "" : written.substring(0, 1)).isNotIn("=", "+", "-", "@", "\t");
@@ -57,7 +57,7 @@ class SheetsTest {
     @Test
     void a_workbook_has_real_numbers_and_heads_that_stay(@TempDir Path folder) throws Exception {
         var written = new ByteArrayOutputStream();
-        Xlsx.write(List.of(SHEET), "1.0", written);
+        Xlsx.write(List.of(TABLE), "1.0", written);
         try (var book =
                 new ReadableWorkbook(new ByteArrayInputStream(written.toByteArray()), new ReadingOptions(true, true))) {
             List<Row> rows = book.getFirstSheet().read();
@@ -72,10 +72,10 @@ class SheetsTest {
         }
         Path file = Files.write(folder.resolve("book.xlsx"), written.toByteArray());
         try (var zip = new ZipFile(file.toFile())) {
-            String sheet = new String(
+            String table = new String(
                     zip.getInputStream(zip.getEntry("xl/worksheets/sheet1.xml")).readAllBytes(),
                     StandardCharsets.UTF_8);
-            assertThat(sheet).contains("state=\"frozen\"").doesNotContain("<f>");
+            assertThat(table).contains("state=\"frozen\"").doesNotContain("<f>");
         }
     }
 }

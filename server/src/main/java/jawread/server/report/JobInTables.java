@@ -1,19 +1,11 @@
 package jawread.server.report;
 
 import jakarta.annotation.Nullable;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jawread.core.assess.Reading;
-import jawread.server.drawer.DrawerView.GaugeRowView;
 import jawread.server.drawer.GaugePageView;
-import jawread.server.drawer.GaugePageView.CheckView;
-import jawread.server.drawer.GaugePages;
 import jawread.server.job.Jobs;
 import jawread.server.judgement.JudgementView.JudgedFeatureView;
 import jawread.server.judgement.JudgementView.JudgedPlaceView;
@@ -23,26 +15,25 @@ import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.report.Paper.PartOnPaper;
-import jawread.server.sheets.Sheet;
-import jawread.server.sheets.Sheet.Column;
+import jawread.server.tabular.DataTable;
+import jawread.server.tabular.DataTable.Column;
 import jawread.server.words.LengthText;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A job as tables for other programs: its readings, features, verdicts, the gauges it was read with, and their checks. */
 @Service
-public class JobOnSheets {
-    private static final BigDecimal PICOMETRES_AN_INCH = new BigDecimal("25400000000");
-    private static final int DECIMALS_MM = 9;
-
+public class JobInTables {
     private final Jobs jobs;
     private final JobOnPaper onPaper;
-    private final GaugePages gauges;
+    private final GaugesInTables gauges;
+    private final LengthCells cells;
 
-    JobOnSheets(Jobs jobs, JobOnPaper onPaper, GaugePages gauges) {
+    JobInTables(Jobs jobs, JobOnPaper onPaper, GaugesInTables gauges, LengthCells cells) {
         this.jobs = jobs;
         this.onPaper = onPaper;
         this.gauges = gauges;
+        this.cells = cells;
     }
 
     /** Their names. */
@@ -52,15 +43,10 @@ public class JobOnSheets {
 
     /** All of them, in the order of their names. Refuses an unknown job with 404. */
     @Transactional(readOnly = true)
-    public List<Sheet> of(long job) {
+    public List<DataTable> of(long job) {
         Paper paper = onPaper.of(jobs.job(job));
-        List<GaugePageView> used = paper.readings().stream()
-                .flatMap(Reading::gauges)
-                .distinct()
-                .sorted()
-                .map(gauge -> gauges.page(gauge, Optional.empty()))
-                .toList();
-        return List.of(readings(paper), verdicts(paper), features(paper), gauges(used), checks(used));
+        List<GaugePageView> used = gauges.usedIn(paper);
+        return List.of(readings(paper), verdicts(paper), features(paper), gauges.gauges(used), gauges.checks(used));
     }
 
     private record OfFeature(PartOnPaper part, FeatureView feature, JudgedFeatureView judged) {
@@ -79,8 +65,6 @@ public class JobOnSheets {
 
     private record OfReading(OfPlace at, ReadingView reading, boolean isQuick) {}
 
-    private record OfCheck(GaugePageView gauge, CheckView check) {}
-
     private static Stream<OfFeature> all(Paper paper) {
         return paper.parts()
                 .flatMap(part -> part.judged().drawn().stream()
@@ -89,13 +73,13 @@ public class JobOnSheets {
                                 .map(judged -> new OfFeature(part, feature, judged))));
     }
 
-    private static Sheet readings(Paper paper) {
+    private DataTable readings(Paper paper) {
         Stream<OfReading> readings = all(paper)
                 .flatMap(OfFeature::places)
                 .flatMap(place -> Stream.concat(
                         place.place().readings().stream().map(each -> new OfReading(place, each, false)),
                         place.place().quick().stream().map(each -> new OfReading(place, each, true))));
-        return Sheet.of(
+        return DataTable.of(
                 "readings",
                 readings,
                 List.of(
@@ -104,11 +88,13 @@ public class JobOnSheets {
                         new Column<>("number", of -> of.at().of().feature().number()),
                         new Column<>("feature", of -> of.at().of().feature().name()),
                         new Column<>("place", of -> of.at().place().name()),
-                        new Column<>("reading", of -> figure(of.reading().size())),
+                        new Column<>("reading", of -> cells.figure(of.reading().size())),
                         new Column<>("unit", of -> of.reading().size().unit()),
                         new Column<>(
-                                "reading_mm", of -> millimetres(of.reading().size())),
-                        new Column<>("reading_in", of -> inches(of.reading().size())),
+                                "reading_mm",
+                                of -> cells.millimetres(of.reading().size())),
+                        new Column<>(
+                                "reading_in", of -> cells.inches(of.reading().size())),
                         new Column<>("how", of -> of.reading().how()),
                         new Column<>("quick_check", of -> yes(of.isQuick())),
                         new Column<>("gauge", of -> of.reading().gauge()),
@@ -141,8 +127,8 @@ public class JobOnSheets {
         }
     }
 
-    private static Sheet verdicts(Paper paper) {
-        return Sheet.of(
+    private DataTable verdicts(Paper paper) {
+        return DataTable.of(
                 "verdicts",
                 all(paper)
                         .flatMap(feature -> Stream.concat(
@@ -160,13 +146,11 @@ public class JobOnSheets {
                         new Column<>("verdict", each -> each.verdict().mark()),
                         new Column<>("side", each -> each.verdict().side()),
                         new Column<>("in_words", each -> each.verdict().word()),
-                        new Column<>("size", each -> figure(each.size())),
-                        new Column<>("expanded_uncertainty", each -> figure(each.expanded())),
-                        new Column<>(
-                                "unit",
-                                each -> each.size() == null ? null : each.size().unit()),
-                        new Column<>("size_mm", each -> millimetres(each.size())),
-                        new Column<>("size_in", each -> inches(each.size())),
+                        new Column<>("size", each -> cells.figure(each.size())),
+                        new Column<>("expanded_uncertainty", each -> cells.figure(each.expanded())),
+                        new Column<>("unit", each -> LengthCells.unit(each.size())),
+                        new Column<>("size_mm", each -> cells.millimetres(each.size())),
+                        new Column<>("size_in", each -> cells.inches(each.size())),
                         new Column<>(
                                 "risk",
                                 each -> each.at() == null
@@ -175,8 +159,8 @@ public class JobOnSheets {
                         new Column<>("sentence", each -> each.verdict().sentence())));
     }
 
-    private static Sheet features(Paper paper) {
-        return Sheet.of(
+    private DataTable features(Paper paper) {
+        return DataTable.of(
                 "features",
                 paper.plans().stream()
                         .flatMap(plan -> plan.parts().stream()
@@ -191,109 +175,40 @@ public class JobOnSheets {
                         new Column<>("feature", each -> each.getValue().name()),
                         new Column<>("kind", each -> each.getValue().kind()),
                         new Column<>(
-                                "lower", each -> figure(each.getValue().limits().low())),
+                                "lower",
+                                each -> cells.figure(each.getValue().limits().low())),
                         new Column<>(
-                                "upper", each -> figure(each.getValue().limits().high())),
-                        new Column<>("service", each -> figure(each.getValue().service())),
-                        new Column<>("unit", each -> unit(each.getValue())),
+                                "upper",
+                                each -> cells.figure(each.getValue().limits().high())),
                         new Column<>(
-                                "lower_mm",
-                                each -> millimetres(each.getValue().limits().low())),
-                        new Column<>(
-                                "upper_mm",
-                                each -> millimetres(each.getValue().limits().high())),
-                        new Column<>(
-                                "lower_in",
-                                each -> inches(each.getValue().limits().low())),
-                        new Column<>(
-                                "upper_in",
-                                each -> inches(each.getValue().limits().high()))));
-    }
-
-    private static @Nullable String unit(FeatureView feature) {
-        return Stream.of(feature.limits().low(), feature.limits().high(), feature.service())
-                .filter(Objects::nonNull)
-                .map(LengthText::unit)
-                .findFirst()
-                .orElse(null);
-    }
-
-    private static Sheet gauges(List<GaugePageView> used) {
-        return Sheet.of(
-                "gauges",
-                used.stream().map(GaugePageView::gauge),
-                List.of(
-                        new Column<>("gauge", GaugeRowView::shopNumber),
-                        new Column<>("name", GaugeRowView::name),
-                        new Column<>("kind", GaugeRowView::kind),
-                        new Column<>("range", GaugeRowView::range),
-                        new Column<>("least_count", gauge -> figure(gauge.leastCount())),
+                                "service", each -> cells.figure(each.getValue().service())),
                         new Column<>(
                                 "unit",
-                                gauge -> gauge.leastCount() == null
-                                        ? null
-                                        : gauge.leastCount().unit()),
-                        new Column<>("state", GaugeRowView::state),
-                        new Column<>("checked", GaugeRowView::checked),
-                        new Column<>("due", GaugeRowView::due)));
+                                each -> LengthCells.unit(
+                                        each.getValue().limits().low(),
+                                        each.getValue().limits().high(),
+                                        each.getValue().service())),
+                        new Column<>(
+                                "lower_mm",
+                                each -> cells.millimetres(
+                                        each.getValue().limits().low())),
+                        new Column<>(
+                                "upper_mm",
+                                each -> cells.millimetres(
+                                        each.getValue().limits().high())),
+                        new Column<>(
+                                "lower_in",
+                                each -> cells.inches(each.getValue().limits().low())),
+                        new Column<>(
+                                "upper_in",
+                                each -> cells.inches(each.getValue().limits().high()))));
     }
 
-    private static Sheet checks(List<GaugePageView> used) {
-        return Sheet.of(
-                "checks",
-                used.stream().flatMap(gauge -> gauge.checks().stream().map(check -> new OfCheck(gauge, check))),
-                List.of(
-                        new Column<>("id", of -> of.check().id().toString()),
-                        new Column<>("gauge", of -> of.gauge().gauge().shopNumber()),
-                        new Column<>("at", of -> of.check().at()),
-                        new Column<>("person", of -> of.check().person()),
-                        new Column<>("found", of -> figure(of.check().found())),
-                        new Column<>("left", of -> figure(of.check().left())),
-                        new Column<>("allowed", of -> figure(of.check().allowed())),
-                        new Column<>("unit", of -> of.check().found().unit()),
-                        new Column<>("good", of -> yes(of.check().good())),
-                        new Column<>("sentence", of -> of.check().sentence())));
-    }
-
-    private static String yes(boolean is) {
+    static String yes(boolean is) {
         return is ? "yes" : "no";
     }
 
     private static @Nullable String reason(@Nullable SaidView said) {
         return said == null ? null : said.reason();
-    }
-
-    /** With the digits that are shown. */
-    private static @Nullable BigDecimal figure(@Nullable LengthText length) {
-        return length == null ? null : number(length.text());
-    }
-
-    private static BigDecimal number(String text) {
-        return new BigDecimal(text.replace('\u2212', '-')
-                .replace("\u00b1", "")
-                .replace("+", "")
-                .replace(" ", "")
-                .strip());
-    }
-
-    private static @Nullable BigDecimal millimetres(@Nullable LengthText length) {
-        return length == null ? null : inUnit(length, "mm");
-    }
-
-    private static @Nullable BigDecimal inches(@Nullable LengthText length) {
-        return length == null ? null : inUnit(length, "in");
-    }
-
-    /** As shown where that is its unit; else to the digits that the other unit is shown with. */
-    private static BigDecimal inUnit(LengthText length, String unit) {
-        if (length.unit().equals(unit)) {
-            return number(length.text());
-        }
-        BigDecimal exact = unit.equals("mm")
-                ? BigDecimal.valueOf(length.pm(), DECIMALS_MM)
-                : BigDecimal.valueOf(length.pm()).divide(PICOMETRES_AN_INCH, DECIMALS_MM, RoundingMode.HALF_EVEN);
-        String shown = length.other().replaceAll("[^0-9.]", "");
-        int decimals = shown.indexOf('.') < 0 ? 0 : shown.length() - 1 - shown.indexOf('.');
-        return exact.setScale(decimals, RoundingMode.HALF_EVEN);
     }
 }

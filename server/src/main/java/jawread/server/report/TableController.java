@@ -6,14 +6,15 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import jawread.server.access.Allowed;
 import jawread.server.paper.Block;
-import jawread.server.sheets.Separated;
-import jawread.server.sheets.Sheet;
-import jawread.server.sheets.Xlsx;
+import jawread.server.tabular.DataTable;
+import jawread.server.tabular.Separated;
+import jawread.server.tabular.Xlsx;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
@@ -28,46 +29,46 @@ import org.springframework.web.bind.annotation.RestController;
 /** A job taken along to another program: tables and pictures. */
 @RestController
 @RequestMapping("/api/jobs/{job}")
-class SheetController {
+class TableController {
     private static final String CSV = "text/csv";
     private static final String TABS = "text/tab-separated-values";
     private static final String BOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
     private static final String VERSION = "1.0";
     private static final String MARK = "\uFEFF";
 
-    private final JobOnSheets sheets;
+    private final JobInTables tables;
     private final Reports reports;
     private final Words words;
 
-    SheetController(JobOnSheets sheets, Reports reports, Words words) {
-        this.sheets = sheets;
+    TableController(JobInTables tables, Reports reports, Words words) {
+        this.tables = tables;
         this.reports = reports;
         this.words = words;
     }
 
-    /** @param sheet readings, verdicts, features, gauges or checks @param bom whether the file begins with a byte order mark */
+    /** @param table readings, verdicts, features, gauges or checks @param bom whether the file begins with a byte order mark */
     @Allowed(ANYONE)
-    @GetMapping(path = "/sheets/{sheet}.csv", produces = CSV)
+    @GetMapping(path = "/tables/{table}.csv", produces = CSV)
     ResponseEntity<byte[]> csv(
-            @PathVariable long job, @PathVariable String sheet, @RequestParam(defaultValue = "false") boolean bom) {
-        String text = (bom ? MARK : "") + Separated.csv(named(job, sheet));
-        return file(text.getBytes(StandardCharsets.UTF_8), CSV + ";charset=UTF-8", sheet + "-" + job + ".csv");
+            @PathVariable long job, @PathVariable String table, @RequestParam(defaultValue = "false") boolean bom) {
+        String text = (bom ? MARK : "") + Separated.csv(named(job, table));
+        return file(text.getBytes(StandardCharsets.UTF_8), CSV + ";charset=UTF-8", table + "-" + job + ".csv");
     }
 
-    /** For a clipboard. @param sheet as for CSV */
+    /** For a clipboard. @param table as for CSV */
     @Allowed(ANYONE)
-    @GetMapping(path = "/sheets/{sheet}.tsv", produces = TABS)
-    ResponseEntity<byte[]> tabs(@PathVariable long job, @PathVariable String sheet) {
-        byte[] text = Separated.tabs(named(job, sheet)).getBytes(StandardCharsets.UTF_8);
-        return file(text, TABS + ";charset=UTF-8", sheet + "-" + job + ".tsv");
+    @GetMapping(path = "/tables/{table}.tsv", produces = TABS)
+    ResponseEntity<byte[]> tabs(@PathVariable long job, @PathVariable String table) {
+        byte[] text = Separated.tabs(named(job, table)).getBytes(StandardCharsets.UTF_8);
+        return file(text, TABS + ";charset=UTF-8", table + "-" + job + ".tsv");
     }
 
     /** All of them in one workbook. */
     @Allowed(ANYONE)
-    @GetMapping(path = "/sheets.xlsx", produces = BOOK)
+    @GetMapping(path = "/tables.xlsx", produces = BOOK)
     ResponseEntity<byte[]> book(@PathVariable long job) throws IOException {
         var written = new ByteArrayOutputStream();
-        Xlsx.write(sheets.of(job), VERSION, written);
+        Xlsx.write(tables.of(job), VERSION, written);
         return file(written.toByteArray(), BOOK, "job-" + job + ".xlsx");
     }
 
@@ -85,7 +86,7 @@ class SheetController {
                 } else if (block instanceof Block.Pictures pictures) {
                     for (Block.Picture picture : pictures.pictures()) {
                         number++;
-                        zip.putNextEntry(new ZipEntry(String.format("%03d %s.svg", number, plain(of))));
+                        zip.putNextEntry(new ZipEntry(String.format(Locale.ROOT, "%03d %s.svg", number, plain(of))));
                         zip.write(picture.svg().getBytes(StandardCharsets.UTF_8));
                         zip.closeEntry();
                     }
@@ -101,15 +102,15 @@ class SheetController {
         return plain.substring(0, Math.min(plain.length(), 60));
     }
 
-    private Sheet named(long job, String name) {
-        List<String> names = JobOnSheets.names();
+    private DataTable named(long job, String name) {
+        List<String> names = JobInTables.names();
         if (!names.contains(name)) {
             throw Refused.of(
                     HttpStatus.NOT_FOUND,
-                    "no-such-sheet",
-                    words.say("problem.no-such-sheet", Map.of("sheets", String.join(", ", names))));
+                    "no-such-table",
+                    words.say("problem.no-such-table", Map.of("choices", String.join(", ", names))));
         }
-        return sheets.of(job).get(names.indexOf(name));
+        return tables.of(job).get(names.indexOf(name));
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
