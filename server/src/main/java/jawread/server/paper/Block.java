@@ -104,5 +104,10 @@ public sealed interface Block {
      * @param svg drawn in lines and grey, so that it survives any printer
      * @param caption the same in words
      */
-    record Picture(String svg, String caption) {}
+    record Picture(String svg, String caption) {
+        /** For ears. */
+        String spoken() {
+            return caption.isEmpty() ? "between the limits" : caption;
+        }
+    }
 }

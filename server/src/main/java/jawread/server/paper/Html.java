@@ -115,13 +115,8 @@ public class Html {
         }
         List<Map<String, String>> pictures = ((Block.Pictures) block)
                 .pictures().stream()
-                        .map(picture -> Map.of(
-                                "svg",
-                                said(
-                                        picture.svg(),
-                                        picture.caption().isEmpty() ? "between the limits" : picture.caption()),
-                                "caption",
-                                picture.caption()))
+                        .map(picture ->
+                                Map.of("svg", said(picture.svg(), picture.spoken()), "caption", picture.caption()))
                         .toList();
         return Map.of("pictures", Map.of("pictures", pictures));
     }

@@ -49,6 +49,10 @@ final class PdfBlocks {
      * @param after room under it
      */
     private record Title(Block.Title of, PdfLook look, List<String> lines, double before, double after) {
+        boolean isMinor() {
+            return of.level() > 2;
+        }
+
         double height() {
             return before + lines.size() * look.height() + after;
         }
@@ -64,12 +68,8 @@ final class PdfBlocks {
                     PDImageXObject.createFromByteArray(pdf, Base64.getDecoder().decode(picture), "mark");
             double scale = Math.min(MARK_WIDE / mark.getWidth(), MARK_HIGH / mark.getHeight());
             double width = mark.getWidth() * scale;
-            pages.image(
-                    mark,
-                    "The mark of the shop",
-                    pages.left() + pages.width() - width,
-                    width,
-                    mark.getHeight() * scale);
+            double x = pages.left() + pages.width() - width;
+            pages.image(pages.tags().element("P"), mark, "The mark of the shop", x, pages.at(), scale);
             return width + 4 * MM;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -117,15 +117,14 @@ final class PdfBlocks {
     }
 
     private void draw(Title title) {
-        boolean isMinor = title.of().level() > 2;
         pages.goDown(pages.isEmpty() ? 0 : title.before());
-        if (!isMinor) {
+        if (!title.isMinor()) {
             pages.ink().besides();
             pages.rule(pages.left(), pages.left() + pages.width(), pages.at() - 1.2 * MM, PdfPages.INK, 1.2);
             pages.ink().end();
         }
-        bookmark(title.of(), isMinor);
-        String type = isMinor ? "H3" : "H2";
+        bookmark(title);
+        String type = title.isMinor() ? "H3" : "H2";
         COSDictionary element = pages.tags().element(type);
         double x = pages.left();
         if (!title.of().mark().isEmpty()) {
@@ -135,35 +134,21 @@ final class PdfBlocks {
                             VerdictMarks.of(title.of().mark(), title.of().side()), regular));
             double scale = MARK / mark.width();
             double y = pages.at() + (title.look().height() - mark.height() * scale) / 2;
-            figure(element, mark, title.of().mark(), x, y, scale);
+            pages.picture(element, mark, title.of().mark(), x, y, scale);
             x += MARK + MM;
         }
         pages.paragraph(element, type, title.lines(), title.look(), x);
         pages.goDown(title.after());
     }
 
-    private void figure(COSDictionary within, PdfPicture picture, String words, double x, double y, double scale) {
-        COSDictionary figure = pages.tags()
-                .figure(
-                        within,
-                        words,
-                        (float) x,
-                        (float) pages.up(y + picture.height() * scale),
-                        (float) (x + picture.width() * scale),
-                        (float) pages.up(y));
-        pages.ink().piece("Figure", pages.tags().piece(figure));
-        pages.picture(picture, x, y, scale);
-        pages.ink().end();
-    }
-
-    private void bookmark(Block.Title title, boolean isMinor) {
+    private void bookmark(Title title) {
         var item = new PDOutlineItem();
-        item.setTitle(title.text());
+        item.setTitle(title.of().text());
         var there = new PDPageXYZDestination();
         there.setPage(pages.page());
         there.setTop((int) pages.up(pages.at() - 2 * MM));
         item.setDestination(there);
-        if (isMinor) {
+        if (title.isMinor()) {
             section.addLast(item);
         } else {
             outline.addLast(item);
@@ -183,7 +168,10 @@ final class PdfBlocks {
             table.draw();
             pages.goDown(2 * MM);
         } else if (block instanceof Block.Pictures pictures) {
-            pictures(pictures);
+            PdfRow.of(pages, pictures, regular).forEach(row -> {
+                titles(row.height());
+                row.draw();
+            });
         }
     }
 
@@ -203,7 +191,7 @@ final class PdfBlocks {
         pages.paragraph(pages.tags().element("P"), "P", lines, look, pages.left() + indent);
         if (indent > 0) {
             double began = isOnOnePage ? from : pages.at() - look.height();
-            pages.ink().besides().strokedWith(PdfPages.INK, 1.6).put("[] 0 d\n");
+            pages.ink().besides().strokedWith(PdfPages.INK, 1.6);
             pages.ink().line(pages.left() + 1, pages.up(began), pages.left() + 1, pages.up(pages.at()));
             pages.ink().end();
         }
@@ -223,75 +211,20 @@ final class PdfBlocks {
         pages.goDown(MM);
         COSDictionary table = pages.tags().element("Table");
         for (Block.Fact fact : facts.facts()) {
+            List<String> name = PdfLines.broken(PdfLines.kept(fact.name()), quiet, beside);
             List<String> lines = PdfLines.broken(PdfLines.kept(fact.value()), plain, pages.width() - beside);
-            pages.want(Math.min(lines.size() * plain.height(), pages.most()) + 1.2 * MM);
+            int high = Math.max(name.size(), lines.size());
+            pages.want(Math.min(high * plain.height(), pages.most()) + 1.2 * MM);
             pages.goDown(0.6 * MM);
             COSDictionary line = pages.tags().element(table, "TR");
             pages.ink().piece("TH", pages.tags().piece(pages.tags().lineHead(line)));
-            pages.words(
-                    PdfLines.broken(PdfLines.kept(fact.name()), quiet, beside).get(0), quiet, pages.left(), pages.at());
+            for (int i = 0; i < name.size(); i++) {
+                pages.words(name.get(i), quiet, pages.left(), pages.at() + i * quiet.height());
+            }
             pages.ink().end();
             pages.paragraph(pages.tags().element(line, "TD"), "TD", lines, plain, pages.left() + beside);
-            pages.goDown(0.6 * MM);
+            pages.goDown((high - lines.size()) * plain.height() + 0.6 * MM);
         }
         pages.goDown(2 * MM);
-    }
-
-    /** As many beside each other as there is room for, each over its words. */
-    private void pictures(Block.Pictures block) {
-        PdfLook small = PdfLook.of(regular, 7.5, false);
-        List<Drawn> drawn = block.pictures().stream()
-                .map(picture -> {
-                    PdfPicture read = PdfPicture.of(picture.svg(), regular);
-                    String words = PdfLines.kept(picture.caption());
-                    return new Drawn(
-                            read,
-                            picture.caption().isEmpty() ? "between the limits" : picture.caption(),
-                            words.isEmpty() ? List.of() : PdfLines.broken(words, small, read.width()));
-                })
-                .toList();
-        var row = new ArrayList<Drawn>();
-        double filled = 0;
-        for (Drawn each : drawn) {
-            if (!row.isEmpty() && filled + each.picture().width() > pages.width()) {
-                row(row, small);
-                row.clear();
-                filled = 0;
-            }
-            row.add(each);
-            filled += each.picture().width() + 4 * MM;
-        }
-        if (!row.isEmpty()) {
-            row(row, small);
-        }
-    }
-
-    private record Drawn(PdfPicture picture, String words, List<String> caption) {
-        double height(PdfLook look) {
-            return picture.height() + caption.size() * look.height();
-        }
-    }
-
-    private void row(List<Drawn> row, PdfLook small) {
-        double height =
-                row.stream().mapToDouble(each -> each.height(small)).max().orElse(0);
-        titles(height + MM);
-        pages.want(height + MM);
-        pages.goDown(MM);
-        double x = pages.left();
-        for (Drawn each : row) {
-            figure(pages.tags().element("P"), each.picture(), each.words(), x, pages.at(), 1);
-            if (!each.caption().isEmpty()) {
-                pages.ink().piece("P", pages.tags().piece(pages.tags().element("P")));
-                double y = pages.at() + each.picture().height();
-                for (String line : each.caption()) {
-                    pages.words(line, small, x, y);
-                    y += small.height();
-                }
-                pages.ink().end();
-            }
-            x += each.picture().width() + 4 * MM;
-        }
-        pages.goDown(height + 2 * MM);
     }
 }

@@ -10,7 +10,7 @@ final class PdfInk {
 
     private final StringBuilder drawn = new StringBuilder();
 
-    PdfInk number(double value) {
+    private PdfInk number(double value) {
         Hundredths.add(drawn, value);
         drawn.append(' ');
         return this;
@@ -41,7 +41,23 @@ final class PdfInk {
     }
 
     PdfInk strokedWith(String colour, double width) {
-        return coloured("RG", colour).does("w", width);
+        return strokedWith(colour, width, "");
+    }
+
+    /** @param dash lengths of strokes and gaps, apart by blanks; empty for a line without gaps */
+    PdfInk strokedWith(String colour, double width, String dash) {
+        coloured("RG", colour).does("w", width);
+        return put("[" + dash + "] 0 d\n");
+    }
+
+    /** Whatever follows is drawn from this point, larger or smaller; a negative scale turns it over. */
+    PdfInk placed(double across, double up, double x, double y) {
+        return fine(across).put("0 0 ").fine(up).does("cm", x, y);
+    }
+
+    /** A figure that hundredths do not hold. */
+    private PdfInk fine(double value) {
+        return put(Math.round(value * 10_000) / 10_000.0 + " ");
     }
 
     PdfInk line(double x1, double y1, double x2, double y2) {

@@ -54,10 +54,7 @@ final class PdfPages {
         List.of(regular, bold).forEach(each -> resources.put(COSName.getPDFName(each.name()), each.font()));
         small = PdfLook.of(regular, 8, true);
         head = PdfLines.broken(
-                String.join("\u2003", running.stream().map(PdfLines::kept).toList())
-                        .replace("\u2003", "  "),
-                small,
-                width());
+                String.join("  ", running.stream().map(PdfLines::kept).toList()), small, width());
         top = Math.max(TOP, HEAD + head.size() * small.height() + 2.5 * MM);
         next();
     }
@@ -148,7 +145,7 @@ final class PdfPages {
     }
 
     void rule(double from, double to, double y, String colour, double thick) {
-        ink.strokedWith(colour, thick).put("[] 0 d\n").line(from, up(y), to, up(y));
+        ink.strokedWith(colour, thick).line(from, up(y), to, up(y));
     }
 
     /** A paragraph: on as many pages as it takes. */
@@ -173,20 +170,30 @@ final class PdfPages {
         }
     }
 
-    /** Draws a picture with its upper left corner here. */
-    void picture(PdfPicture picture, double x, double y, double scale) {
-        ink.does("q");
-        ink.put(scale + " 0 0 " + -scale + " ").does("cm", x, up(y));
-        ink.put(picture.ink()).does("Q");
+    /** Draws a picture with its upper left corner here. @param words the same for ears */
+    void picture(COSDictionary within, PdfPicture picture, String words, double x, double y, double scale) {
+        figure(within, words, x, y, picture.width() * scale, picture.height() * scale);
+        ink.does("q")
+                .placed(scale, -scale, x, up(y))
+                .put(picture.ink())
+                .does("Q")
+                .end();
     }
 
-    /** A picture of points, with its upper edge here. */
-    void image(PDImageXObject image, String words, double x, double width, double height) {
-        COSName name = resources.add(image);
-        COSDictionary figure = tags.figure(
-                tags.element("P"), words, (float) x, (float) up(at + height), (float) (x + width), (float) up(at));
-        ink.piece("Figure", tags.piece(figure)).does("q").does("cm", width, 0, 0, height, x, up(at + height));
-        ink.put("/" + name.getName() + " Do\n").does("Q").end();
+    /** The same of a picture made of points. */
+    void image(COSDictionary within, PDImageXObject image, String words, double x, double y, double scale) {
+        double width = image.getWidth() * scale;
+        double height = image.getHeight() * scale;
+        figure(within, words, x, y, width, height);
+        ink.does("q").does("cm", width, 0, 0, height, x, up(y + height));
+        ink.put("/" + resources.add(image).getName() + " Do\n").does("Q").end();
+    }
+
+    /** Opens a piece for a figure. */
+    private void figure(COSDictionary within, String words, double x, double y, double width, double height) {
+        COSDictionary figure =
+                tags.figure(within, words, (float) x, (float) up(y + height), (float) (x + width), (float) up(y));
+        ink.piece("Figure", tags.piece(figure));
     }
 
     /** Writes the last page, and on each which one it is. */

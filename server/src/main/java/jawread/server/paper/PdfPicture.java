@@ -16,7 +16,7 @@ import javax.xml.stream.XMLStreamReader;
  * @param ink drawn within that
  */
 record PdfPicture(double width, double height, String ink) {
-    private static final XMLInputFactory XML = XMLInputFactory.newInstance();
+    private static final XMLInputFactory XML = XMLInputFactory.newDefaultFactory();
     private static final double POINTS_A_PIXEL = 0.75;
 
     static {
@@ -90,9 +90,7 @@ record PdfPicture(double width, double height, String ink) {
             height = number("height") * POINTS_A_PIXEL;
             double scale = width / box[2];
             ink.does("re", 0, 0, width, height).does("W").does("n");
-            // In ten thousandths: the scale is the one figure that hundredths do not hold.
-            ink.put(Math.round(scale * 10_000) / 10_000.0 + " 0 0 " + Math.round(scale * 10_000) / 10_000.0
-                    + " 0 0 cm\n");
+            ink.placed(scale, scale, 0, 0);
         }
 
         private void drawn(Runnable outline) {
@@ -104,9 +102,7 @@ record PdfPicture(double width, double height, String ink) {
                 ink.does(said("fill-rule").equals("evenodd") ? "f*" : "f");
             }
             if (!stroke.isEmpty()) {
-                String dash = said("stroke-dasharray");
-                ink.strokedWith(stroke, number("stroke-width"));
-                ink.put("[" + dash + "] 0 d\n");
+                ink.strokedWith(stroke, number("stroke-width"), said("stroke-dasharray"));
                 outline.run();
                 ink.does("S");
             }

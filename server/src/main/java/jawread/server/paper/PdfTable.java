@@ -212,7 +212,7 @@ final class PdfTable {
     }
 
     private void boxes(double height) {
-        pages.ink().strokedWith(Svg.LINE, 0.4).put("[] 0 d\n");
+        pages.ink().strokedWith(Svg.LINE, 0.4);
         double x = pages.left();
         for (int i = 0; i <= widths.length; i++) {
             pages.ink().line(x, pages.up(pages.at()), x, pages.up(pages.at() + height));
