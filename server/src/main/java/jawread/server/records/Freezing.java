@@ -63,9 +63,7 @@ class Freezing {
     @Transactional(readOnly = true)
     public Draft draft(long jobId) {
         Map<Subject, Long> under = versions.under(jobId);
-        List<SignedRecord> all = records.of(jobId);
-        Optional<SignedRecord> before = all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
-        return new Draft(of(jobs.job(jobId), before, records.lastOf(jobId), clock.instant()), under);
+        return new Draft(of(jobs.job(jobId), records.last(jobId), records.lastOf(jobId), clock.instant()), under);
     }
 
     /**

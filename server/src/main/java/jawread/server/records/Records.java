@@ -141,11 +141,13 @@ public class Records {
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-record", words.say("problem.no-such-record")));
     }
 
+    Optional<SignedRecord> last(long job) {
+        return of(job).stream().reduce((before, last) -> last);
+    }
+
     /** The record in force: signed by at least one, and not opened again. */
     Optional<SignedRecord> standing(long job) {
-        return of(job).stream()
-                .reduce((before, last) -> last)
-                .filter(last -> reopened(last).isEmpty());
+        return last(job).filter(last -> reopened(last).isEmpty());
     }
 
     /** What whoever signs has before them: a change of it since is told. */
