@@ -108,6 +108,11 @@ final class Doubts {
         return List.copyOf(doubts);
     }
 
+    /** Whether no reading can have been misread, by {@link #areAllNear}: where nothing else was in doubt, nothing is. */
+    boolean areRepeatsNear() {
+        return standing.byMethod().stream().allMatch(method -> areAllNear(method, criticalRange(method)));
+    }
+
     /**
      * Whether every reading agrees with all there is, before it is asked how well each is known: that only makes the bands wider. Of a
      * hundred places nearly all do; and where the smallest and the largest do, so does what lies between.

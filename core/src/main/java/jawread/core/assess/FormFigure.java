@@ -44,7 +44,7 @@ public record FormFigure(What what, int at, FormDecision decision, Optional<Form
     }
 
     private boolean is(FormDecision.Word word) {
-        return decision.word().filter(said -> said == word).isPresent();
+        return decision.word().isPresent() && decision.word().get() == word;
     }
 
     /** Whether there is more than noise alone makes. */

@@ -1,13 +1,13 @@
 package jawread.core.assess;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.form.Ellipse;
 import jawread.core.form.FeatureForm;
@@ -88,13 +88,7 @@ public record MeasuredForm(
             Rules rules) {
         List<Level> levels = layout.levels();
         List<Axis> axes = layout.axes();
-        Map<Crossing, FormPlace> at = worn.stream()
-                .collect(Collectors.toMap(place -> Crossing.of(place.place()), place -> place, (one, same) -> one));
-        List<List<Optional<FormPlace>>> places = levels.stream()
-                .map(level -> axes.stream()
-                        .map(axis -> Optional.ofNullable(at.get(Crossing.of(level.name(), axis.degrees()))))
-                        .toList())
-                .toList();
+        List<List<Optional<FormPlace>>> places = byCrossing(levels, axes, worn);
         var sizes = new FormSizes(
                 levels.stream().map(Level::depth).toList(),
                 axes.stream().map(Axis::degrees).toList(),
@@ -123,6 +117,23 @@ public record MeasuredForm(
                 deviation,
                 resolution,
                 CriticalRange.of(2, largest(worn.stream().map(FormPlace::spread).toList()), resolution));
+    }
+
+    private static List<List<Optional<FormPlace>>> byCrossing(
+            List<Level> levels, List<Axis> axes, List<FormPlace> worn) {
+        var at = new HashMap<Crossing, FormPlace>();
+        for (FormPlace place : worn) {
+            at.putIfAbsent(Crossing.of(place.place()), place);
+        }
+        var places = new ArrayList<List<Optional<FormPlace>>>(levels.size());
+        for (Level level : levels) {
+            var across = new ArrayList<Optional<FormPlace>>(axes.size());
+            for (Axis axis : axes) {
+                across.add(Optional.ofNullable(at.get(Crossing.of(level.name(), axis.degrees()))));
+            }
+            places.add(List.copyOf(across));
+        }
+        return List.copyOf(places);
     }
 
     FormLayout layout() {

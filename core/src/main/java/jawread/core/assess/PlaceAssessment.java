@@ -38,6 +38,16 @@ public record PlaceAssessment(
                 new Doubts(feature, log, counted, size.contradiction(), median).all());
     }
 
+    /** Of one held against all there is already, where at most the median of the other places is another now. */
+    PlaceAssessment besideOthers(JudgedFeature feature, Optional<Length> median) {
+        if (beside.equals(median)) {
+            return this;
+        }
+        boolean isFree =
+                doubts.isEmpty() && new Doubts(feature, log, counted, size.contradiction(), median).areRepeatsNear();
+        return isFree ? new PlaceAssessment(place, log, counted, size, median, doubts) : doubted(feature, median);
+    }
+
     /** The readings that count: those not struck. */
     public List<Reading> standing() {
         return counted.readings();
@@ -118,15 +128,16 @@ public record PlaceAssessment(
      * @param usual the step of the limits
      */
     Optional<FormPlace> measured(Length usual) {
-        return value().value()
-                .filter(of -> !size.by().step().isZero())
-                .flatMap(of -> uncertainty()
-                        .map(known -> new FormPlace(
-                                place,
-                                of,
-                                known,
-                                resolution().orElse(usual),
-                                size.by().spread())));
+        return value().value().isEmpty()
+                        || size.by().step().isZero()
+                        || uncertainty().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new FormPlace(
+                        place,
+                        value().value().get(),
+                        uncertainty().get(),
+                        resolution().orElse(usual),
+                        size.by().spread()));
     }
 
     /** The step it is shown by: the coarsest of the readings that its value rests on; empty before the first reading, and without a scale. */
@@ -146,12 +157,12 @@ public record PlaceAssessment(
     /** How far beyond the nearer limit, negative within; of no size farther in than any. */
     public Length beyond(Limits limits) {
         Length farIn = Length.ofPicometres(Long.MIN_VALUE / 4);
-        return value().value()
-                .map(of -> {
-                    Length below = limits.low().map(low -> low.minus(of)).orElse(farIn);
-                    Length above = limits.high().map(high -> of.minus(high)).orElse(farIn);
-                    return below.compareTo(above) > 0 ? below : above;
-                })
-                .orElse(farIn);
+        if (value().value().isEmpty()) {
+            return farIn;
+        }
+        Length of = value().value().get();
+        Length below = limits.low().isPresent() ? limits.low().get().minus(of) : farIn;
+        Length above = limits.high().isPresent() ? of.minus(limits.high().get()) : farIn;
+        return below.larger(above);
     }
 }

@@ -57,9 +57,11 @@ public record PlaceLog(
 
     /** Why the walk asks for the place no more; empty while it does. */
     public Optional<PlaceMark> skip() {
-        return placeMarks.stream()
-                .filter(PlaceMark::isOfTheWalk)
-                .reduce((before, last) -> last)
-                .filter(mark -> mark.kind() == PlaceMark.Kind.SKIP);
+        return placeMarks.isEmpty()
+                ? Optional.empty()
+                : placeMarks.stream()
+                        .filter(PlaceMark::isOfTheWalk)
+                        .reduce((before, last) -> last)
+                        .filter(mark -> mark.kind() == PlaceMark.Kind.SKIP);
     }
 }

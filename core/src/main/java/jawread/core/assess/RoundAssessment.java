@@ -1,6 +1,6 @@
 package jawread.core.assess;
 
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -39,36 +39,10 @@ public record RoundAssessment(
     static RoundAssessment of(
             JudgedFeature feature, long part, FeatureLog log, Round round, Optional<RoundAssessment> before) {
         List<Place> there = feature.feature().places(part);
-        List<PlaceAssessment> sized = IntStream.range(0, there.size())
-                .mapToObj(at -> {
-                    PlaceLog read = log.at(round.number(), there.get(at).key());
-                    return before.flatMap(of -> of.sameAt(at, there.get(at), read))
-                            .orElseGet(() -> PlaceAssessment.sized(feature, there.get(at), read));
-                })
-                .toList();
-        // What a hand found worn differs from the others by what it is, and so do sections of what runs out or is bent.
-        boolean areAlike = feature.kind() != FeatureKind.RUNOUT;
-        List<Optional<Length>> beside = References.besideEach(sized.stream()
-                .map(place -> place.value()
-                        .value()
-                        .filter(size -> areAlike && !place.place().isByHand()))
-                .toList());
-        List<PlaceAssessment> places = IntStream.range(0, sized.size())
-                .mapToObj(at -> {
-                    PlaceAssessment place = sized.get(at);
-                    Optional<Length> others = beside.get(at)
-                            .filter(size -> areAlike && !place.place().isByHand());
-                    boolean holds = before.filter(of -> of.isAt(at, place)).isPresent()
-                            && place.beside().equals(others);
-                    return holds ? place : place.doubted(feature, others);
-                })
-                .toList();
+        List<PlaceAssessment> places = doubted(feature, sized(feature, there, log, round, before), before);
         SizeVerdict worst = SizeVerdict.worstOf(
                 places.stream().map(PlaceAssessment::verdict).toList());
-        Limits limits = feature.limits();
-        Optional<PlaceAssessment> deciding = places.stream()
-                .filter(place -> place.verdict() == worst)
-                .max(Comparator.comparing(place -> place.beyond(limits)));
+        Optional<PlaceAssessment> deciding = farthest(places, worst, feature.limits());
         Optional<MeasuredForm> form = form(feature, there, places, before);
         boolean isWhole = places.stream()
                 .allMatch(place ->
@@ -84,6 +58,41 @@ public record RoundAssessment(
         return new RoundAssessment(feature.feature(), round, places, wanting, worst, deciding, form, verdict, isBegun);
     }
 
+    private static List<PlaceAssessment> sized(
+            JudgedFeature feature, List<Place> there, FeatureLog log, Round round, Optional<RoundAssessment> before) {
+        var sized = new ArrayList<PlaceAssessment>(there.size());
+        for (int at = 0; at < there.size(); at++) {
+            Place place = there.get(at);
+            PlaceLog read = log.at(round.number(), place.key());
+            sized.add(
+                    before.isPresent() && before.get().isSameAt(at, place, read)
+                            ? before.get().places.get(at)
+                            : PlaceAssessment.sized(feature, place, read));
+        }
+        return sized;
+    }
+
+    private static List<PlaceAssessment> doubted(
+            JudgedFeature feature, List<PlaceAssessment> sized, Optional<RoundAssessment> before) {
+        // What a hand found worn differs from the others by what it is, and so do sections of what runs out or is bent.
+        boolean areAlike = feature.kind() != FeatureKind.RUNOUT;
+        var values = new ArrayList<Optional<Length>>(sized.size());
+        for (PlaceAssessment place : sized) {
+            values.add(areAlike && !place.place().isByHand() ? place.value().value() : Optional.empty());
+        }
+        List<Optional<Length>> beside = References.besideEach(values);
+        var places = new ArrayList<PlaceAssessment>(sized.size());
+        for (int at = 0; at < sized.size(); at++) {
+            PlaceAssessment place = sized.get(at);
+            Optional<Length> others = areAlike && !place.place().isByHand() ? beside.get(at) : Optional.empty();
+            places.add(
+                    before.isPresent() && before.get().isAt(at, place)
+                            ? place.besideOthers(feature, others)
+                            : place.doubted(feature, others));
+        }
+        return List.copyOf(places);
+    }
+
     private boolean isLaidOutAs(List<Place> there) {
         return IntStream.range(0, Math.max(there.size(), places.size()))
                 .allMatch(at -> at < there.size()
@@ -91,18 +100,33 @@ public record RoundAssessment(
                         && there.get(at) == places.get(at).place());
     }
 
+    /** Of those with a verdict, the one that lies farthest beyond its limits, or the least within them; of two alike the first. */
+    private static Optional<PlaceAssessment> farthest(List<PlaceAssessment> places, SizeVerdict of, Limits limits) {
+        Optional<PlaceAssessment> farthest = Optional.empty();
+        Length beyond = Length.ZERO;
+        for (PlaceAssessment place : places) {
+            if (place.verdict() == of) {
+                Length by = place.beyond(limits);
+                if (farthest.isEmpty() || by.compareTo(beyond) > 0) {
+                    farthest = Optional.of(place);
+                    beyond = by;
+                }
+            }
+        }
+        return farthest;
+    }
+
     private boolean isAt(int at, PlaceAssessment place) {
         return at < places.size() && places.get(at) == place;
     }
 
-    private Optional<PlaceAssessment> sameAt(int at, Place place, PlaceLog log) {
+    private boolean isSameAt(int at, Place place, PlaceLog log) {
         if (at >= places.size()) {
-            return Optional.empty();
+            return false;
         }
         PlaceAssessment before = places.get(at);
-        boolean isSame = (before.place() == place || before.place().equals(place))
+        return (before.place() == place || before.place().equals(place))
                 && (before.log() == log || before.log().equals(log));
-        return isSame ? Optional.of(before) : Optional.empty();
     }
 
     private static Optional<MeasuredForm> form(

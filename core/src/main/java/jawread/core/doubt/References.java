@@ -1,5 +1,6 @@
 package jawread.core.doubt;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -66,21 +67,23 @@ public final class References {
      */
     public static List<Optional<Length>> besideEach(List<Optional<Length>> values) {
         List<Length> sorted = values.stream().flatMap(Optional::stream).sorted().toList();
-        return values.stream()
-                .map(own -> {
-                    int others = sorted.size() - (own.isPresent() ? 1 : 0);
-                    if (others < FEWEST_PLACES) {
-                        return Optional.<Length>empty();
-                    }
-                    int at = own.map(value -> Collections.binarySearch(sorted, value))
-                            .orElse(sorted.size());
-                    Length upper = sorted.get(without(at, others / 2));
-                    return Optional.of(
-                            others % 2 == 1
-                                    ? upper
-                                    : Length.meanOf(List.of(sorted.get(without(at, others / 2 - 1)), upper)));
-                })
-                .toList();
+        var beside = new ArrayList<Optional<Length>>(values.size());
+        for (Optional<Length> own : values) {
+            beside.add(
+                    own.isPresent()
+                            ? medianWithout(Collections.binarySearch(sorted, own.get()), sorted.size() - 1, sorted)
+                            : medianWithout(sorted.size(), sorted.size(), sorted));
+        }
+        return List.copyOf(beside);
+    }
+
+    private static Optional<Length> medianWithout(int at, int others, List<Length> sorted) {
+        if (others < FEWEST_PLACES) {
+            return Optional.empty();
+        }
+        Length upper = sorted.get(without(at, others / 2));
+        return Optional.of(
+                others % 2 == 1 ? upper : Length.meanOf(List.of(sorted.get(without(at, others / 2 - 1)), upper)));
     }
 
     /** Which of the sorted values is the nth once one is taken out. */

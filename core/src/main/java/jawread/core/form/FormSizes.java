@@ -57,6 +57,9 @@ public record FormSizes(List<Optional<Length>> depths, List<BigDecimal> degrees,
     }
 
     private void add(int section, int axis, List<At> measured) {
-        sizes.get(section).get(axis).ifPresent(size -> measured.add(new At(section, axis, size)));
+        Optional<Length> size = sizes.get(section).get(axis);
+        if (size.isPresent()) {
+            measured.add(new At(section, axis, size.get()));
+        }
     }
 }
