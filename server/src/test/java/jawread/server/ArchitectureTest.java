@@ -89,6 +89,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.report..")
             .layer("records")
             .definedBy("jawread.server.records..")
+            .layer("jobfile")
+            .definedBy("jawread.server.jobfile..")
             .layer("exchange")
             .definedBy("jawread.server.exchange..")
             .layer("calc")
@@ -111,12 +113,13 @@ class ArchitectureTest {
                     "ready",
                     "exchange",
                     "demo",
-                    "records")
+                    "records",
+                    "jobfile")
             .whereLayer("versions")
             .mayOnlyBeAccessedByLayers(
                     "journal", "access", "settings", "drawer", "job", "choosing", "measure", "judgement", "records")
             .whereLayer("tables")
-            .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange", "records")
+            .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange", "records", "jobfile")
             .whereLayer("chain")
             .mayOnlyBeAccessedByLayers("journal", "exchange", "start")
             .whereLayer("journal")
@@ -137,7 +140,8 @@ class ArchitectureTest {
                     "series",
                     "demo",
                     "practice",
-                    "records")
+                    "records",
+                    "jobfile")
             .whereLayer("door")
             .mayOnlyBeAccessedByLayers(
                     "access", "settings", "drawer", "comparator", "measure", "plan", "judgement", "ready", "practice")
@@ -164,7 +168,8 @@ class ArchitectureTest {
                     "start",
                     "practice",
                     "report",
-                    "records")
+                    "records",
+                    "jobfile")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers(
                     "drawer",
@@ -180,7 +185,8 @@ class ArchitectureTest {
                     "series",
                     "demo",
                     "report",
-                    "records")
+                    "records",
+                    "jobfile")
             .whereLayer("live")
             .mayOnlyBeAccessedByLayers(
                     "drawer",
@@ -231,7 +237,8 @@ class ArchitectureTest {
                     "series",
                     "demo",
                     "report",
-                    "records")
+                    "records",
+                    "jobfile")
             .whereLayer("identity")
             .mayOnlyBeAccessedByLayers("measure", "judgement", "series", "demo")
             .whereLayer("choosing")
@@ -243,7 +250,7 @@ class ArchitectureTest {
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("judgement")
-            .mayOnlyBeAccessedByLayers("ready", "pairing", "series", "report", "records")
+            .mayOnlyBeAccessedByLayers("ready", "pairing", "series", "report", "records", "jobfile")
             .whereLayer("tabular")
             .mayOnlyBeAccessedByLayers("report")
             .whereLayer("paper")
@@ -251,6 +258,8 @@ class ArchitectureTest {
             .whereLayer("report")
             .mayOnlyBeAccessedByLayers("records")
             .whereLayer("records")
+            .mayOnlyBeAccessedByLayers("jobfile")
+            .whereLayer("jobfile")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("ready")
             .mayNotBeAccessedByAnyLayer()

@@ -13,6 +13,7 @@ import java.security.cert.X509Certificate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLEngine;
 import javax.net.ssl.TrustManager;
@@ -61,6 +62,11 @@ public final class RunningServer implements ParameterResolver {
             this.ansa = ansa;
         }
 
+        private Server(ConfigurableApplicationContext context, Function<Server, String> ticket) {
+            this.context = context;
+            this.ansa = ticket.apply(this);
+        }
+
         private static Server start() {
             try {
                 return open(Files.createTempDirectory("jawread-test"));
@@ -79,13 +85,24 @@ public final class RunningServer implements ParameterResolver {
             return new Server(run(data, more), "");
         }
 
+        /** A shop that nothing stands in yet; its first person is put on the list, and stands at the screen. */
+        public static Server empty(Path data, String first) {
+            return new Server(started(data, List.of()), server -> {
+                server.post("/api/people", Map.of("name", first, "does", "turner"));
+                return server.ticketOf(1);
+            });
+        }
+
         private static ConfigurableApplicationContext run(Path data, String... more) {
-            var arguments = new ArrayList<>(List.of(
-                    "--spring.profiles.active=demo",
-                    "--server.port=0",
-                    "--jawread.data=" + data,
-                    "--logging.level.jawread=warn"));
+            var arguments = new ArrayList<>(List.of("--spring.profiles.active=demo"));
             arguments.addAll(List.of(more));
+            return started(data, arguments);
+        }
+
+        private static ConfigurableApplicationContext started(Path data, List<String> more) {
+            var arguments = new ArrayList<>(
+                    List.of("--server.port=0", "--jawread.data=" + data, "--logging.level.jawread=warn"));
+            arguments.addAll(more);
             return new SpringApplication(JawReadApplication.class, Trouble.class).run(arguments.toArray(String[]::new));
         }
 

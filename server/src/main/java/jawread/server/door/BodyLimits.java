@@ -29,9 +29,12 @@ class BodyLimits extends OncePerRequestFilter {
     /** A plan of 2000 features, typed in full, is half of it. */
     private static final int MOST_BYTES = 1_000_000;
 
-    /** Where files are taken, and of how many bytes at most: a report of a long job, a picture. */
-    private static final Map<String, Integer> FILES =
-            Map.of("/api/records/check", 16_000_000, "/api/shop/mark", 4_000_000);
+    /** Where files are taken, and of how many bytes at most: a report of a long job, a picture, a job whole. */
+    private static final Map<String, Integer> FILES = Map.of(
+            "/api/records/check", 16_000_000,
+            "/api/shop/mark", 4_000_000,
+            "/api/job-files", 64_000_000,
+            "/api/job-files/look", 64_000_000);
 
     private static final long LONGEST_NS = TimeUnit.SECONDS.toNanos(20);
 

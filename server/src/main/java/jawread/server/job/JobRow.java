@@ -18,6 +18,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import jawread.core.length.LengthUnit;
 import jawread.server.journal.Trailed;
 import jawread.server.settings.Setting;
@@ -29,6 +30,9 @@ class JobRow implements Trailed {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
+    @Column(name = "job_key", nullable = false, updatable = false)
+    private UUID key;
 
     @Column(nullable = false)
     private String name;
@@ -78,6 +82,7 @@ class JobRow implements Trailed {
     protected JobRow() {}
 
     JobRow(JobHead head, Map<String, String> settings, boolean demonstration, Instant openedAt) {
+        this.key = UUID.randomUUID();
         write(head);
         this.settings.putAll(settings);
         this.demonstration = demonstration;

@@ -4,7 +4,9 @@ import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import jawread.server.chain.Line;
+import jawread.server.chain.ToldRows.Touched;
 import jawread.server.journal.Trailed.Under;
 import jawread.server.storage.Locks;
 import org.springframework.stereotype.Service;
@@ -35,6 +37,17 @@ public class Journal {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public long write(long jobId, What what) {
+        return write(jobId, what, 1);
+    }
+
+    /**
+     * The same for so many things at once, by one line that bears the last of their numbers.
+     *
+     * @param numbers how many are taken, 1 or more
+     * @return the last of them
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public long write(long jobId, What what, long numbers) {
         if (!locks.holdsWhatChanges(jobId)) {
             throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
         }
@@ -42,7 +55,7 @@ public class Journal {
         if (what == What.DRAWER) {
             done.foundSince = Instant.EPOCH;
         }
-        return lines.next(done, jobId, what).seq();
+        return lines.next(done, jobId, what, numbers).seq();
     }
 
     /**
@@ -61,7 +74,17 @@ public class Journal {
     /** What happened in no job, and that nothing measured rests on: somebody practised, a report was issued. Nobody else writes what it is decided by. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void besides(What what) {
-        lines.next(ThisTransaction.current(), Line.SHOP, what);
+        lines.next(ThisTransaction.current(), Line.SHOP, what, 1);
+    }
+
+    /**
+     * A row that was written without its entity, for there were thousands: the lines that end this transaction tell of it as of any other.
+     *
+     * @param key its columns, in the order of the table's key, and what they hold
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void wrote(String table, Map<String, Object> key) {
+        ThisTransaction.current().touched.add(new Touched(table, key));
     }
 
     /**

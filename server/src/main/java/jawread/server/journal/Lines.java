@@ -56,8 +56,8 @@ class Lines {
         this.locks = locks;
     }
 
-    /** Takes the next number, and that in the job. */
-    Line next(ThisTransaction done, long job, What what) {
+    /** Takes the next number, and so many in the job; it bears the last of these. */
+    Line next(ThisTransaction done, long job, What what, long numbers) {
         if (done.lastId < 0) {
             locks.journalIsLast();
             database.query("SELECT last_id, last_sha256 FROM journal_head FOR UPDATE", row -> {
@@ -65,11 +65,15 @@ class Lines {
                 done.lastDigest = row.getString(2);
             });
         }
-        long own = done.lines.stream().filter(line -> line.job() == job).count();
+        long last = done.lines.stream()
+                .filter(line -> line.job() == job)
+                .mapToLong(Line::seq)
+                .max()
+                .orElseGet(() -> lastOf(job));
         var line = new Line(
                 ++done.lastId,
                 job,
-                lastOf(job) + own + 1,
+                last + numbers,
                 what.name(),
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
                 ByWhom.person());
@@ -97,7 +101,7 @@ class Lines {
             }
             List<Map<String, Object>> parts = ToldRows.inParts(rows);
             while (done.lines.isEmpty() || done.lines.size() < parts.size()) {
-                next(done, Line.SHOP, What.SHOP);
+                next(done, Line.SHOP, What.SHOP, 1);
             }
             String last = done.lastDigest;
             // The last lines tell of the rows; those before them only say that something happened to their jobs.

@@ -127,6 +127,16 @@ public record Column(String name, Form form) {
             }
         };
 
+        /** What {@link #read} has made, as {@link #write} writes it. */
+        public Object asWritten(Object value) {
+            return switch (this) {
+                case SMALL_NUMBER, TRUTH -> value;
+                case MOMENT -> ((OffsetDateTime) value).toInstant().toString();
+                case DECIMAL -> ((BigDecimal) value).toPlainString();
+                default -> value.toString();
+            };
+        }
+
         /** Of a cell that is not empty. */
         abstract Object write(ResultSet row, int index) throws SQLException;
 

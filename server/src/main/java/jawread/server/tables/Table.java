@@ -89,6 +89,11 @@ public record Table(String name, List<Column> columns, List<String> key) {
         asked(connection, "SELECT " + names() + " FROM " + name + " WHERE " + which + orderByKey(), with);
     }
 
+    /** The same of some of them, in another order. @param order columns, with a comma between */
+    public void eachOrdered(Connection connection, String which, String order, WithRow with) throws SQLException {
+        asked(connection, "SELECT " + names() + " FROM " + name + " WHERE " + which + " ORDER BY " + order, with);
+    }
+
     private String orderByKey() {
         return key.isEmpty() ? "" : " ORDER BY " + String.join(", ", key);
     }

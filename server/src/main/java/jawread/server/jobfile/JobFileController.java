@@ -1,0 +1,72 @@
+package jawread.server.jobfile;
+
+import static jawread.server.access.Allowed.To.ANYONE;
+import static jawread.server.access.Allowed.To.MEASURES;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.sql.SQLException;
+import java.util.Set;
+import jawread.server.access.Allowed;
+import jawread.server.access.ScreenTickets;
+import jawread.server.job.Jobs;
+import jawread.server.jobfile.JobFileView.JobArrivedView;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Whole jobs as files, out and in. */
+@RestController
+@RequestMapping("/api")
+class JobFileController {
+    private final JobFiles files;
+    private final ScreenTickets tickets;
+    private final Jobs jobs;
+
+    JobFileController(JobFiles files, ScreenTickets tickets, Jobs jobs) {
+        this.files = files;
+        this.tickets = tickets;
+        this.jobs = jobs;
+    }
+
+    /** A job whole, as canonical JSON: see docs/schema/job-1.json. */
+    @Allowed(ANYONE)
+    @GetMapping(path = "/jobs/{job}/job.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    void write(@PathVariable long job, HttpServletResponse response) throws IOException, SQLException {
+        jobs.job(job);
+        response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"job-" + job + ".json\"");
+        files.write(job, response.getOutputStream());
+    }
+
+    /** What a file of a job holds; nothing of it is kept. */
+    @Allowed(ANYONE)
+    @PostMapping(path = "/job-files/look", consumes = MediaType.APPLICATION_JSON_VALUE)
+    JobFileView look(@RequestBody byte[] file) {
+        return files.look(file);
+    }
+
+    /**
+     * Keeps what of it is not here yet, all or nothing; the same file again keeps nothing.
+     *
+     * @param same gauges, masters and people of it that are those of this shop by the same name: {@code gauge:M3}
+     * @param other those that are not, and get another name
+     */
+    @Allowed(MEASURES)
+    @PostMapping(path = "/job-files", consumes = MediaType.APPLICATION_JSON_VALUE)
+    JobArrivedView bringIn(
+            @RequestBody byte[] file,
+            @RequestParam(defaultValue = "") Set<String> same,
+            @RequestParam(defaultValue = "") Set<String> other,
+            HttpServletRequest request) {
+        return files.bringIn(file, same, other, tickets.whoStandsAt(request));
+    }
+}
