@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
@@ -23,9 +22,8 @@ final class JobFileWriter {
      * @param home the shop that it was measured in
      * @param signed what was signed of it, here and elsewhere, as it stands in the file
      */
-    static void write(Connection connection, long job, String home, List<Map<String, Object>> signed, OutputStream to)
+    static void write(JobRows rows, String home, List<Map<String, Object>> signed, OutputStream to)
             throws SQLException {
-        JobRows rows = JobRows.of(connection, job);
         Map<String, SectionWriter> members = new TreeMap<>();
         var writer = new JobFileWriter(to);
         members.put("edition", () -> writer.text(Integer.toString(JobFile.EDITION)));

@@ -15,15 +15,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import jawread.server.access.Person;
+import jawread.server.job.Jobs;
 import jawread.server.jobfile.JobFile.NotAJob;
 import jawread.server.jobfile.JobFileView.JobArrivedView;
 import jawread.server.jobfile.NamedAlike.Pair;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
-import jawread.server.judgement.BenchOverview;
+import jawread.server.judgement.Judgements;
 import jawread.server.records.SignedInFile;
 import jawread.server.records.SignedInFile.NotSigned;
 import jawread.server.settings.Setting;
@@ -50,18 +52,22 @@ class JobFiles {
     private final JdbcTemplate database;
     private final ShopSettings settings;
     private final SignedInFile signed;
-    private final BenchOverview bench;
+    private final Jobs jobs;
+    private final Judgements judgements;
     private final Journal journal;
     private final Locks locks;
     private final Clock clock;
     private final Words words;
+    /** The same as long as the program runs. */
+    private volatile Map<String, Table> tables;
 
     JobFiles(
             DataSource shop,
             JdbcTemplate database,
             ShopSettings settings,
             SignedInFile signed,
-            BenchOverview bench,
+            Jobs jobs,
+            Judgements judgements,
             Journal journal,
             Locks locks,
             Clock clock,
@@ -70,7 +76,8 @@ class JobFiles {
         this.database = database;
         this.settings = settings;
         this.signed = signed;
-        this.bench = bench;
+        this.jobs = jobs;
+        this.judgements = judgements;
         this.journal = journal;
         this.locks = locks;
         this.clock = clock;
@@ -83,7 +90,7 @@ class JobFiles {
         List<Map<String, Object>> records = signed.of(job, settings.of(Setting.SHOP_NAME));
         try (var connection = shop.getConnection();
                 var then = Snapshot.of(connection)) {
-            JobFileWriter.write(then.connection(), job, home, records, to);
+            JobFileWriter.write(JobRows.of(then.connection(), tables(then.connection()), job), home, records, to);
         }
     }
 
@@ -104,7 +111,7 @@ class JobFiles {
     }
 
     private JobFileView look(JobFile file, Connection connection) throws SQLException {
-        Map<String, Table> tables = JobRows.tables(connection);
+        Map<String, Table> tables = tables(connection);
         List<Section> sections = Section.all(tables);
         file.refuseOtherSections(sections);
         Optional<Long> here = here(key(file));
@@ -138,6 +145,13 @@ class JobFiles {
                                         "home", row.path("home").asString(""),
                                         "revision", row.path("revision").asInt(0))))
                         .toList());
+    }
+
+    private Map<String, Table> tables(Connection connection) throws SQLException {
+        if (tables == null) {
+            tables = Table.all(connection).stream().collect(Collectors.toMap(Table::name, Function.identity()));
+        }
+        return tables;
     }
 
     private static int count(JobFile file, List<Section> sections, String table) {
@@ -216,7 +230,7 @@ class JobFiles {
     JobArrivedView bringIn(byte[] bytes, Set<String> same, Set<String> other, Person person) {
         JobFile file = read(bytes);
         return database.execute((ConnectionCallback<JobArrivedView>) connection -> refusing(() -> {
-            Map<String, Table> tables = JobRows.tables(connection);
+            Map<String, Table> tables = tables(connection);
             List<Section> sections = Section.all(tables);
             file.refuseOtherSections(sections);
             locks.settings();
@@ -236,7 +250,7 @@ class JobFiles {
             in.after(lastSeq(job));
             ours.forEach(pair -> in.isHere(pair.section().table(), pair.inFile(), pair.here()));
             if (here.isPresent()) {
-                JobRows rows = JobRows.of(connection, job);
+                JobRows rows = JobRows.of(connection, tables, job);
                 sections.stream()
                         .filter(section -> !OF_THE_SHOP.contains(section.table()))
                         .forEach(section -> rows.numbersHere(section.table())
@@ -341,7 +355,7 @@ class JobFiles {
     /** That it can be opened: rows that each are sound may still make no job together. */
     private void judged(long job) {
         try {
-            bench.of(job);
+            jobs.plansOf(jobs.job(job)).forEach(judgements::of);
         } catch (Refused refused) {
             throw refused;
         } catch (RuntimeException none) {

@@ -9,8 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import jawread.server.tables.CanonicalJson;
 import jawread.server.tables.Column;
 import jawread.server.tables.Table;
@@ -24,21 +22,18 @@ final class JobRows {
     /** By table: what each number of the shop is in the file. */
     private final Map<String, Map<Long, Integer>> numbers = new HashMap<>();
 
-    private JobRows(Connection connection, long job) throws SQLException {
+    private JobRows(Connection connection, Map<String, Table> tables, long job) {
         this.connection = connection;
         this.job = job;
-        this.tables = tables(connection);
+        this.tables = tables;
         this.sections = Section.all(tables);
     }
 
-    static JobRows of(Connection connection, long job) throws SQLException {
-        var rows = new JobRows(connection, job);
+    /** @param tables of the shop, by name */
+    static JobRows of(Connection connection, Map<String, Table> tables, long job) throws SQLException {
+        var rows = new JobRows(connection, tables, job);
         rows.count();
         return rows;
-    }
-
-    static Map<String, Table> tables(Connection connection) throws SQLException {
-        return Table.all(connection).stream().collect(Collectors.toMap(Table::name, Function.identity()));
     }
 
     private void count() throws SQLException {

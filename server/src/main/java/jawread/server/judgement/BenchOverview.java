@@ -51,12 +51,6 @@ public class BenchOverview {
         return new BenchView(jobs.open().stream().map(this::job).toList());
     }
 
-    /** One job of it. Refuses an unknown one with 404. */
-    @Transactional(readOnly = true)
-    public BenchJob of(long job) {
-        return job(jobs.job(job));
-    }
-
     private BenchJob job(Job job) {
         List<JudgedPlan> plans = jobs.plansOf(job).stream().map(judgements::of).toList();
         List<FeatureAssessment> all =

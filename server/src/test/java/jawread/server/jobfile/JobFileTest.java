@@ -2,17 +2,25 @@ package jawread.server.jobfile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
 import java.net.URLEncoder;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
+import jawread.server.access.People;
+import jawread.server.access.Person;
 import jawread.server.chain.Verification;
+import jawread.server.tables.Table;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -20,11 +28,21 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.ConnectionCallback;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The demonstration's jobs go out as files, into an empty shop, and out again. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class JobFileTest {
+    /** Of a thousand, the longest would take most of the time. */
+    private static final int LONGEST_MADE_UP = 60_000;
+
     @TempDir
     static Path from;
 
@@ -131,5 +149,155 @@ class JobFileTest {
         try (var connection = other.bean(javax.sql.DataSource.class).getConnection()) {
             assertThat(Verification.of(connection).misfits()).isEmpty();
         }
+    }
+
+    private static String changed(String file, String of, String to) {
+        assertThat(file).contains(of);
+        return file.replace(of, to);
+    }
+
+    private static String pump() {
+        return file(
+                weir,
+                Walk.named(weir.get("/api/bench").json().path("jobs"), "Three-throw pump")
+                        .path("id")
+                        .asLong());
+    }
+
+    /** What is refused says where and what, and leaves nothing behind. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            cut short                     | job-file-broken          | line 1
+            not JSON at all               | job-file-broken          | line 1, column
+            another format                | job-file-none            | jaw-read-job
+            a newer edition               | job-file-edition         | edition 7
+            a section too many            | job-file-section-unknown | surprises
+            a section missing             | job-file-section-missing | soakings
+            a row with another member     | job-file-row             | In readings, row 1
+            a length that is none         | job-file-row             | rawPm
+            a time that is none           | job-file-row             | takenAt
+            a gauge that is not there     | job-file-row             | gauge
+            a round of no part            | job-file-row             | round
+            a kind that nobody knows      | job-file-not-judged      | make no job together
+            a text with a bell            | job-file-row             | name
+            the same member twice         | job-file-broken          | line
+            """)
+    @Order(5)
+    void a_damaged_file_is_refused_with_where_and_what(String how, String code, String says) {
+        int before = jobs(other).size();
+        String file = MadeUpJobs.withOtherKeys(pump(), new Random(5));
+        String bad = switch (how) {
+            case "cut short" -> file.substring(0, file.length() / 2);
+            case "not JSON at all" -> "part;size\r\n1;2";
+            case "another format" -> changed(file, "\"format\":\"jaw-read-job\"", "\"format\":\"other\"");
+            case "a newer edition" -> changed(file, "\"edition\":1", "\"edition\":7");
+            case "a section too many" -> changed(file, "\"edition\":1", "\"edition\":1,\"surprises\":[]");
+            case "a section missing" -> changed(file, "\"soakings\":[]", "\"soakings\":7");
+            case "a row with another member" -> changed(file, "\"readings\":[{", "\"readings\":[{\"colour\":\"red\",");
+            case "a length that is none" -> file.replaceFirst("\"rawPm\":\"\\d+\"", "\"rawPm\":\"a lot\"");
+            case "a time that is none" -> file.replaceFirst("\"takenAt\":\"[^\"]+\"", "\"takenAt\":\"yesterday\"");
+            case "a gauge that is not there" ->
+                file.replaceFirst("\"gauge\":\\d+,\"gaugeState\"", "\"gauge\":999,\"gaugeState\"");
+            case "a round of no part" ->
+                file.replaceFirst("\"round\":\"[^\"]+\",\"seq\"", "\"round\":\"" + UUID.randomUUID() + "\",\"seq\"");
+            case "a kind that nobody knows" -> changed(file, "\"kind\":\"BORE\"", "\"kind\":\"TELESCOPE\"");
+            case "a text with a bell" ->
+                file.replaceFirst("\"name\":\"Three-throw pump\"", "\"name\":\"Three\\\\u0007throw\"");
+            case "the same member twice" -> changed(file, "\"edition\":1", "\"edition\":1,\"edition\":1");
+            default -> throw new IllegalArgumentException(how);
+        };
+
+        Answer answer = bringIn(other, bad);
+
+        assertThat(answer.status()).as(answer.text()).isEqualTo(422);
+        assertThat(answer.code()).as(answer.sentence()).isEqualTo(code);
+        assertThat(answer.sentence()).contains(says);
+        assertThat(jobs(other)).hasSize(before);
+    }
+
+    @Test
+    @Order(6)
+    void what_the_shop_knows_by_the_same_name_is_asked_about() {
+        String file = MadeUpJobs.withOtherKeys(pump(), new Random(6));
+
+        Answer unsaid = send(other, "/api/job-files", file);
+
+        assertThat(unsaid.status()).isEqualTo(409);
+        assertThat(unsaid.code()).isEqualTo("job-file-undecided");
+        assertThat(unsaid.sentence()).contains("Ansa", "ring 3.25 in", "M4");
+    }
+
+    @Test
+    @Order(7)
+    void a_known_uuid_that_says_something_else_is_refused() {
+        String file = pump();
+        String bad = file.replaceFirst("\"typed\":\"3", "\"typed\":\"4");
+
+        Answer answer = bringIn(other, bad);
+
+        assertThat(answer.code()).isEqualTo("job-file-other-body");
+        assertThat(answer.sentence()).contains("In readings, row ");
+    }
+
+    @Test
+    @Order(8)
+    void what_was_read_since_comes_along_and_nothing_twice() {
+        var walk = new Walk(weir, "shaft 2", "body Ø 32 h9");
+        Answer kept = walk.keep(walk.typed(0, "31.960"));
+        assertThat(kept.status()).as(kept.text()).isLessThan(300);
+        String file = file(
+                weir,
+                Walk.named(weir.get("/api/bench").json().path("jobs"), "New idler shafts")
+                        .path("id")
+                        .asLong());
+
+        assertThat(look(other, file).json().path("state").asString()).isEqualTo("more");
+        JsonNode more = bringIn(other, file).json();
+        assertThat(more.path("state").asString()).isEqualTo("more");
+        assertThat(more.path("kept").asInt()).isPositive();
+        assertThat(bringIn(other, file).json().path("state").asString()).isEqualTo("again");
+    }
+
+    /** Each in a transaction that is taken back, so that the next finds an empty drawer. */
+    @Test
+    @Order(9)
+    void a_thousand_made_up_jobs_go_in_and_come_out_as_the_same_bytes() {
+        var made = new MadeUpJobs(
+                29,
+                jobs(weir).stream()
+                        .map(job -> file(weir, job.path("id").asLong()))
+                        .filter(file -> file.length() < LONGEST_MADE_UP)
+                        .toList());
+        Person kit = other.bean(People.class).byId(1);
+        JobFiles files = other.bean(JobFiles.class);
+        var transaction = new TransactionTemplate(other.bean(PlatformTransactionManager.class));
+        for (int i = 0; i < 1000; i++) {
+            String file = made.next();
+
+            String out = transaction.execute(status -> {
+                status.setRollbackOnly();
+                Set<String> people = Set.of("person:Ansa", "person:Bero", "person:Tilde", "person:Kit");
+                long job = files.bringIn(file.getBytes(StandardCharsets.UTF_8), people, Set.of(), kit)
+                        .job();
+                return written(job, home(file));
+            });
+
+            assertThat(out).isEqualTo(file);
+        }
+    }
+
+    /** As this transaction has it. */
+    private static String written(long job, String home) {
+        return other.bean(JdbcTemplate.class).execute((ConnectionCallback<String>) connection -> {
+            var to = new ByteArrayOutputStream();
+            Map<String, Table> tables =
+                    Table.all(connection).stream().collect(Collectors.toMap(Table::name, table -> table));
+            JobFileWriter.write(JobRows.of(connection, tables, job), home, List.of(), to);
+            return to.toString(StandardCharsets.UTF_8);
+        });
+    }
+
+    private static String home(String file) {
+        return new JsonMapper().readTree(file).path("home").asString();
     }
 }
