@@ -34,3 +34,27 @@ CREATE TRIGGER job_arrival_is_insert_only BEFORE UPDATE, DELETE ON job_arrival
     FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
 CREATE TRIGGER foreign_record_is_insert_only BEFORE UPDATE, DELETE ON foreign_record
     FOR EACH ROW CALL "jawread.server.measure.InsertOnly";
+
+-- A table of readings that was brought in: the same file again is told.
+CREATE TABLE table_arrival (
+    id        UUID PRIMARY KEY,
+    job_id    BIGINT                   NOT NULL REFERENCES job,
+    sha256    VARCHAR(64)              NOT NULL,
+    kept      INTEGER                  NOT NULL,
+    person_id BIGINT                   NOT NULL REFERENCES person,
+    made_at   TIMESTAMP WITH TIME ZONE NOT NULL
+);
+CREATE INDEX table_arrival_of_file ON table_arrival (sha256, job_id);
+
+-- What the columns under a head were taken for, the last time that somebody decided it.
+CREATE TABLE columns_chosen (
+    id        UUID PRIMARY KEY,
+    head      VARCHAR(64)              NOT NULL,
+    columns   VARCHAR(4000)            NOT NULL,
+    person_id BIGINT                   NOT NULL REFERENCES person,
+    made_at   TIMESTAMP WITH TIME ZONE NOT NULL
+);
+CREATE INDEX columns_chosen_of_head ON columns_chosen (head, made_at);
+
+CREATE TRIGGER table_arrival_is_insert_only BEFORE UPDATE, DELETE ON table_arrival
+    FOR EACH ROW CALL "jawread.server.measure.InsertOnly";

@@ -69,8 +69,12 @@ class ArchitectureTest {
             .definedBy("jawread.server.measure..")
             .layer("form")
             .definedBy("jawread.server.form..")
+            .layer("tabular")
+            .definedBy("jawread.server.tabular..")
             .layer("plan")
             .definedBy("jawread.server.plan..")
+            .layer("intake")
+            .definedBy("jawread.server.intake..")
             .layer("judgement")
             .definedBy("jawread.server.judgement..")
             .layer("ready")
@@ -81,8 +85,6 @@ class ArchitectureTest {
             .definedBy("jawread.server.series..")
             .layer("practice")
             .definedBy("jawread.server.practice..")
-            .layer("tabular")
-            .definedBy("jawread.server.tabular..")
             .layer("paper")
             .definedBy("jawread.server.paper..")
             .layer("report")
@@ -114,12 +116,13 @@ class ArchitectureTest {
                     "exchange",
                     "demo",
                     "records",
-                    "jobfile")
+                    "jobfile",
+                    "intake")
             .whereLayer("versions")
             .mayOnlyBeAccessedByLayers(
                     "journal", "access", "settings", "drawer", "job", "choosing", "measure", "judgement", "records")
             .whereLayer("tables")
-            .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange", "records", "jobfile")
+            .mayOnlyBeAccessedByLayers("chain", "journal", "access", "exchange", "records", "jobfile", "intake")
             .whereLayer("chain")
             .mayOnlyBeAccessedByLayers("journal", "exchange", "start")
             .whereLayer("journal")
@@ -141,7 +144,8 @@ class ArchitectureTest {
                     "demo",
                     "practice",
                     "records",
-                    "jobfile")
+                    "jobfile",
+                    "intake")
             .whereLayer("door")
             .mayOnlyBeAccessedByLayers(
                     "access", "settings", "drawer", "comparator", "measure", "plan", "judgement", "ready", "practice")
@@ -169,7 +173,8 @@ class ArchitectureTest {
                     "practice",
                     "report",
                     "records",
-                    "jobfile")
+                    "jobfile",
+                    "intake")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers(
                     "drawer",
@@ -186,7 +191,8 @@ class ArchitectureTest {
                     "demo",
                     "report",
                     "records",
-                    "jobfile")
+                    "jobfile",
+                    "intake")
             .whereLayer("live")
             .mayOnlyBeAccessedByLayers(
                     "drawer",
@@ -219,7 +225,8 @@ class ArchitectureTest {
                     "series",
                     "demo",
                     "practice",
-                    "report")
+                    "report",
+                    "intake")
             .whereLayer("comparator")
             .mayOnlyBeAccessedByLayers("measure", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("card")
@@ -238,7 +245,8 @@ class ArchitectureTest {
                     "demo",
                     "report",
                     "records",
-                    "jobfile")
+                    "jobfile",
+                    "intake")
             .whereLayer("identity")
             .mayOnlyBeAccessedByLayers("measure", "judgement", "series", "demo")
             .whereLayer("choosing")
@@ -246,13 +254,14 @@ class ArchitectureTest {
             .whereLayer("form")
             .mayOnlyBeAccessedByLayers("judgement", "pairing", "series", "report")
             .whereLayer("measure")
-            .mayOnlyBeAccessedByLayers("plan", "judgement", "ready", "pairing", "series", "demo", "practice", "records")
+            .mayOnlyBeAccessedByLayers(
+                    "plan", "judgement", "ready", "pairing", "series", "demo", "practice", "records", "intake")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("demo")
             .whereLayer("judgement")
             .mayOnlyBeAccessedByLayers("ready", "pairing", "series", "report", "records", "jobfile")
             .whereLayer("tabular")
-            .mayOnlyBeAccessedByLayers("report")
+            .mayOnlyBeAccessedByLayers("report", "plan", "intake")
             .whereLayer("paper")
             .mayOnlyBeAccessedByLayers("report", "records")
             .whereLayer("report")

@@ -6,6 +6,8 @@ import java.util.Locale;
 public enum Origin {
     TYPED,
     SCALE,
+    /** It came with a table that somebody has brought in. */
+    IMPORTED,
     /** Made up, for the demonstration shop; refused in a shop's own job. */
     DEMONSTRATION;
 

@@ -60,7 +60,7 @@ class RequestGuards extends OncePerRequestFilter {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "host-not-allowed");
         } else if (!READS.contains(request.getMethod()) && !isSameOrigin(request)) {
             refuse(response, HttpStatus.FORBIDDEN, "foreign-origin");
-        } else if (!READS.contains(request.getMethod()) && !isJson(request) && !isPassphrase(request)) {
+        } else if (!READS.contains(request.getMethod()) && !isOfNoForm(request) && !isPassphrase(request)) {
             refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "json-only");
         } else {
             chain.doFilter(request, response);
@@ -105,9 +105,12 @@ class RequestGuards extends OncePerRequestFilter {
         }
     }
 
-    private static boolean isJson(HttpServletRequest request) {
+    /** What a foreign page's form cannot send: a browser asks before it sends either. */
+    private static boolean isOfNoForm(HttpServletRequest request) {
         String type = request.getContentType();
-        return type != null && type.split(";", 2)[0].strip().equalsIgnoreCase(MediaType.APPLICATION_JSON_VALUE);
+        String plain = type == null ? "" : type.split(";", 2)[0].strip();
+        return plain.equalsIgnoreCase(MediaType.APPLICATION_JSON_VALUE)
+                || plain.equalsIgnoreCase(MediaType.APPLICATION_OCTET_STREAM_VALUE);
     }
 
     private void refuse(HttpServletResponse response, HttpStatus status, String code) throws IOException {

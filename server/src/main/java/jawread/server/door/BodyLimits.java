@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import jawread.server.words.Problems;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -36,6 +37,11 @@ class BodyLimits extends OncePerRequestFilter {
             "/api/job-files", 64_000_000,
             "/api/job-files/look", 64_000_000);
 
+    /** A table of 100 000 readings. */
+    private static final Pattern TABLES = Pattern.compile("/api/jobs/\\d+/readings-in(/look)?");
+
+    private static final int MOST_OF_A_TABLE = 32_000_000;
+
     private static final long LONGEST_NS = TimeUnit.SECONDS.toNanos(20);
 
     private final Words words;
@@ -49,7 +55,8 @@ class BodyLimits extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        int most = FILES.getOrDefault(request.getRequestURI(), MOST_BYTES);
+        String address = request.getRequestURI();
+        int most = TABLES.matcher(address).matches() ? MOST_OF_A_TABLE : FILES.getOrDefault(address, MOST_BYTES);
         if (request.getContentLengthLong() > most) {
             Refused refused = tooLarge(most);
             response.setStatus(refused.status().value());

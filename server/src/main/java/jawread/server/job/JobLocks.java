@@ -42,6 +42,11 @@ public class JobLocks {
         locks.gaugesAndJob(gauges, jobOf(part));
     }
 
+    /** @param gauges that it is read with, whose locks come before the job's */
+    public void ofJobWith(long job, Stream<Long> gauges) {
+        locks.gaugesAndJob(gauges, job);
+    }
+
     /** Refuses an unknown part with 404. @return the job */
     public long ofPart(long part) {
         long job = jobOf(part);

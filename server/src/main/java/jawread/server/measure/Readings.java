@@ -3,6 +3,7 @@ package jawread.server.measure;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -117,6 +118,84 @@ public class Readings {
                 sent.figures()
                         .map(KeepReading::with)
                         .flatMap(with -> Stream.concat(Stream.of(with.gauge()), with.reader().stream())));
+        Taking taking = taking(sent);
+        if (taking.before().isPresent()) {
+            return taking.at(Receipt.before(sent.id(), taking.before().get().seq()));
+        }
+        Person person = people.byId(sent.person());
+        Sized sized = sized(taking, person);
+        long seq = journal.write(taking.part().job().id(), What.READING);
+        save(taking, sized, person, seq);
+        return taking.at(Receipt.now(sent.id(), seq));
+    }
+
+    /**
+     * Keeps many of one job at once, those that are kept already left out: all or none. Refuses what {@link #keep} does, but for their
+     * time: they were taken before they came.
+     *
+     * @return how many were kept
+     */
+    @Transactional
+    public int keepAll(long job, List<KeepReading> sent) {
+        locks.ofJobWith(
+                job,
+                sent.stream()
+                        .map(KeepReading::with)
+                        .flatMap(with -> Stream.concat(Stream.of(with.gauge()), with.reader().stream()))
+                        .distinct());
+        var wanted = new ArrayList<Taking>();
+        for (KeepReading each : sent) {
+            Taking taking = taking(each);
+            if (taking.before().isEmpty()) {
+                wanted.add(taking);
+            }
+        }
+        if (wanted.isEmpty()) {
+            return 0;
+        }
+        long seq = journal.write(job, What.READING, wanted.size()) - wanted.size();
+        for (Taking taking : wanted) {
+            Person person = people.byId(taking.asked().person());
+            save(taking, sized(taking, person), person, ++seq);
+        }
+        return wanted.size();
+    }
+
+    /** Why a reading would not be kept; empty where it would be, or is. Nothing is kept, and nobody waits. */
+    @Transactional(readOnly = true)
+    public Optional<Refused> refusal(KeepReading sent) {
+        try {
+            Taking taking = taking(sent);
+            if (taking.before().isEmpty()) {
+                sized(taking, people.byId(sent.person()));
+            }
+            return Optional.empty();
+        } catch (Refused refused) {
+            return Optional.of(refused);
+        }
+    }
+
+    /**
+     * A reading that is to be kept, and where that is.
+     *
+     * @param before as it was kept already; empty of a new one
+     */
+    private record Taking(
+            KeepReading asked,
+            List<GaugeAndReader> by,
+            Part part,
+            Feature edition,
+            PlanRevision judging,
+            Feature feature,
+            Place taken,
+            Place place,
+            Optional<ReadingRow> before) {
+        TakenAt at(Receipt receipt) {
+            return new TakenAt(receipt, asked.id(), part, feature, asked.round(), place);
+        }
+    }
+
+    private Taking taking(KeepReading sent) {
         List<GaugeAndReader> by =
                 sent.figures().map(figure -> methods.method(figure.with())).toList();
         GaugeAndReader method = by.get(0);
@@ -139,8 +218,7 @@ public class Readings {
                             () -> figures.findAllByReadingIdInOrderByNumber(List.of(seen.id())))) {
                 throw Refused.keptOtherwise(words);
             }
-            return new TakenAt(
-                    Receipt.before(seen.id(), before.get().seq()), seen.id(), part, feature, seen.round(), place);
+            return new Taking(seen, by, part, edition, judging, feature, taken, place, before);
         }
         // The last digits of a figure among several would stand for none of them.
         KeepReading asked = seen.made().isPresent()
@@ -155,11 +233,18 @@ public class Readings {
         by.forEach(each -> refuseUnlessFit(each, feature, part.plan()));
         refuseMadeUp(asked, part);
         refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));
-        Person person = people.byId(asked.person());
-        Sized sized = figuresRead.of(asked, by, feature, part, person);
-        long revision = jobs.fixRevisionWith(edition, judging);
-        MeasuringRoundRow round = rounds.forReading(asked, part, edition, person);
-        long seq = journal.write(part.job().id(), What.READING);
+        return new Taking(asked, by, part, edition, judging, feature, taken, place, before);
+    }
+
+    private Sized sized(Taking taking, Person person) {
+        return figuresRead.of(taking.asked(), taking.by(), taking.feature(), taking.part(), person);
+    }
+
+    private void save(Taking taking, Sized sized, Person person, long seq) {
+        KeepReading asked = taking.asked();
+        Part part = taking.part();
+        long revision = jobs.fixRevisionWith(taking.edition(), taking.judging());
+        MeasuringRoundRow round = rounds.forReading(asked, part, taking.edition(), person);
         readings.save(new ReadingRow(
                 asked,
                 sized.read(),
@@ -167,13 +252,12 @@ public class Readings {
                 revision,
                 round,
                 sized.read().rests().warmth().flatMap(warmths::row),
-                taken,
-                method,
-                stateOf(by, asked.takenAt()),
+                taking.taken(),
+                taking.by().get(0),
+                stateOf(taking.by(), asked.takenAt()),
                 seq,
                 clock.instant()));
         sized.made().ifPresent(made -> keep(made, asked));
-        return new TakenAt(Receipt.now(asked.id(), seq), asked.id(), part, feature, asked.round(), place);
     }
 
     private void keep(MadeOf made, KeepReading asked) {
@@ -205,6 +289,7 @@ public class Readings {
     /** Not before its job was opened, and not tomorrow: a screen whose clock is wrong would put readings out of their order. */
     private void refuseUnlessTakenMeanwhile(KeepReading asked, Part part) {
         boolean isBefore = asked.origin() != Origin.DEMONSTRATION
+                && asked.origin() != Origin.IMPORTED
                 && asked.takenAt().isBefore(part.job().openedAt().minus(CLOCKS_APART));
         if (isBefore || asked.takenAt().isAfter(clock.instant().plus(FARTHEST_AHEAD))) {
             throw Refused.field("takenAt", isBefore ? "taken-before-job" : "taken-later", words);

@@ -185,6 +185,12 @@ public class Rounds {
         return opened(part, feature).cut(number).map(MeasuringRoundRow::getId);
     }
 
+    /** The number of the last round of a feature: 0 as found, or before anything was read. */
+    @Transactional(readOnly = true)
+    public int last(Part part, Feature feature) {
+        return opened(part, feature).order().last();
+    }
+
     /** Whether anything was read on a part. */
     @Transactional(readOnly = true)
     public boolean anyOn(Part part) {

@@ -5,11 +5,16 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import jawread.core.limit.FeatureKind;
 import jawread.core.plan.KindByName;
 import jawread.core.plan.PlannedFeature;
@@ -30,6 +35,10 @@ import org.springframework.stereotype.Component;
 @Component
 class PastedFeatures {
     private static final int MOST_ROWS = 1000;
+    private static final int LOOKED_FOR_A_HEAD = 10;
+    private static final Pattern UNIT_IN_HEAD =
+            Pattern.compile("[\\[(]\\s*(mm|in|inch|inches|\"|µm|μm|um|thou)\\s*[\\])]", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LETTERS = Pattern.compile("[\\p{L}\"]");
 
     /** What a column may be called, by the field it fills. */
     private static final Map<String, List<String>> HEADINGS = new LinkedHashMap<>();
@@ -39,6 +48,9 @@ class PastedFeatures {
         HEADINGS.put("number", List.of("number", "no", "no.", "nr", "item", "drawing number"));
         HEADINGS.put("kind", List.of("kind", "type"));
         HEADINGS.put("limits", List.of("limits", "limit", "tolerance", "size", "as new", "as-new"));
+        HEADINGS.put("nominal", List.of("nominal", "nominal size", "basic size", "basic", "ø", "dia", "diameter"));
+        HEADINGS.put("upper", List.of("upper", "upper limit", "upper deviation", "max", "maximum", "max.", "+"));
+        HEADINGS.put("lower", List.of("lower", "lower limit", "lower deviation", "min", "minimum", "min.", "-", "−"));
         HEADINGS.put("service", List.of("service", "service limit", "wear limit", "worn"));
         HEADINGS.put("outOfRound", List.of("out-of-round", "out of round", "roundness", "ovality"));
         HEADINGS.put("taper", List.of("taper"));
@@ -61,20 +73,25 @@ class PastedFeatures {
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
             throw Refused.field("text", "nothing-pasted", words);
         }
-        List<String> headings = headings(rows.get(0));
-        boolean headed = headings.contains("limits") || headings.contains("name");
-        List<String> columns = headed ? headings : byPlace(rows);
+        // A title may stand above the head.
+        int head = IntStream.range(0, Math.min(rows.size(), LOOKED_FOR_A_HEAD))
+                .filter(at -> isHead(headings(rows.get(at))))
+                .findFirst()
+                .orElse(-1);
+        List<String> columns = head >= 0 ? headings(rows.get(head)) : byPlace(rows);
+        List<String> units =
+                head >= 0 ? rows.get(head).stream().map(PastedFeatures::unit).toList() : List.of();
         return new PastedView(
                 columns,
                 rows.stream()
-                        .skip(headed ? 1 : 0)
+                        .skip(head + 1L)
                         .map(row -> new PastedRowView(
                                 (int) row.getRecordNumber(),
                                 planned.of(
                                         UUID.randomUUID(),
                                         0,
                                         PlannedFeature.of(
-                                                feature(row, columns),
+                                                feature(row, columns, units),
                                                 methods.job().titleBlock()),
                                         methods)))
                         .toList());
@@ -99,10 +116,27 @@ class PastedFeatures {
         }
     }
 
+    private static boolean isHead(List<String> headings) {
+        return headings.contains("limits")
+                || headings.contains("name")
+                || headings.contains("upper") && headings.contains("lower");
+    }
+
+    /** What a head says that all figures under it are in: {@code Ø [mm]}. */
+    private static String unit(String head) {
+        Matcher said = UNIT_IN_HEAD.matcher(head);
+        return said.find() ? said.group(1) : "";
+    }
+
     private static List<String> headings(CSVRecord first) {
         return first.stream()
                 .map(cell -> HEADINGS.entrySet().stream()
-                        .filter(entry -> entry.getValue().contains(cell.toLowerCase(Locale.ROOT)))
+                        .filter(entry -> entry.getValue()
+                                .contains(UNIT_IN_HEAD
+                                        .matcher(cell)
+                                        .replaceAll("")
+                                        .strip()
+                                        .toLowerCase(Locale.ROOT)))
                         .map(Map.Entry::getKey)
                         .findFirst()
                         .orElse(""))
@@ -122,12 +156,16 @@ class PastedFeatures {
         return columns;
     }
 
-    private static TypedFeature feature(CSVRecord row, List<String> columns) {
+    private static TypedFeature feature(CSVRecord row, List<String> columns, List<String> units) {
         Map<String, String> cells = new LinkedHashMap<>();
+        Map<String, String> unitOf = new HashMap<>();
         for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
             cells.put(columns.get(i), row.get(i));
+            if (i < units.size()) {
+                unitOf.put(columns.get(i), units.get(i));
+            }
         }
-        String limits = cells.getOrDefault("limits", "");
+        String limits = limits(cells, unitOf);
         String name = cells.getOrDefault("name", limits);
         FeatureKind kind = FeatureKind.of(
                         cells.getOrDefault("kind", "").toLowerCase(Locale.ROOT).replace(' ', '-'))
@@ -142,5 +180,23 @@ class PastedFeatures {
                         .replace(' ', '-'))
                 .map(feature::withLayout)
                 .orElse(feature);
+    }
+
+    /** In one column, or in several. */
+    private static String limits(Map<String, String> cells, Map<String, String> unitOf) {
+        String limits = cells.getOrDefault("limits", "");
+        if (limits.isEmpty()) {
+            return LimitsInColumns.of(
+                    cells.getOrDefault("nominal", ""),
+                    cells.getOrDefault("upper", ""),
+                    cells.getOrDefault("lower", ""),
+                    Stream.of("nominal", "upper", "lower")
+                            .map(column -> unitOf.getOrDefault(column, ""))
+                            .filter(unit -> !unit.isEmpty())
+                            .findFirst()
+                            .orElse(""));
+        }
+        String unit = unitOf.getOrDefault("limits", "");
+        return unit.isEmpty() || LETTERS.matcher(limits).find() ? limits : limits + " " + unit;
     }
 }

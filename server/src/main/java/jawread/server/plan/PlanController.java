@@ -22,6 +22,7 @@ import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -64,6 +65,8 @@ class PlanController {
     record PartsBody(
             @Valid @Size(max = 1000, message = "list-too-long")
             List<PartBody> parts) {}
+
+    record PastedTextView(String text) {}
 
     record PastedBody(
             @Size(max = 1000000, message = "text-longer") String text) {}
@@ -117,6 +120,13 @@ class PlanController {
     @PostMapping("/plans/{plan}/pasted")
     PastedView paste(@PathVariable long plan, @RequestBody PastedBody body) {
         return views.pasted(plan, body.text());
+    }
+
+    /** A spreadsheet's file as the text that would be pasted from it; keeps nothing. */
+    @Allowed(ANYONE)
+    @PostMapping(path = "/tables/text", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    PastedTextView text(@RequestBody byte[] file) {
+        return new PastedTextView(TableText.of(file, words));
     }
 
     private PlanHead head(PlanHeadBody body) {

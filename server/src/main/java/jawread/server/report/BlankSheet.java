@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
+import jawread.server.job.PlaceCode;
 import jawread.server.judgement.SheetView.FeatureView;
 import jawread.server.paper.Block;
 import jawread.server.paper.Block.Facts;
@@ -58,20 +59,14 @@ class BlankSheet {
                             .filter(each -> each.id() == feature.id())
                             .findFirst()
                             .orElseThrow();
-                    feature(feature, planned.places(part.part().id()), letters(letter++), boxes, blocks);
+                    feature(feature, planned.places(part.part().id()), letter++, boxes, blocks);
                 }
             }
         }
         return blocks;
     }
 
-    /** A, B … Z, AA. */
-    static String letters(int number) {
-        String last = Character.toString('A' + number % 26);
-        return number < 26 ? last : letters(number / 26 - 1) + last;
-    }
-
-    private void feature(FeatureView feature, List<Place> places, String letters, int boxes, List<Block> blocks) {
+    private void feature(FeatureView feature, List<Place> places, int letter, int boxes, List<Block> blocks) {
         blocks.add(Title.of(3, names.of(feature)));
         blocks.add(new Block.Paragraph(
                 Weight.QUIET,
@@ -87,7 +82,7 @@ class BlankSheet {
                         .mapToObj(at -> new Line(
                                 Stream.of(
                                                 Stream.of(
-                                                        letters + (at + 1),
+                                                        PlaceCode.of(letter, at),
                                                         places.get(at).name()),
                                                 Collections.nCopies(boxes + 1, "").stream())
                                         .flatMap(each -> each)

@@ -49,6 +49,7 @@ class JobFileTest {
     @TempDir
     static Path to;
 
+    private static Map<String, Table> tables;
     private static Server weir;
     private static Server other;
 
@@ -290,8 +291,9 @@ class JobFileTest {
     private static String written(long job, String home) {
         return other.bean(JdbcTemplate.class).execute((ConnectionCallback<String>) connection -> {
             var to = new ByteArrayOutputStream();
-            Map<String, Table> tables =
-                    Table.all(connection).stream().collect(Collectors.toMap(Table::name, table -> table));
+            if (tables == null) {
+                tables = Table.all(connection).stream().collect(Collectors.toMap(Table::name, table -> table));
+            }
             JobFileWriter.write(JobRows.of(connection, tables, job), home, List.of(), to);
             return to.toString(StandardCharsets.UTF_8);
         });

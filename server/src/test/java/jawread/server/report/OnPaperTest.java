@@ -3,6 +3,7 @@ package jawread.server.report;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import jawread.server.job.PlaceCode;
 import jawread.server.paper.Block.Grid;
 import jawread.server.paper.Block.Line;
 import org.junit.jupiter.api.Test;
@@ -21,7 +22,7 @@ class OnPaperTest {
     @ParameterizedTest
     @CsvSource({"0, A", "25, Z", "26, AA", "51, AZ", "52, BA", "701, ZZ", "702, AAA"})
     void features_are_lettered_on_the_sheet_by_hand(int number, String letters) {
-        assertThat(BlankSheet.letters(number)).isEqualTo(letters);
+        assertThat(PlaceCode.of(number, 2)).isEqualTo(letters + "3");
     }
 
     /** REACH is 42: the largest of 1, 2, 5, 10 … that keeps the deviation within it. */
