@@ -1,4 +1,6 @@
 import { Route, Routes } from 'react-router';
+import { BringJobScreen } from './bringin/BringJobScreen';
+import { BringReadingsScreen } from './bringin/BringReadingsScreen';
 import { FeelersScreen } from './card/FeelersScreen';
 import { StackScreen } from './card/StackScreen';
 import { TwentyScreen } from './card/TwentyScreen';
@@ -38,6 +40,8 @@ export default function Beside() {
       <Route path="/read" element={<ChooseScale />} />
       <Route path="/read/:scale" element={<ReaderScreen />} />
       <Route path="/jobs" element={<JobsScreen />} />
+      <Route path="/jobs/bring-in" element={<BringJobScreen />} />
+      <Route path="/jobs/:job/bring-in" element={<BringReadingsScreen />} />
       <Route path="/jobs/:job" element={<PlanScreen />} />
       <Route path="/card/blocks" element={<StackScreen />} />
       <Route path="/card/feelers" element={<FeelersScreen />} />

@@ -516,6 +516,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/job-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/job-files/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -572,6 +604,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["cautions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/job.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["write_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -638,6 +686,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/readings-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/readings-in/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -955,7 +1035,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["look"];
+        get: operations["look_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1796,6 +1876,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tables/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["text"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates": {
         parameters: {
             query?: never;
@@ -2097,6 +2193,13 @@ export interface components {
             plan: number;
             school: string;
             total: string;
+        };
+        ColumnView: {
+            first: string[];
+            head: string;
+            label: string;
+            means: string;
+            unit?: string | null;
         };
         ComparedView: {
             apart: components["schemas"]["LengthText"];
@@ -2447,6 +2550,36 @@ export interface components {
             note: string;
             person?: string | null;
         };
+        JobArrivedView: {
+            /** Format: int64 */
+            job: number;
+            /** Format: int32 */
+            kept: number;
+            name: string;
+            sentence: string;
+            state: string;
+        };
+        JobFileView: {
+            about: string;
+            /** Format: int32 */
+            features: number;
+            home: string;
+            /** Format: int64 */
+            job: number;
+            name: string;
+            named: components["schemas"]["NamedAlikeView"][];
+            newGauges: string[];
+            newPeople: string[];
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            plans: number;
+            /** Format: int32 */
+            readings: number;
+            sentence: string;
+            signed: string[];
+            state: string;
+        };
         JobView: {
             about: string;
             demonstration: boolean;
@@ -2740,6 +2873,14 @@ export interface components {
             places: components["schemas"]["MovePlaceView"][];
             walks: components["schemas"]["WalkView"][];
         };
+        NamedAlikeView: {
+            canBeSame: boolean;
+            here: string;
+            name: string;
+            otherwise: string;
+            there: string;
+            what: string;
+        };
         NewChoice: {
             choice: string;
         };
@@ -2901,6 +3042,9 @@ export interface components {
             feature: components["schemas"]["PlannedView"];
             /** Format: int32 */
             line: number;
+        };
+        PastedTextView: {
+            text: string;
         };
         PastedView: {
             columns: string[];
@@ -3315,6 +3459,7 @@ export interface components {
         RecordView: {
             demonstration: boolean;
             edition: string;
+            elsewhere: string[];
             halfDone?: string | null;
             here: components["schemas"]["SignHereView"];
             /** Format: int64 */
@@ -3364,6 +3509,18 @@ export interface components {
             proposed?: number | null;
             to?: components["schemas"]["SizeStepView"];
             verdict: components["schemas"]["VerdictView"];
+        };
+        RowView: {
+            column?: string | null;
+            feature?: string | null;
+            figure?: string | null;
+            gauge?: string | null;
+            limits?: string | null;
+            /** Format: int32 */
+            line: number;
+            part?: string | null;
+            place?: string | null;
+            problem?: string | null;
         };
         RunView: {
             /** Format: int32 */
@@ -3727,6 +3884,29 @@ export interface components {
             /** Format: int64 */
             person?: number | null;
             reason: string;
+        };
+        TableInView: {
+            /** Format: int32 */
+            bad: number;
+            cameBefore?: string | null;
+            columns: components["schemas"]["ColumnView"][];
+            /** Format: int32 */
+            good: number;
+            /** Format: int32 */
+            here: number;
+            rows: components["schemas"]["RowView"][];
+            sentence: string;
+            wants?: string | null;
+        };
+        TableKeptView: {
+            /** Format: int32 */
+            bad: number;
+            /** Format: int32 */
+            here: number;
+            /** Format: int32 */
+            kept: number;
+            rejected?: string | null;
+            sentence: string;
         };
         TakenBackView: {
             /** Format: uuid */
@@ -4867,6 +5047,57 @@ export interface operations {
             };
         };
     };
+    bringIn: {
+        parameters: {
+            query?: {
+                same?: string[];
+                other?: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobArrivedView"];
+                };
+            };
+        };
+    };
+    look_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobFileView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -4987,6 +5218,26 @@ export interface operations {
             };
         };
     };
+    write_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     pairing: {
         parameters: {
             query?: {
@@ -5082,6 +5333,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    keep_5: {
+        parameters: {
+            query?: {
+                column?: string[];
+                gauge?: string;
+                onlyGood?: boolean;
+                again?: boolean;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableKeptView"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: {
+                column?: string[];
+                gauge?: string;
+            };
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableInView"];
                 };
             };
         };
@@ -5544,7 +5855,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6967,6 +7278,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GaugePageView"];
+                };
+            };
+        };
+    };
+    text: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedTextView"];
                 };
             };
         };

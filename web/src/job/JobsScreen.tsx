@@ -20,6 +20,12 @@ export function JobsScreen() {
       <div className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[minmax(0,1fr)_26rem]">
         <NewJob />
         <div className="flex flex-col gap-5">
+          <Link
+            to="/jobs/bring-in"
+            className="flex min-h-touch items-center border-2 border-line bg-panel px-4 font-semibold"
+          >
+            A job from a file
+          </Link>
           {lists
             .filter(({ all }) => all.length > 0)
             .map(({ title, all }) => (

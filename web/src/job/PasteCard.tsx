@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { textOfTable } from '../api/bringIn';
 import { answered, client, type Pasted } from '../api/client';
+import { PickFile } from '../bringin/PickFile';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { KINDS } from '../ui/labels';
@@ -16,6 +18,7 @@ interface PasteCardProps {
 /** Features copied from a spreadsheet, with what was understood of them, before anything is kept. */
 export function PasteCard({ planning, text, onClose }: PasteCardProps) {
   const [typed, setTyped] = useState<string | undefined>();
+  const [failure, setFailure] = useState('');
   const given = typed ?? text ?? '';
   const pasted = useQuery({
     queryKey: ['pasted', planning.plan.id, given],
@@ -29,6 +32,14 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
     enabled: given.trim() !== '',
     gcTime: 0,
   });
+  const readIn = async (file: File) => {
+    setFailure('');
+    try {
+      setTyped(await textOfTable(file));
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : '');
+    }
+  };
   const close = () => {
     setTyped(undefined);
     onClose();
@@ -46,6 +57,11 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
       open={text !== undefined}
       onClose={close}
     >
+      <PickFile
+        label="Or read a file (CSV or XLSX)"
+        accept=".csv,.tsv,.txt,.xlsx"
+        onPick={(file) => void readIn(file)}
+      />
       <textarea
         aria-label="Pasted rows"
         value={given}
@@ -54,6 +70,11 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
         spellCheck={false}
         className="mt-3 w-full rounded-edge border-2 border-line bg-paper p-2 text-label"
       />
+      {failure !== '' && (
+        <p role="alert" className="font-semibold">
+          {failure}
+        </p>
+      )}
       {pasted.error && (
         <p role="alert" className="font-semibold">
           {pasted.error.message}

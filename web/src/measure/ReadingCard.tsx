@@ -79,7 +79,8 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
 
 function storyOf({ gauge, person, takenAt, how, estimated }: Reading): string {
   const read =
-    { typed: 'typed', scale: 'read by scale', imported: 'it came with a table' }[how] ?? 'a made-up reading of the demonstration';
+    { typed: 'typed', scale: 'read by scale', imported: 'it came with a table' }[how] ??
+    'a made-up reading of the demonstration';
   const judged = estimated ? ', its last figure judged between two lines' : '';
   return `${person}, with ${gauge}, ${momentSaid(takenAt)}; ${read}${judged}.`;
 }

@@ -26,6 +26,11 @@ export function Signing({ page }: { page: JobRecord }) {
         <p className="mt-2 border-l-4 border-near pl-3">{halfDone} It may be signed as it is.</p>
       )}
       <ToSign page={page} />
+      {page.elsewhere.map((line) => (
+        <p key={line} className="mt-2 border-l-4 border-line pl-3 text-label wrap-anywhere">
+          {line}
+        </p>
+      ))}
       {records.map((record, i) => (
         <Signed key={record.id} record={record} isLast={i === 0} />
       ))}

@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
+import { pathToJobFile } from '../api/bringIn';
 import { pathsOut, tabSeparated } from '../api/records';
 import { useKeys } from '../keys/useKeys';
 import { Button } from '../ui/Button';
@@ -33,6 +35,7 @@ export function TakeAlong({ job }: { job: number }) {
       <h2 className="text-body font-bold">Take it along</h2>
       <p className="text-label text-quiet">As it is now, for other programs.</p>
       <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
+        <Out href={pathToJobFile(job)} name="The whole job (JSON)" />
         <Out href={paths.book} name="Workbook (XLSX)" />
         <Out href={paths.pictures} name="Pictures (SVG)" />
       </ul>
@@ -50,6 +53,14 @@ export function TakeAlong({ job }: { job: number }) {
           <Out href={paths.csv} name="CSV" />
         </ul>
       </div>
+      <p className="mt-2">
+        <Link
+          to={`/jobs/${job}/bring-in`}
+          className="inline-block py-2 underline decoration-line underline-offset-4"
+        >
+          Bring readings in from a file
+        </Link>
+      </p>
       <p role="status" className="mt-2">
         {said}
       </p>

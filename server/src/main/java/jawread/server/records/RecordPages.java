@@ -33,6 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class RecordPages {
     private final Records records;
+    private final SignedInFile elsewhere;
     private final Reports reports;
     private final Signers signers;
     private final People people;
@@ -43,6 +44,7 @@ class RecordPages {
 
     RecordPages(
             Records records,
+            SignedInFile elsewhere,
             Reports reports,
             Signers signers,
             People people,
@@ -51,6 +53,7 @@ class RecordPages {
             Moments moments,
             Words words) {
         this.records = records;
+        this.elsewhere = elsewhere;
         this.reports = reports;
         this.signers = signers;
         this.people = people;
@@ -86,6 +89,16 @@ class RecordPages {
                 all.stream()
                         .sorted(Comparator.comparingInt(SignedRecord::revision).reversed())
                         .map(this::revision)
+                        .toList(),
+                elsewhere.listed(jobId).stream()
+                        .map(each -> words.say(
+                                "record.elsewhere",
+                                Map.of(
+                                        "home", each.home(),
+                                        "revision", each.revision(),
+                                        "at", moments.moment(each.madeAt()),
+                                        "who", String.join(", ", each.signers()),
+                                        "sha256", each.sha256())))
                         .toList());
     }
 

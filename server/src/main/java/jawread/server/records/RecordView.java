@@ -14,6 +14,7 @@ import java.util.UUID;
  * @param halfDone what is still missing of it; absent where nothing is
  * @param here what whoever stands at this screen may do now
  * @param records the newest first
+ * @param elsewhere what was signed of it in another shop, each a sentence
  */
 public record RecordView(
         long job,
@@ -24,7 +25,8 @@ public record RecordView(
         String sentence,
         @Nullable String halfDone,
         SignHereView here,
-        List<SignedRevisionView> records) {
+        List<SignedRevisionView> records,
+        List<String> elsewhere) {
     /**
      * @param may sign, countersign, no-passphrase, not, or done: nothing is wanted of them
      * @param name of whoever stands here; absent where nobody does
