@@ -162,7 +162,7 @@ function Alike({ of, said, onSay }: AlikeProps) {
     <li className="border-b border-line py-2">
       <fieldset className="flex flex-wrap items-center gap-x-6">
         <legend className="contents">
-          <span className="min-w-48 font-semibold">
+          <span className="w-64 font-semibold">
             {of.name}
             <span className="label block">{of.here || of.what}</span>
           </span>

@@ -127,7 +127,7 @@ function Columns({ found, onMean }: ColumnsProps) {
       <h2 className="border-b-2 border-ink text-body font-bold">What each column holds</h2>
       <div className="mt-2 flex gap-4 overflow-x-auto pb-2">
         {found.columns.map(({ head, means, label, unit, first }, at) => (
-          <div key={at} className="min-w-40">
+          <div key={at} className="min-w-52">
             <Choice
               label={head === '' ? `column ${at + 1}` : head}
               value={means}
@@ -136,7 +136,7 @@ function Columns({ found, onMean }: ColumnsProps) {
             />
             <p className="mt-1 truncate text-label text-quiet">
               {first.filter((cell) => cell !== '').join(' · ')}
-              {unit ? ` · in ${unit}` : ''}
+              {unit ? ` (${unit})` : ''}
             </p>
           </div>
         ))}
@@ -183,11 +183,11 @@ function Rows({ found }: { found: TableIn }) {
           {found.rows.map((row, at) => (
             <tr key={at} className="border-b border-line align-top">
               <td className="py-1 pr-4 text-quiet">{row.line}</td>
-              <td className="py-1 pr-4">{row.part}</td>
-              <td className="py-1 pr-4">{row.feature}</td>
+              <td className="py-1 pr-4 whitespace-nowrap">{row.part}</td>
+              <td className="py-1 pr-4 whitespace-nowrap">{row.feature}</td>
               <td className="py-1 pr-4">{row.place}</td>
-              <td className="reading py-1 pr-4 font-semibold">{row.figure}</td>
-              <td className="py-1 pr-4 text-quiet">{row.limits}</td>
+              <td className="reading py-1 pr-4 font-semibold whitespace-nowrap">{row.figure}</td>
+              <td className="py-1 pr-4 whitespace-nowrap text-quiet">{row.limits}</td>
               <td className="py-1 pr-4">{row.gauge}</td>
               <td className="py-1">
                 {row.problem && (

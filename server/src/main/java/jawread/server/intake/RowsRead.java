@@ -295,6 +295,7 @@ final class RowsRead {
         return new NotUnderstood(
                 columns.at(meaning).orElse(-1),
                 words.say(
-                        sentence, Map.of("word", word, "choices", choices.size() > LONGEST_LIST ? some + " …" : some)));
+                        sentence,
+                        Map.of("word", word, "choices", choices.size() > LONGEST_LIST ? some + ", and more" : some)));
     }
 }
