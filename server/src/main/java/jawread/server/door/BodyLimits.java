@@ -34,8 +34,8 @@ class BodyLimits extends OncePerRequestFilter {
     private static final Map<String, Integer> FILES = Map.of(
             "/api/records/check", 16_000_000,
             "/api/shop/mark", 4_000_000,
-            "/api/job-files", 64_000_000,
-            "/api/job-files/look", 64_000_000);
+            "/api/job-files", 32_000_000,
+            "/api/job-files/look", 32_000_000);
 
     /** A table of 100 000 readings. */
     private static final Pattern TABLES = Pattern.compile("/api/jobs/\\d+/readings-in(/look)?");

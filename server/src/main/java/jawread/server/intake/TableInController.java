@@ -7,7 +7,6 @@ import java.util.List;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.intake.TableInView.TableKeptView;
-import jawread.server.intake.TablesIn.How;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;

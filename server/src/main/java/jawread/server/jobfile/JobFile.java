@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.tables.CanonicalJson;
@@ -26,7 +27,7 @@ record JobFile(JsonNode content, String sha256) {
     static final int EDITION = 1;
     static final String HOME = "home";
     static final String JOB = "job";
-    static final String KEY = "jobKey";
+    private static final String KEY = "jobKey";
     static final String SIGNED = "signed";
 
     /** A record of thousands of readings is one text. */
@@ -134,5 +135,14 @@ record JobFile(JsonNode content, String sha256) {
 
     private static boolean isListOfObjects(JsonNode section) {
         return section.isArray() && section.valueStream().allMatch(JsonNode::isObject);
+    }
+
+    /** What tells the job apart. Throws {@link NotAJob} where it is none. */
+    UUID key() {
+        try {
+            return UUID.fromString(job().path(KEY).stringValue());
+        } catch (RuntimeException none) {
+            throw new NotAJob("job-file-row", Map.of("section", JOB, "row", "1", "member", KEY));
+        }
     }
 }

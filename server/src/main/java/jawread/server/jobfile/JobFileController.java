@@ -27,11 +27,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class JobFileController {
     private final JobFiles files;
+    private final JobFileLook look;
+    private final JobsOut out;
     private final ScreenTickets tickets;
     private final Jobs jobs;
 
-    JobFileController(JobFiles files, ScreenTickets tickets, Jobs jobs) {
+    JobFileController(JobFiles files, JobFileLook look, JobsOut out, ScreenTickets tickets, Jobs jobs) {
         this.files = files;
+        this.look = look;
+        this.out = out;
         this.tickets = tickets;
         this.jobs = jobs;
     }
@@ -44,14 +48,14 @@ class JobFileController {
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"job-" + job + ".json\"");
-        files.write(job, response.getOutputStream());
+        out.write(job, response.getOutputStream());
     }
 
     /** What a file of a job holds; nothing of it is kept. */
-    @Allowed(ANYONE)
+    @Allowed(MEASURES)
     @PostMapping(path = "/job-files/look", consumes = MediaType.APPLICATION_JSON_VALUE)
     JobFileView look(@RequestBody byte[] file) {
-        return files.look(file);
+        return look.look(file);
     }
 
     /**

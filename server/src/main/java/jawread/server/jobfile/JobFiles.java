@@ -1,23 +1,19 @@
 package jawread.server.jobfile;
 
-import java.io.ByteArrayOutputStream;
-import java.io.OutputStream;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import javax.sql.DataSource;
+import java.util.stream.Stream;
 import jawread.server.access.Person;
 import jawread.server.job.Jobs;
 import jawread.server.jobfile.JobFile.NotAJob;
@@ -27,11 +23,7 @@ import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.judgement.Judgements;
 import jawread.server.records.SignedInFile;
-import jawread.server.records.SignedInFile.NotSigned;
-import jawread.server.settings.Setting;
-import jawread.server.settings.ShopSettings;
 import jawread.server.storage.Locks;
-import jawread.server.tables.Snapshot;
 import jawread.server.tables.Table;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -40,184 +32,48 @@ import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
 
-/** Writes jobs as files, and brings such files in. */
+/** Brings files of jobs in. */
 @Service
 class JobFiles {
     /** Rows that are of no job: what is here of them under the same name is asked about, and never compared. */
     private static final Set<String> OF_THE_SHOP = Set.of(Section.PERSON, Section.GAUGE, Section.MASTER);
 
-    private final DataSource shop;
+    private final JobFileLook looked;
     private final JdbcTemplate database;
-    private final ShopSettings settings;
+    private final ShopTables tables;
     private final SignedInFile signed;
     private final Jobs jobs;
     private final Judgements judgements;
     private final Journal journal;
     private final Locks locks;
+    private final Refusals refusals;
     private final Clock clock;
     private final Words words;
-    /** The same as long as the program runs. */
-    private volatile Map<String, Table> tables;
 
     JobFiles(
-            DataSource shop,
+            JobFileLook looked,
             JdbcTemplate database,
-            ShopSettings settings,
+            ShopTables tables,
             SignedInFile signed,
             Jobs jobs,
             Judgements judgements,
             Journal journal,
             Locks locks,
+            Refusals refusals,
             Clock clock,
             Words words) {
-        this.shop = shop;
+        this.looked = looked;
         this.database = database;
-        this.settings = settings;
+        this.tables = tables;
         this.signed = signed;
         this.jobs = jobs;
         this.judgements = judgements;
         this.journal = journal;
         this.locks = locks;
+        this.refusals = refusals;
         this.clock = clock;
         this.words = words;
-    }
-
-    /** Writes a job as it is at this moment; nobody who measures waits for it. */
-    void write(long job, OutputStream to) throws SQLException {
-        String home = home(job);
-        List<Map<String, Object>> records = signed.of(job, settings.of(Setting.SHOP_NAME));
-        try (var connection = shop.getConnection();
-                var then = Snapshot.of(connection)) {
-            JobFileWriter.write(JobRows.of(then.connection(), tables(then.connection()), job), home, records, to);
-        }
-    }
-
-    /** Where a job was measured: the shop whose file it came in with first, or this one. */
-    private String home(long job) {
-        List<String> home = database.queryForList(
-                "SELECT home FROM job_arrival WHERE job_id = ? ORDER BY made_at FETCH FIRST ROW ONLY",
-                String.class,
-                job);
-        return home.isEmpty() ? settings.of(Setting.SHOP_NAME) : home.get(0);
-    }
-
-    /** What a file holds; nothing of it is kept. Refuses with 422 what is no file of a job. */
-    @Transactional(readOnly = true)
-    JobFileView look(byte[] bytes) {
-        JobFile file = read(bytes);
-        return database.execute((ConnectionCallback<JobFileView>) connection -> refusing(() -> look(file, connection)));
-    }
-
-    private JobFileView look(JobFile file, Connection connection) throws SQLException {
-        Map<String, Table> tables = tables(connection);
-        List<Section> sections = Section.all(tables);
-        file.refuseOtherSections(sections);
-        Optional<Long> here = here(key(file));
-        List<Pair> named = named(file, sections, new NamedAlike(connection, tables));
-        int news = here.isEmpty() ? 0 : news(here.get(), file);
-        String state = here.isEmpty() ? "new" : news == 0 ? "again" : "more";
-        String name = file.job().path("name").asString("");
-        return new JobFileView(
-                file.home(),
-                name,
-                file.job().path("about").asString(""),
-                state,
-                here.orElse(0L),
-                words.say("job-file." + state, Map.of("name", name, "home", file.home(), "count", news)),
-                count(file, sections, "plan"),
-                count(file, sections, "part"),
-                (int) file.content()
-                        .path("features")
-                        .valueStream()
-                        .map(row -> row.path("featureKey").asString(""))
-                        .distinct()
-                        .count(),
-                count(file, sections, "reading"),
-                unnamed(file, sections, Section.PERSON, named),
-                unnamed(file, sections, Section.GAUGE, named),
-                here.isPresent() ? List.of() : named.stream().map(Pair::view).toList(),
-                file.signed().stream()
-                        .map(row -> words.say(
-                                "job-file.signed",
-                                Map.of(
-                                        "home", row.path("home").asString(""),
-                                        "revision", row.path("revision").asInt(0))))
-                        .toList());
-    }
-
-    private Map<String, Table> tables(Connection connection) throws SQLException {
-        if (tables == null) {
-            tables = Table.all(connection).stream().collect(Collectors.toMap(Table::name, Function.identity()));
-        }
-        return tables;
-    }
-
-    private static int count(JobFile file, List<Section> sections, String table) {
-        return sections.stream()
-                .filter(section -> section.table().equals(table))
-                .mapToInt(section -> file.rows(section).size())
-                .sum();
-    }
-
-    private static List<String> unnamed(JobFile file, List<Section> sections, String table, List<Pair> named) {
-        Section section = of(sections, table);
-        Set<String> known = named.stream()
-                .filter(pair -> pair.section().equals(section))
-                .map(pair -> pair.view().name())
-                .collect(Collectors.toSet());
-        return file.rows(section).stream()
-                .map(row -> NamedAlike.nameOf(section, row))
-                .filter(name -> !known.contains(name))
-                .toList();
-    }
-
-    private static Section of(List<Section> sections, String table) {
-        return sections.stream()
-                .filter(section -> section.table().equals(table))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static List<Pair> named(JobFile file, List<Section> sections, NamedAlike alike) throws SQLException {
-        var named = new ArrayList<Pair>();
-        for (Section section : sections) {
-            if (NamedAlike.isNamed(section)) {
-                named.addAll(alike.of(section, file));
-            }
-        }
-        return named;
-    }
-
-    /** How many of its rows with a UUID are not here. */
-    private int news(long job, JobFile file) throws SQLException {
-        var ours = new ByteArrayOutputStream();
-        write(job, ours);
-        JobFile now = JobFile.read(ours.toByteArray());
-        Set<String> known = ids(now).collect(Collectors.toSet());
-        return (int) ids(file).filter(id -> !known.contains(id)).count();
-    }
-
-    private static java.util.stream.Stream<String> ids(JobFile file) {
-        return file.content().properties().stream()
-                .flatMap(section -> section.getValue().valueStream())
-                .map(row -> row.path("id"))
-                .filter(JsonNode::isString)
-                .map(JsonNode::stringValue);
-    }
-
-    private Optional<Long> here(UUID key) {
-        return database.queryForList("SELECT id FROM job WHERE job_key = ?", Long.class, key).stream()
-                .findFirst();
-    }
-
-    private UUID key(JobFile file) {
-        try {
-            return UUID.fromString(file.job().path(JobFile.KEY).stringValue());
-        } catch (RuntimeException none) {
-            throw new NotAJob("job-file-row", Map.of("section", JobFile.JOB, "row", "1", "member", JobFile.KEY));
-        }
     }
 
     /**
@@ -228,14 +84,14 @@ class JobFiles {
      */
     @Transactional
     JobArrivedView bringIn(byte[] bytes, Set<String> same, Set<String> other, Person person) {
-        JobFile file = read(bytes);
-        return database.execute((ConnectionCallback<JobArrivedView>) connection -> refusing(() -> {
-            Map<String, Table> tables = tables(connection);
-            List<Section> sections = Section.all(tables);
+        JobFile file = refusals.refusing(() -> JobFile.read(bytes));
+        return database.execute((ConnectionCallback<JobArrivedView>) connection -> refusals.refusing(() -> {
+            Map<String, Table> known = tables.of(connection);
+            List<Section> sections = Section.all(known);
             file.refuseOtherSections(sections);
             locks.settings();
-            Optional<Long> here = here(key(file));
-            List<Pair> named = named(file, sections, new NamedAlike(connection, tables));
+            Optional<Long> here = looked.here(file.key());
+            List<Pair> named = new NamedAlike(connection, known).all(sections, file);
             Map<Section, Map<Integer, Map<String, Object>>> renamed =
                     here.isPresent() ? Map.of() : renamed(named, same, other);
             List<Pair> ours = named.stream()
@@ -245,12 +101,12 @@ class JobFiles {
                     .filter(pair -> pair.section().table().equals(Section.GAUGE))
                     .mapToLong(Pair::here)
                     .toArray());
-            long job = here.isPresent() ? held(here.get()) : opened(file, tables, connection);
-            var in = new RowsIn(connection, file, job, tables, journal::wrote, here.isPresent());
+            long job = here.isPresent() ? held(here.get()) : opened(file, known, connection);
+            var in = new RowsIn(connection, file, job, known, journal::wrote, here.isPresent());
             in.after(lastSeq(job));
             ours.forEach(pair -> in.isHere(pair.section().table(), pair.inFile(), pair.here()));
             if (here.isPresent()) {
-                JobRows rows = JobRows.of(connection, tables, job);
+                JobRows rows = JobRows.of(connection, known, job);
                 sections.stream()
                         .filter(section -> !OF_THE_SHOP.contains(section.table()))
                         .forEach(section -> rows.numbersHere(section.table())
@@ -307,7 +163,7 @@ class JobFiles {
     }
 
     private long held(long job) {
-        locks.jobs(java.util.stream.Stream.of(job));
+        locks.jobs(Stream.of(job));
         return job;
     }
 
@@ -372,30 +228,5 @@ class JobFiles {
                 state,
                 kept,
                 words.say("job-file.arrived-" + state, Map.of("name", name, "home", file.home(), "count", kept)));
-    }
-
-    private JobFile read(byte[] bytes) {
-        return refusing(() -> JobFile.read(bytes));
-    }
-
-    @FunctionalInterface
-    private interface Reading<T> {
-        T read() throws SQLException;
-    }
-
-    private <T> T refusing(Reading<T> of) {
-        try {
-            return of.read();
-        } catch (NotAJob none) {
-            throw Refused.of(
-                    HttpStatus.UNPROCESSABLE_CONTENT, none.code(), words.say("problem." + none.code(), none.facts()));
-        } catch (NotSigned none) {
-            throw Refused.of(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "job-file-signature",
-                    words.say("problem.job-file-signature", Map.of("row", none.at())));
-        } catch (SQLException failure) {
-            throw new IllegalStateException(failure);
-        }
     }
 }

@@ -47,7 +47,7 @@ final class NamedAlike {
         }
     }
 
-    static boolean isNamed(Section section) {
+    private static boolean isNamed(Section section) {
         return MUST_BE_ALIKE.containsKey(section.table());
     }
 
@@ -61,7 +61,17 @@ final class NamedAlike {
                 .asString("");
     }
 
-    List<Pair> of(Section section, JobFile file) throws SQLException {
+    List<Pair> all(List<Section> sections, JobFile file) throws SQLException {
+        var named = new ArrayList<Pair>();
+        for (Section section : sections) {
+            if (isNamed(section)) {
+                named.addAll(of(section, file));
+            }
+        }
+        return named;
+    }
+
+    private List<Pair> of(Section section, JobFile file) throws SQLException {
         var found = new ArrayList<Pair>();
         List<JsonNode> rows = file.rows(section);
         for (int i = 0; i < rows.size(); i++) {

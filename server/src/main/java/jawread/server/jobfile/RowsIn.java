@@ -7,14 +7,13 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.jobfile.JobFile.NotAJob;
@@ -23,14 +22,13 @@ import jawread.server.tables.Column;
 import jawread.server.tables.Table;
 import tools.jackson.databind.JsonNode;
 
-/**
- * Puts the rows of a file into the shop's tables. What a row points to is looked for in the file and nowhere else, so that nothing of a
- * file lands in another job; a row whose UUID is here already must say the same.
- */
+/** Puts the rows of a file into the shop's tables. A row whose UUID is here already must say the same. */
 final class RowsIn {
     private static final int ROWS_AT_ONCE = 500;
     private static final String READING = "reading";
     private static final String SEQ = "seq";
+    private static final String ASKED_ABOUT = "";
+    private static final Pattern UUID_FORM = Pattern.compile("[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}");
     private static final Set<String> OF_THE_SHOP = Set.of(Section.PERSON, Section.GAUGE, Section.MASTER);
 
     /** Told of each row that was put in. */
@@ -41,14 +39,9 @@ final class RowsIn {
 
     private final Connection connection;
     private final JobFile file;
-    private final long job;
     private final Map<String, Table> tables;
     private final WithKey told;
-    /** By table: what the file's numbers are here. */
-    private final Map<String, Map<Integer, Long>> here = new HashMap<>();
-    /** By table: the UUIDs that the file has. */
-    private final Map<String, Set<String>> keys = new HashMap<>();
-
+    private final RowValues values;
     /** Whether the job was here before: its readings get numbers after those that it has. */
     private final boolean isHere;
 
@@ -61,14 +54,14 @@ final class RowsIn {
         this.isHere = isHere;
         this.connection = connection;
         this.file = file;
-        this.job = job;
+        this.values = new RowValues(job);
         this.tables = tables;
         this.told = told;
     }
 
     /** What the file has under a number is this row here. */
     void isHere(String table, int number, long row) {
-        here.computeIfAbsent(table, unused -> new HashMap<>()).put(number, row);
+        values.isHere(table, number, row);
     }
 
     /** How many readings were put in. */
@@ -95,8 +88,7 @@ final class RowsIn {
         var in = new RowsIn(connection, file, 0, tables, told, false);
         Section section = new Section(JobFile.JOB, Section.JOB, "", "", "");
         Table table = tables.get(Section.JOB);
-        in.refuseOtherMembers(section, table, file.job(), 0);
-        return in.insertNumbered(section, table, 0, in.values(section, table, file.job(), 0));
+        return in.insertNumbered(section, table, 0, in.values.of(section, table, file.job(), 0));
     }
 
     /** The readings of this job that are here already have numbers up to this one. */
@@ -109,21 +101,21 @@ final class RowsIn {
         Table table = tables.get(section.table());
         List<JsonNode> rows = file.rows(section);
         var waiting = new ArrayList<Map<String, Object>>();
+        Set<String> known = known(table, rows);
         for (int i = 0; i < rows.size(); i++) {
             JsonNode row = rows.get(i);
-            refuseOtherMembers(section, table, row, i);
-            Map<String, Object> values = values(section, table, row, i);
-            values.putAll(instead.getOrDefault(i + 1, Map.of()));
+            Map<String, Object> cells = values.of(section, table, row, i);
+            cells.putAll(instead.getOrDefault(i + 1, Map.of()));
             if (Section.isNumbered(table)) {
-                number(section, table, row, i, values);
-            } else if (!isHereAlready(section, table, values, i)) {
+                number(section, table, row, i, cells);
+            } else if (!known.contains(keyOf(table, cells)) || !isHereAlready(section, table, cells, i)) {
                 if (section.table().equals(READING)) {
                     readings++;
                     if (isHere) {
-                        values.put(SEQ, lastSeq + readings);
+                        cells.put(SEQ, lastSeq + readings);
                     }
                 }
-                waiting.add(values);
+                waiting.add(cells);
             }
         }
         for (int from = 0; from < waiting.size(); from += ROWS_AT_ONCE) {
@@ -131,23 +123,23 @@ final class RowsIn {
         }
     }
 
-    private void number(Section section, Table table, JsonNode row, int at, Map<String, Object> values)
+    private void number(Section section, Table table, JsonNode row, int at, Map<String, Object> cells)
             throws SQLException {
         if (row.path("id").asInt(0) != at + 1) {
-            throw wrong(section, at, "id");
+            throw RowValues.wrong(section, at, "id");
         }
-        Long known = here.getOrDefault(table.name(), Map.of()).get(at + 1);
+        Long known = values.here(table.name(), at + 1);
         if (known != null) {
             if (!OF_THE_SHOP.contains(table.name())) {
-                values.put("id", known);
-                isHereAlready(section, table, values, at);
+                cells.put("id", known);
+                isHereAlready(section, table, cells, at);
             }
             return;
         }
         if (isHere && !OF_THE_SHOP.contains(table.name())) {
             throw new NotAJob("job-file-plan-differs", Map.of("section", section.member()));
         }
-        isHere(table.name(), at + 1, insertNumbered(section, table, at, values));
+        values.isHere(table.name(), at + 1, insertNumbered(section, table, at, cells));
     }
 
     private long insertNumbered(Section section, Table table, int at, Map<String, Object> values) {
@@ -164,7 +156,7 @@ final class RowsIn {
                 return id;
             }
         } catch (SQLException refused) {
-            throw wrong(section, at, columnOf(refused));
+            throw RowValues.wrong(section, at, columnOf(refused));
         }
     }
 
@@ -180,7 +172,7 @@ final class RowsIn {
             }
             insert.executeBatch();
         } catch (BatchUpdateException refused) {
-            throw wrong(section, from + firstFailed(refused.getUpdateCounts()), columnOf(refused));
+            throw RowValues.wrong(section, from + firstFailed(refused.getUpdateCounts()), columnOf(refused));
         }
         for (Map<String, Object> row : rows) {
             tell(table, row);
@@ -214,85 +206,45 @@ final class RowsIn {
         }
     }
 
-    private void refuseOtherMembers(Section section, Table table, JsonNode row, int at) {
-        Set<String> known = table.columns().stream()
-                .filter(Section::isTakenAlong)
-                .map(Section::member)
-                .collect(Collectors.toSet());
-        row.propertyNames().stream()
-                .filter(name -> !known.contains(name))
-                .findFirst()
-                .ifPresent(name -> {
-                    throw wrong(section, at, name);
-                });
-    }
-
-    private Map<String, Object> values(Section section, Table table, JsonNode row, int at) {
-        var values = new LinkedHashMap<String, Object>();
-        for (Column column : table.columns()) {
-            if (!Section.isTakenAlong(column)) {
-                ofTheShop(column).ifPresent(value -> values.put(column.name(), value));
-                continue;
-            }
-            JsonNode cell = row.get(Section.member(column));
-            if (cell == null || Section.isNumber(column)) {
-                continue;
-            }
-            try {
-                values.put(column.name(), value(section, column, cell));
-            } catch (RuntimeException none) {
-                throw wrong(section, at, Section.member(column));
+    /** Of rows that a UUID tells apart, the UUIDs that are here; of others none is asked about beforehand. */
+    private Set<String> known(Table table, List<JsonNode> rows) throws SQLException {
+        var known = new HashSet<String>();
+        if (!isKeyed(table)) {
+            known.add(ASKED_ABOUT);
+            return known;
+        }
+        for (int from = 0; from < rows.size(); from += ROWS_AT_ONCE) {
+            List<String> some = rows.subList(from, Math.min(rows.size(), from + ROWS_AT_ONCE)).stream()
+                    .map(row -> row.path("id").asString(""))
+                    .filter(id -> UUID_FORM.matcher(id).matches())
+                    .toList();
+            try (PreparedStatement query =
+                    connection.prepareStatement("SELECT id FROM " + table.name() + " WHERE id = ANY(?)")) {
+                query.setObject(1, some.stream().map(UUID::fromString).toArray());
+                try (ResultSet found = query.executeQuery()) {
+                    while (found.next()) {
+                        known.add(found.getString(1));
+                    }
+                }
             }
         }
-        Object key = values.get("id");
-        if (key instanceof UUID
-                && !keys.computeIfAbsent(table.name(), unused -> new HashSet<>())
-                        .add(key.toString())) {
-            throw wrong(section, at, "id");
-        }
-        return values;
+        return known;
     }
 
-    /** What the file does not say, for it is the same in all rows, or begins anew. */
-    private Optional<Object> ofTheShop(Column column) {
-        return Section.pointsTo(column).filter(Section.JOB::equals).isPresent()
-                ? Optional.of(job)
-                : Optional.ofNullable(Section.OF_EACH_SHOP.get(column.name()));
+    private static boolean isKeyed(Table table) {
+        return table.key().equals(List.of("id")) && !Section.isNumbered(table);
     }
 
-    private Object value(Section section, Column column, JsonNode cell) {
-        Optional<String> to = Section.pointsTo(column);
-        if (to.isPresent()) {
-            Long id = here.getOrDefault(to.get(), Map.of()).get(cell.isInt() ? cell.intValue() : 0);
-            if (id == null) {
-                throw new IllegalArgumentException("points to nothing");
-            }
-            return id;
-        }
-        Object value = column.form().read(cell);
-        Optional<String> key = Section.keyOf(column);
-        if (key.isPresent()
-                && !keys.getOrDefault(key.get(), Set.of()).contains(value.toString())
-                && !(key.get().equals(section.table()))) {
-            throw new IllegalArgumentException("points to nothing");
-        }
-        if (value instanceof String text && !isSound(text)) {
-            throw new IllegalArgumentException("holds what steers a machine");
-        }
-        return value;
-    }
-
-    private static boolean isSound(String text) {
-        return text.codePoints()
-                .noneMatch(point -> Character.getType(point) == Character.CONTROL && "\t\n\r".indexOf(point) < 0
-                        || Character.getType(point) == Character.SURROGATE);
+    /** What {@link #known} would have it under; of a row without a UUID always one that is to be asked about. */
+    private static String keyOf(Table table, Map<String, Object> values) {
+        return isKeyed(table) ? String.valueOf(values.get("id")) : ASKED_ABOUT;
     }
 
     /** Whether a row of that UUID is here, and says the same; throws where it says something else. */
     private boolean isHereAlready(Section section, Table table, Map<String, Object> values, int at)
             throws SQLException {
         if (table.key().stream().anyMatch(column -> values.get(column) == null)) {
-            throw wrong(section, at, table.key().get(0));
+            throw RowValues.wrong(section, at, table.key().get(0));
         }
         String which = table.key().stream().map(column -> column + " = ?").collect(Collectors.joining(" AND "));
         try (PreparedStatement query =
@@ -332,12 +284,7 @@ final class RowsIn {
     }
 
     private static String columnOf(SQLException refused) {
-        var named = java.util.regex.Pattern.compile("\"?([A-Z_]+)\"? ").matcher(String.valueOf(refused.getMessage()));
+        var named = Pattern.compile("\"?([A-Z_]+)\"? ").matcher(String.valueOf(refused.getMessage()));
         return named.find() ? named.group(1).toLowerCase(java.util.Locale.ROOT) : "?";
-    }
-
-    private static NotAJob wrong(Section section, int at, String member) {
-        return new NotAJob(
-                "job-file-row", Map.of("section", section.member(), "row", Integer.toString(at + 1), "member", member));
     }
 }

@@ -51,6 +51,7 @@ class PastedFeatures {
         HEADINGS.put("nominal", List.of("nominal", "nominal size", "basic size", "basic", "ø", "dia", "diameter"));
         HEADINGS.put("upper", List.of("upper", "upper limit", "upper deviation", "max", "maximum", "max.", "+"));
         HEADINGS.put("lower", List.of("lower", "lower limit", "lower deviation", "min", "minimum", "min.", "-", "−"));
+        HEADINGS.put("unit", List.of("unit", "units"));
         HEADINGS.put("service", List.of("service", "service limit", "wear limit", "worn"));
         HEADINGS.put("outOfRound", List.of("out-of-round", "out of round", "roundness", "ovality"));
         HEADINGS.put("taper", List.of("taper"));
@@ -182,21 +183,26 @@ class PastedFeatures {
                 .orElse(feature);
     }
 
-    /** In one column, or in several. */
+    /** In one column, or in several, with the unit that the row or the head says. */
     private static String limits(Map<String, String> cells, Map<String, String> unitOf) {
-        String limits = cells.getOrDefault("limits", "");
-        if (limits.isEmpty()) {
-            return LimitsInColumns.of(
-                    cells.getOrDefault("nominal", ""),
-                    cells.getOrDefault("upper", ""),
-                    cells.getOrDefault("lower", ""),
-                    Stream.of("nominal", "upper", "lower")
-                            .map(column -> unitOf.getOrDefault(column, ""))
-                            .filter(unit -> !unit.isEmpty())
-                            .findFirst()
-                            .orElse(""));
+        String typed = cells.getOrDefault("limits", "");
+        String ofRow = cells.getOrDefault("unit", "");
+        String unit = Stream.of(ofRow, unitOf.getOrDefault("limits", ""))
+                .filter(said -> !said.isEmpty())
+                .findFirst()
+                .orElse("");
+        if (!typed.isEmpty()) {
+            return unit.isEmpty() || LETTERS.matcher(typed).find() ? typed : typed + " " + unit;
         }
-        String unit = unitOf.getOrDefault("limits", "");
-        return unit.isEmpty() || LETTERS.matcher(limits).find() ? limits : limits + " " + unit;
+        return LimitsInColumns.of(
+                cells.getOrDefault("nominal", ""),
+                cells.getOrDefault("upper", ""),
+                cells.getOrDefault("lower", ""),
+                Stream.concat(
+                                Stream.of(ofRow),
+                                Stream.of("nominal", "upper", "lower").map(column -> unitOf.getOrDefault(column, "")))
+                        .filter(said -> !said.isEmpty())
+                        .findFirst()
+                        .orElse(""));
     }
 }

@@ -123,7 +123,7 @@ class PlanController {
     }
 
     /** A spreadsheet's file as the text that would be pasted from it; keeps nothing. */
-    @Allowed(ANYONE)
+    @Allowed(PERSON)
     @PostMapping(path = "/tables/text", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     PastedTextView text(@RequestBody byte[] file) {
         return new PastedTextView(TableText.of(file, words));

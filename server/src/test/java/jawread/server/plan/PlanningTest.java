@@ -454,6 +454,29 @@ class PlanningTest {
         assertThat(names(plan(open("pasted once more", "in", "")))).isEmpty();
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            feature;limits [in]~bore;3.2500 +0.0018/0                          | 3.2500 / 3.2518 in
+            Old pump, sheet 2~~feature;nominal;upper;lower;unit~bore;3.25;0.0018;0;in | 3.2500 / 3.2518 in
+            feature;Nominal [mm];Max;Min~pin;25;25,02;24,99                     | 24.99 / 25.02 mm
+            name;basic size;+;-;units~pin;25;0,02;-0,01;mm                       | 24.99 / 25.02 mm
+            number;feature;kind;lower;upper;service;unit~7;pin;outside;24.99;25.02;;mm | 24.99 / 25.02 mm
+            feature;max [mm];min~depth;12;                                       | at most 12 mm
+            """)
+    void limits_in_one_column_or_in_several(String table, String limits) {
+        JsonNode plan = plan(open("pasted " + table.hashCode(), limits.endsWith("in") ? "in" : "mm", ""));
+        JsonNode rows = post(
+                        "/api/plans/" + plan.path("id").asLong() + "/pasted", Map.of("text", table.replace('~', '\n')))
+                .json()
+                .path("rows");
+        assertThat(rows).hasSize(1);
+        assertThat(rows.get(0).path("feature").path("refused").toString())
+                .as(rows.toString())
+                .isEqualTo("{}");
+        assertThat(rows.get(0).path("feature").path("limits").path("sentence").asString())
+                .contains(limits.split(" / | in$| mm$|at most "));
+    }
+
     @Test
     void a_part_that_was_read_on_stays_on_the_list() {
         JsonNode plan = server.get("/api/jobs/1/plan").json().path("plans").get(0);
