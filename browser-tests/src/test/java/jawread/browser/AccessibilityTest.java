@@ -102,6 +102,7 @@ class AccessibilityTest extends AtTheBench {
         page.navigate(server().address() + "/jobs");
         assertThat(page.getByText("A new job")).isVisible();
         isAccessible(page, "jobs");
+        each(page, "/jobs/bring-in", "/jobs/2/bring-in");
         for (int job : new int[] {1, 3, 5}) {
             page.navigate(server().address() + "/jobs/" + job);
             assertThat(page.getByTestId("part")).isVisible();
