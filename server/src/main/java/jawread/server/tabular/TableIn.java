@@ -216,7 +216,6 @@ public record TableIn(List<Line> rows) {
         } catch (NoTable none) {
             throw none;
         } catch (IOException | RuntimeException broken) {
-            broken.printStackTrace();
             throw new NoTable("table-no-book", 0);
         }
         return rows;
