@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.assess.Doubt;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -90,16 +91,30 @@ class RecordPages {
                         .sorted(Comparator.comparingInt(SignedRecord::revision).reversed())
                         .map(this::revision)
                         .toList(),
-                elsewhere.listed(jobId).stream()
-                        .map(each -> words.say(
-                                "record.elsewhere",
-                                Map.of(
-                                        "home", each.home(),
-                                        "revision", each.revision(),
-                                        "at", moments.moment(each.madeAt()),
-                                        "who", String.join(", ", each.signers()),
-                                        "sha256", each.sha256())))
-                        .toList());
+                fromElsewhere(jobId));
+    }
+
+    /** How it came in, and what was signed of it there. */
+    private List<String> fromElsewhere(long job) {
+        return Stream.concat(
+                        elsewhere.arrivals(job).stream()
+                                .map(each -> words.say(
+                                        "record.arrived",
+                                        Map.of(
+                                                "home", each.home(),
+                                                "at", moments.moment(each.at()),
+                                                "who", people.nameOf(each.by()),
+                                                "count", each.rows()))),
+                        elsewhere.listed(job).stream()
+                                .map(each -> words.say(
+                                        "record.elsewhere",
+                                        Map.of(
+                                                "home", each.home(),
+                                                "revision", each.revision(),
+                                                "at", moments.moment(each.madeAt()),
+                                                "who", String.join(", ", each.signers()),
+                                                "sha256", each.sha256()))))
+                .toList();
     }
 
     private SignHereView here(Job job, Optional<Person> here) {

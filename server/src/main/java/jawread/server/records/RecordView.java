@@ -14,7 +14,7 @@ import java.util.UUID;
  * @param halfDone what is still missing of it; absent where nothing is
  * @param here what whoever stands at this screen may do now
  * @param records the newest first
- * @param elsewhere what was signed of it in another shop, each a sentence
+ * @param elsewhere how it came in from another shop, and what was signed of it there, each a sentence
  */
 public record RecordView(
         long job,

@@ -148,6 +148,21 @@ public class SignedInFile {
                 .stream();
     }
 
+    /** That the job came in as a file. @param by whoever brought it @param rows how many were new here */
+    record Arrived(String home, Instant at, long by, int rows) {}
+
+    /** How it came, the first time first; empty of a job that was opened here. */
+    List<Arrived> arrivals(long job) {
+        return database.query(
+                "SELECT home, made_at, person_id, rows_kept FROM job_arrival WHERE job_id = ? ORDER BY made_at",
+                (row, at) -> new Arrived(
+                        row.getString(1),
+                        row.getObject(2, OffsetDateTime.class).toInstant(),
+                        row.getLong(3),
+                        row.getInt(4)),
+                job);
+    }
+
     /** For the page of its records. */
     List<Elsewhere> listed(long job) {
         return elsewhere(job)

@@ -43,6 +43,8 @@ class JobFileTest {
     /** Of a thousand, the longest would take most of the time. */
     private static final int LONGEST_MADE_UP = 60_000;
 
+    private static final String TILDES = "three still ponds";
+
     @TempDir
     static Path from;
 
@@ -57,6 +59,11 @@ class JobFileTest {
     static void open() {
         weir = Server.open(from);
         other = Server.empty(to, "Kit");
+        weir.put(3, "/api/signers/3/passphrase", Map.of("before", "", "passphrase", TILDES, "again", TILDES));
+        String seen = weir.get("/api/jobs/1/record").json().path("edition").asString();
+        Answer signed =
+                weir.put(3, "/api/jobs/1/sign-offs/" + UUID.randomUUID(), Map.of("passphrase", TILDES, "seen", seen));
+        assertThat(signed.status()).as(signed.text()).isLessThan(300);
     }
 
     @AfterAll
@@ -129,6 +136,43 @@ class JobFileTest {
     private static String sheetText(Server server, JsonNode job) {
         return server.get("/api/jobs/" + job.path("id").asLong() + "/tables/verdicts.csv")
                 .text();
+    }
+
+    @Test
+    @Order(2)
+    void where_it_came_from_stands_beside_it() {
+        long job = jobs(other).get(0).path("id").asLong();
+        assertThat(other.get("/api/jobs/" + job + "/record")
+                        .json()
+                        .path("elsewhere")
+                        .toString())
+                .contains("Came in as a file from Low Weir Workshop", "by Kit");
+        assertThat(weir.get("/api/jobs/1/record").json().path("elsewhere")).isEmpty();
+    }
+
+    @Test
+    @Order(2)
+    void what_was_signed_there_is_no_signature_of_this_shop() {
+        long shafts = Walk.named(other.get("/api/bench").json().path("jobs"), "New idler shafts")
+                .path("id")
+                .asLong();
+        JsonNode record = other.get("/api/jobs/" + shafts + "/record").json();
+        assertThat(record.path("state").asString()).isEqualTo("open");
+        assertThat(record.path("records")).isEmpty();
+        assertThat(record.path("elsewhere").toString())
+                .contains("Signed in Low Weir Workshop, revision 1", "by Tilde", "no signature of this shop");
+    }
+
+    @Test
+    @Order(2)
+    void a_record_that_is_not_what_was_signed_is_refused() {
+        int before = jobs(other).size();
+
+        Answer answer = bringIn(other, MadeUpJobs.withOtherKeys(file(weir, 1), new Random(7)));
+
+        assertThat(answer.code()).isEqualTo("job-file-signature");
+        assertThat(answer.sentence()).contains("Signed record 1");
+        assertThat(jobs(other)).hasSize(before);
     }
 
     @Test
