@@ -171,6 +171,7 @@ class TheStoryTest extends AtTheBench {
         page.keyboard().press("d");
         assertThat(named(page, BUTTON, "second reading, 31.971 mm, struck: dirt"))
                 .isVisible();
+        assertThat(page.getByRole(DIALOG)).hasCount(0);
 
         page.keyboard().press("?");
         assertThat(named(page, DIALOG, "Keys and marks")).isVisible();
