@@ -148,7 +148,17 @@ class ArchitectureTest {
                     "intake")
             .whereLayer("door")
             .mayOnlyBeAccessedByLayers(
-                    "access", "settings", "drawer", "comparator", "measure", "plan", "judgement", "ready", "practice")
+                    "access",
+                    "settings",
+                    "drawer",
+                    "comparator",
+                    "measure",
+                    "plan",
+                    "judgement",
+                    "ready",
+                    "practice",
+                    "tabular",
+                    "jobfile")
             .whereLayer("access")
             .mayOnlyBeAccessedByLayers(
                     "settings",

@@ -2,9 +2,11 @@ package jawread.server.access;
 
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
+import org.springframework.format.FormatterRegistry;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
@@ -19,6 +21,12 @@ class Pages implements WebMvcConfigurer {
 
     Pages(AccessRules rules) {
         this.rules = rules;
+    }
+
+    /** A value that is given once is one, whatever commas it has: the name of a person, or of a feature. */
+    @Override
+    public void addFormatters(FormatterRegistry registry) {
+        registry.addConverter(String.class, List.class, text -> text.isEmpty() ? List.of() : List.of(text));
     }
 
     @Override

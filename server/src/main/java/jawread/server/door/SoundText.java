@@ -4,13 +4,13 @@ import com.ibm.icu.lang.UCharacter;
 import com.ibm.icu.lang.UProperty;
 
 /** What any text must be, whatever it says. */
-final class SoundText {
+public final class SoundText {
     private static final int BRAILLE_BLANK = 0x2800;
 
     private SoundText() {}
 
     /** Whole characters, and none that steers a machine; tab and line ends are typed and pasted. */
-    static boolean isSound(String text) {
+    public static boolean isSound(String text) {
         return text.codePoints()
                 .noneMatch(point -> isHalf(point)
                         || Character.getType(point) == Character.CONTROL

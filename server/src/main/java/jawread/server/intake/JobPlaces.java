@@ -21,8 +21,8 @@ final class JobPlaces {
         }
     }
 
-    /** @param code of the sheet that is filled by hand */
-    record Spot(On on, Place place, String code) {}
+    /** One of its places. */
+    record Spot(On on, Place place) {}
 
     private final List<On> all = new ArrayList<>();
     private final Map<String, Spot> byCode = new LinkedHashMap<>();
@@ -37,8 +37,7 @@ final class JobPlaces {
                     all.add(on);
                     List<Place> places = on.places();
                     for (int i = 0; i < places.size(); i++) {
-                        String code = PlaceCode.of(letter, i);
-                        byCode.put(code, new Spot(on, places.get(i), code));
+                        byCode.put(PlaceCode.of(letter, i), new Spot(on, places.get(i)));
                     }
                     letter++;
                 }

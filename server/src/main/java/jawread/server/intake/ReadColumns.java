@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import jawread.server.tabular.TableIn;
 import jawread.server.tabular.TableIn.Line;
+import jawread.server.tabular.UnitInHead;
 
 /**
  * What the columns of a table were taken for: by what somebody has decided for it, by their heads, or by what stands in them.
@@ -24,12 +25,9 @@ record ReadColumns(TableIn table, int head, List<String> means) {
     /** What a job knows by name. */
     record Known(Predicate<String> part, Predicate<String> feature, Predicate<String> gauge, Predicate<String> code) {}
 
-    static ReadColumns of(TableIn table, Known known, List<String> decided) {
+    static ReadColumns of(TableIn table, Known known) {
         int head = table.head(
-                cell -> Meaning.ofHead(cell).isPresent() || known.feature().test(Meaning.bare(cell)));
-        if (!decided.isEmpty()) {
-            return new ReadColumns(table, head, decided);
-        }
+                cell -> Meaning.ofHead(cell).isPresent() || known.feature().test(UnitInHead.without(cell)));
         var means = new ArrayList<String>();
         for (int at = 0; at < table.columns(); at++) {
             means.add(head >= 0 ? byHead(table.rows().get(head).cell(at), known) : "");
@@ -44,10 +42,20 @@ record ReadColumns(TableIn table, int head, List<String> means) {
         return new ReadColumns(table, head, List.copyOf(means));
     }
 
+    /** The same table, where somebody has said what its columns hold; empty where that is of another table, or no meaning at all. */
+    Optional<ReadColumns> decided(List<String> columns) {
+        boolean isSound = columns.size() == means.size()
+                && columns.stream()
+                        .allMatch(means -> means.isEmpty()
+                                || means.startsWith(OF_FEATURE)
+                                || Meaning.of(means).isPresent());
+        return isSound ? Optional.of(new ReadColumns(table, head, columns)) : Optional.empty();
+    }
+
     private static String byHead(String head, Known known) {
         // A head that names a feature of the job means that one, whatever else it might mean.
-        return known.feature().test(Meaning.bare(head))
-                ? OF_FEATURE + Meaning.bare(head)
+        return known.feature().test(UnitInHead.without(head))
+                ? OF_FEATURE + UnitInHead.without(head)
                 : Meaning.ofHead(head).map(Meaning::code).orElse("");
     }
 
@@ -80,7 +88,7 @@ record ReadColumns(TableIn table, int head, List<String> means) {
         if (cells.isEmpty()) {
             return "";
         }
-        boolean areFigures = cells.stream().allMatch(cell -> cell.matches("[+-]?[\\d.,/ ]+\\s*(mm|in|\")?"));
+        boolean areFigures = cells.stream().allMatch(TableIn::isFigure);
         return Arrays.asList(
                         when(Meaning.PART, means, cells.stream().allMatch(known.part())),
                         when(Meaning.FEATURE, means, cells.stream().allMatch(known.feature())),
@@ -123,10 +131,19 @@ record ReadColumns(TableIn table, int head, List<String> means) {
         return at(meaning).map(row::cell).orElse("");
     }
 
+    /** The feature whose readings stand in a column, as its head names it. */
+    String featureOf(int at) {
+        return means.get(at).substring(OF_FEATURE.length());
+    }
+
+    boolean isOfFeature(int at) {
+        return means.get(at).startsWith(OF_FEATURE);
+    }
+
     /** Columns whose figures are of a feature that their head names. */
     List<Integer> ofFeatures() {
         return IntStream.range(0, means.size())
-                .filter(at -> means.get(at).startsWith(OF_FEATURE))
+                .filter(this::isOfFeature)
                 .boxed()
                 .toList();
     }

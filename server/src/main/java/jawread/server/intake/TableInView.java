@@ -7,6 +7,7 @@ import java.util.List;
  * What was understood of a table of readings, before anything of it is kept.
  *
  * @param columns from the left
+ * @param meanings what a column may hold
  * @param rows the first of them, and each that cannot be kept, as far as a page holds them
  * @param good how many readings can be kept
  * @param here how many of these are here already
@@ -17,6 +18,7 @@ import java.util.List;
  */
 public record TableInView(
         List<ColumnView> columns,
+        List<MeaningView> meanings,
         List<RowView> rows,
         int good,
         int here,
@@ -24,6 +26,9 @@ public record TableInView(
         @Nullable String cameBefore,
         @Nullable String wants,
         String sentence) {
+    /** @param label of the code, in words */
+    public record MeaningView(String code, String label) {}
+
     /**
      * @param head as it stands; empty where there is none
      * @param means what it was taken for; empty where it is left out
@@ -40,7 +45,8 @@ public record TableInView(
 
     /**
      * @param line of the file, from 1
-     * @param figure as it is understood, in both units; absent of a row that is not
+     * @param figure as it stands, with the unit that the row or its head says
+     * @param size as it is understood, in both units; absent of a row that cannot be kept
      * @param column the head of the column that is wrong; absent where nothing is
      * @param problem what is wrong with it, and what would be right; absent where nothing is
      */
@@ -49,7 +55,8 @@ public record TableInView(
             @Nullable String part,
             @Nullable String feature,
             @Nullable String place,
-            @Nullable String figure,
+            String figure,
+            @Nullable String size,
             @Nullable String limits,
             @Nullable String gauge,
             @Nullable String column,

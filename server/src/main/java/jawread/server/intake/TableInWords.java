@@ -1,18 +1,28 @@
 package jawread.server.intake;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.core.assess.Place;
 import jawread.core.length.LengthUnit;
+import jawread.core.length.TypedLength;
+import jawread.server.intake.JobPlaces.On;
 import jawread.server.intake.TableInView.ColumnView;
+import jawread.server.intake.TableInView.MeaningView;
 import jawread.server.intake.TableInView.RowView;
 import jawread.server.job.LimitsWords;
 import jawread.server.tabular.DataTable;
 import jawread.server.tabular.Separated;
+import jawread.server.tabular.TableIn.Line;
+import jawread.server.tabular.UnitInHead;
+import jawread.server.words.Figures;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -23,10 +33,12 @@ class TableInWords {
     private static final int FIRST_CELLS = 3;
 
     private final LimitsWords limits;
+    private final Figures figures;
     private final Words words;
 
-    TableInWords(LimitsWords limits, Words words) {
+    TableInWords(LimitsWords limits, Figures figures, Words words) {
         this.limits = limits;
+        this.figures = figures;
         this.words = words;
     }
 
@@ -37,18 +49,22 @@ class TableInWords {
      * @param before that the file came before; empty where it did not
      */
     TableInView of(Understood of, How how, int here, Optional<String> before) {
-        List<RowsRead.Figure> bad = of.bad();
+        List<RowRead> bad = of.bad();
         boolean wantsGauge = how.gauge().isEmpty()
                 && of.columns().at(Meaning.GAUGE).isEmpty()
-                && of.figures().stream().anyMatch(figure -> figure.gauge().isEmpty());
-        List<RowsRead.Figure> shown = Stream.concat(bad.stream(), of.good().stream())
+                && of.rows().stream().anyMatch(figure -> figure.gauge().isEmpty());
+        List<RowView> shown = Stream.concat(bad.stream(), of.good().stream())
                 .limit(ROWS_SHOWN)
-                .sorted(java.util.Comparator.comparingInt(figure -> figure.row().number()))
+                .sorted(Comparator.comparingInt(row -> row.row().number()))
+                .map(row -> row(row, of))
                 .toList();
-        int good = of.figures().size() - bad.size();
+        int good = of.rows().size() - bad.size();
         return new TableInView(
                 columns(of.columns()),
-                shown.stream().map(figure -> row(figure, of)).toList(),
+                Arrays.stream(Meaning.values())
+                        .map(each -> new MeaningView(each.code(), words.say("table.column." + each.code())))
+                        .toList(),
+                shown,
                 good,
                 here,
                 bad.size(),
@@ -66,12 +82,10 @@ class TableInWords {
                     return new ColumnView(
                             of.headOf(at),
                             means,
-                            means.startsWith(ReadColumns.OF_FEATURE)
-                                    ? words.say(
-                                            "table.column.of-feature",
-                                            Map.of("feature", means.substring(ReadColumns.OF_FEATURE.length())))
+                            of.isOfFeature(at)
+                                    ? words.say("table.column.of-feature", Map.of("feature", of.featureOf(at)))
                                     : words.say("table.column." + (means.isEmpty() ? "left-out" : means)),
-                            Meaning.unitOf(of.headOf(at)).orElse(null),
+                            UnitInHead.of(of.headOf(at)).orElse(null),
                             of.rows().stream()
                                     .limit(FIRST_CELLS)
                                     .map(row -> row.cell(at))
@@ -80,24 +94,35 @@ class TableInWords {
                 .toList();
     }
 
-    private RowView row(RowsRead.Figure figure, Understood of) {
+    private RowView row(RowRead row, Understood of) {
         LengthUnit unit = of.job().unit();
         return new RowView(
-                figure.row().number(),
-                figure.on().map(on -> on.part().name()).orElse(null),
-                figure.on().map(on -> on.feature().name()).orElse(null),
-                figure.place().map(Place::name).orElse(null),
-                figure.typed(),
-                figure.on()
-                        .flatMap(on -> on.feature()
-                                .planned()
+                row.row().number(),
+                row.on().map(on -> on.part().name()).orElse(null),
+                row.on().map(on -> on.feature().name()).orElse(null),
+                row.place().map(Place::name).orElse(null),
+                row.typed(),
+                size(row, unit).orElse(null),
+                row.on()
+                        .map(On::feature)
+                        .flatMap(feature -> feature.planned()
                                 .judgedBy()
-                                .map(held ->
-                                        limits.brief(held, unit, on.feature().limitsStep())))
+                                .map(held -> limits.brief(held, unit, feature.limitsStep())))
                         .orElse(null),
-                figure.gauge().isEmpty() ? null : figure.gauge(),
-                figure.column() < 0 ? null : named(of.columns(), figure.column()),
-                figure.isGood() ? null : figure.problem());
+                row.gauge().isEmpty() ? null : row.gauge(),
+                row.column() < 0 ? null : named(of.columns(), row.column()),
+                row.isGood() ? null : row.problem());
+    }
+
+    /** As it is understood, in both units. */
+    private Optional<String> size(RowRead row, LengthUnit unit) {
+        return !row.isGood()
+                ? Optional.empty()
+                : TypedLength.parse(row.typed(), unit, TypedLength.Kind.SIZE)
+                        .fold(
+                                typed -> Optional.of(figures.reading(typed.length(), unit, typed.resolution())
+                                        .inBoth()),
+                                refused -> Optional.empty());
     }
 
     /** What a column is called: by its head, else by its place. */
@@ -106,25 +131,34 @@ class TableInWords {
         return head.isEmpty() ? words.say("table.column-number", Map.of("number", at + 1)) : head;
     }
 
-    /** The rows that were not kept, as they stood, with why: to be put right and brought in again. */
-    String rejected(Understood of, List<RowsRead.Figure> bad) {
+    /**
+     * The rows that were not kept, as they stood, with why: to be put right and brought in again. Of a row with several readings only those
+     * that were not kept stand in it.
+     */
+    String rejected(Understood of, List<RowRead> bad) {
+        int columns = of.columns().means().size();
         var heads = new ArrayList<String>();
-        for (int at = 0; at < of.columns().means().size(); at++) {
-            heads.add(of.columns().headOf(at));
-        }
+        IntStream.range(0, columns).mapToObj(of.columns()::headOf).forEach(heads::add);
         heads.add(words.say("table.rejected.line"));
         heads.add(words.say("table.rejected.why"));
         List<List<Object>> rows = bad.stream()
-                .map(figure -> {
-                    var row = new ArrayList<Object>();
-                    for (int at = 0; at < of.columns().means().size(); at++) {
-                        row.add(figure.row().cell(at));
-                    }
-                    row.add(Integer.toString(figure.row().number()));
-                    row.add(figure.problem());
-                    return (List<Object>) row;
-                })
+                .collect(Collectors.groupingBy(RowRead::row, LinkedHashMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .map(each -> rejected(of.columns(), each.getKey(), each.getValue()))
                 .toList();
         return Separated.csv(new DataTable("rejected", heads, rows));
+    }
+
+    private static List<Object> rejected(ReadColumns columns, Line line, List<RowRead> bad) {
+        var cells = new ArrayList<Object>();
+        for (int at = 0; at < columns.means().size(); at++) {
+            int column = at;
+            boolean isKept = columns.isOfFeature(at) && bad.stream().noneMatch(row -> row.at() == column);
+            cells.add(isKept ? "" : line.cell(at));
+        }
+        cells.add(Integer.toString(line.number()));
+        cells.add(bad.stream().map(RowRead::problem).distinct().collect(Collectors.joining(" ")));
+        return cells;
     }
 }

@@ -13,6 +13,7 @@ import jawread.server.journal.Journal;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Readings;
 import jawread.server.tables.CanonicalJson;
+import jawread.server.words.Moments;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -29,6 +30,7 @@ class TablesIn {
     private final Journal journal;
     private final JdbcTemplate database;
     private final Clock clock;
+    private final Moments moments;
     private final Words words;
 
     TablesIn(
@@ -38,6 +40,7 @@ class TablesIn {
             Journal journal,
             JdbcTemplate database,
             Clock clock,
+            Moments moments,
             Words words) {
         this.understanding = understanding;
         this.says = says;
@@ -45,6 +48,7 @@ class TablesIn {
         this.journal = journal;
         this.database = database;
         this.clock = clock;
+        this.moments = moments;
         this.words = words;
     }
 
@@ -73,10 +77,8 @@ class TablesIn {
                                 Map.of(
                                         "who", row.getString(2),
                                         "at",
-                                                row.getObject(1, java.time.OffsetDateTime.class)
-                                                        .toInstant()
-                                                        .truncatedTo(ChronoUnit.SECONDS)
-                                                        .toString())),
+                                                moments.moment(row.getObject(1, java.time.OffsetDateTime.class)
+                                                        .toInstant()))),
                         of.sha256(),
                         of.job().id())
                 .stream()
@@ -91,13 +93,12 @@ class TablesIn {
     @Transactional
     TableKeptView keep(long jobId, byte[] file, How how, boolean onlyGood, Person person) {
         Understood of = understanding.of(jobId, file, how, person);
-        List<RowsRead.Figure> bad = of.bad();
-        if (!how.again() && cameBefore(of).isPresent()) {
-            throw Refused.of(
-                    HttpStatus.CONFLICT, "table-came-before", cameBefore(of).get());
-        }
+        List<RowRead> bad = of.bad();
+        cameBefore(of).filter(unused -> !how.again()).ifPresent(when -> {
+            throw Refused.of(HttpStatus.CONFLICT, "table-came-before", when);
+        });
         if (of.good().isEmpty() || !bad.isEmpty() && !onlyGood) {
-            RowsRead.Figure first = bad.get(0);
+            RowRead first = bad.get(0);
             throw Refused.of(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "table-rows-bad",

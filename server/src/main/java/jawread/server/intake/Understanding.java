@@ -2,7 +2,7 @@ package jawread.server.intake;
 
 import java.time.Clock;
 import java.util.Arrays;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +14,7 @@ import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
+import jawread.server.intake.JobPlaces.On;
 import jawread.server.intake.ReadColumns.Known;
 import jawread.server.intake.RowsRead.Given;
 import jawread.server.job.Job;
@@ -25,7 +26,6 @@ import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.tables.CanonicalJson;
 import jawread.server.tabular.TableIn;
-import jawread.server.tabular.TableIn.NoTable;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -63,9 +63,9 @@ class Understanding {
         this.words = words;
     }
 
-    /** Refuses with 422 what is no table. */
+    /** Refuses with 422 what is no table, one without a reading, and columns that hold what none can. */
     Understood of(long jobId, byte[] file, How how, Person person) {
-        TableIn table = table(file);
+        TableIn table = TableIn.orRefused(file, words);
         Job job = jobs.job(jobId);
         Map<PlanRevision, List<Part>> plans = new LinkedHashMap<>();
         for (Plan plan : jobs.plansOf(job)) {
@@ -83,50 +83,49 @@ class Understanding {
                 places::isFeature,
                 word -> gauges.containsKey(word.toLowerCase(Locale.ROOT)),
                 word -> places.byCode(word).isPresent());
-        ReadColumns plain = ReadColumns.of(table, known, List.of());
-        List<String> decided = how.columns().isEmpty() ? remembered(plain) : how.columns();
-        ReadColumns columns = decided.size() == table.columns() ? ReadColumns.of(table, known, decided) : plain;
+        ReadColumns columns = columns(ReadColumns.of(table, known), how);
         String sha256 = CanonicalJson.digest(file);
-        var lastRounds = new HashMap<String, Integer>();
+        var lastRounds = new IdentityHashMap<On, Integer>();
+        var cells = new Cells(columns, words);
         var rows = new RowsRead(
-                columns,
-                places,
+                cells,
+                new WhereRead(cells, places),
                 gauges,
                 named,
-                on -> lastRounds.computeIfAbsent(
-                        on.part().id() + "/" + on.feature().id(), unused -> rounds.last(on.part(), on.feature())),
+                on -> lastRounds.computeIfAbsent(on, unused -> rounds.last(on.part(), on.feature())),
                 new Given(
-                        how.gauge().isEmpty()
-                                ? Optional.empty()
-                                : Optional.of(Optional.ofNullable(
-                                                gauges.get(how.gauge().toLowerCase(Locale.ROOT)))
-                                        .orElseThrow(() -> Refused.field("gauge", "no-such-gauge", words))),
+                        how.gauge().isEmpty() ? Optional.empty() : Optional.of(gauge(gauges, how.gauge())),
                         person,
                         clock.instant(),
                         clock.getZone(),
-                        jobId + " " + sha256 + (how.again() ? " " + clock.instant() : "")),
-                words);
-        List<RowsRead.Figure> figures = rows.all().stream().map(this::asKept).toList();
-        return new Understood(job, columns, figures, sha256);
+                        jobId + " " + sha256 + (how.again() ? " " + clock.instant() : "")));
+        List<RowRead> read = rows.all().stream().map(this::asKept).toList();
+        if (read.isEmpty()) {
+            throw Refused.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "table-no-readings", words.say("problem.table-no-readings"));
+        }
+        return new Understood(job, columns, read, sha256);
+    }
+
+    private Gauge gauge(Map<String, Gauge> all, String number) {
+        return Optional.ofNullable(all.get(number.toLowerCase(Locale.ROOT)))
+                .orElseThrow(() -> Refused.field("gauge", "no-such-gauge", words));
+    }
+
+    /** As somebody says now, or has said of such a head before. Refuses what no column can hold. */
+    private ReadColumns columns(ReadColumns plain, How how) {
+        if (how.columns().isEmpty()) {
+            return plain.decided(remembered(plain)).orElse(plain);
+        }
+        return plain.decided(how.columns()).orElseThrow(() -> Refused.field("column", "table-columns-said", words));
     }
 
     /** Whether it would be kept: what the bench would say to it is said to the row. */
-    private RowsRead.Figure asKept(RowsRead.Figure figure) {
-        return figure.reading()
+    private RowRead asKept(RowRead row) {
+        return row.reading()
                 .flatMap(readings::refusal)
-                .map(refused -> figure.refused(-1, refused.sentence()))
-                .orElse(figure);
-    }
-
-    private TableIn table(byte[] file) {
-        try {
-            return TableIn.of(file);
-        } catch (NoTable none) {
-            throw Refused.of(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    none.code(),
-                    words.say("problem." + none.code(), Map.of("line", none.line())));
-        }
+                .map(refused -> row.refused(-1, refused.sentence()))
+                .orElse(row);
     }
 
     private List<String> remembered(ReadColumns of) {

@@ -6,15 +6,15 @@ import jawread.server.job.Job;
 /**
  * A table with what was understood of it.
  *
- * @param figures in the order of its rows
+ * @param rows in the order of its rows
  * @param sha256 of the file
  */
-record Understood(Job job, ReadColumns columns, List<RowsRead.Figure> figures, String sha256) {
-    List<RowsRead.Figure> good() {
-        return figures.stream().filter(RowsRead.Figure::isGood).toList();
+record Understood(Job job, ReadColumns columns, List<RowRead> rows, String sha256) {
+    List<RowRead> good() {
+        return rows.stream().filter(RowRead::isGood).toList();
     }
 
-    List<RowsRead.Figure> bad() {
-        return figures.stream().filter(figure -> !figure.isGood()).toList();
+    List<RowRead> bad() {
+        return rows.stream().filter(row -> !row.isGood()).toList();
     }
 }

@@ -1,12 +1,12 @@
 package jawread.server.jobfile;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jawread.server.door.SoundText;
 import jawread.server.tables.CanonicalJson;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -34,6 +34,7 @@ record JobFile(JsonNode content, String sha256) {
     private static final int LONGEST_TEXT = 16_000_000;
 
     private static final int DEEPEST = 8;
+    private static final int LONGEST_HOME = 120;
 
     private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
@@ -106,30 +107,27 @@ record JobFile(JsonNode content, String sha256) {
         return content.path(SIGNED).valueStream().toList();
     }
 
-    /** Throws {@link NotAJob} where a section is missing, is no list of objects, or is none that there is. */
+    /** Throws {@link NotAJob} where a section is missing, is no list of objects, or is none that there is; and where home is no name. */
     void refuseOtherSections(List<Section> sections) {
-        Set<String> known = Stream.concat(
-                        Stream.of("format", "edition", HOME, JOB, SIGNED),
-                        sections.stream().map(Section::member))
+        List<String> lists = Stream.concat(sections.stream().map(Section::member), Stream.of(SIGNED))
+                .toList();
+        Set<String> known = Stream.concat(Stream.of("format", "edition", HOME, JOB), lists.stream())
                 .collect(Collectors.toSet());
-        var problem = new HashMap<String, String>();
         content.propertyNames().stream()
                 .filter(name -> !known.contains(name))
                 .findFirst()
-                .ifPresent(name -> problem.put(name, "job-file-section-unknown"));
-        sections.stream()
-                .map(Section::member)
-                .filter(name -> !isListOfObjects(content.path(name)))
+                .ifPresent(name -> {
+                    throw new NotAJob("job-file-section-unknown", Map.of("section", name));
+                });
+        Stream.concat(
+                        lists.stream().filter(name -> !isListOfObjects(content.path(name))),
+                        Stream.of(JOB).filter(name -> !content.path(name).isObject()))
                 .findFirst()
-                .ifPresent(name -> problem.put(name, "job-file-section-missing"));
-        if (!isListOfObjects(content.path(SIGNED))) {
-            problem.put(SIGNED, "job-file-section-missing");
-        }
-        if (!job().isObject()) {
-            problem.put(JOB, "job-file-section-missing");
-        }
-        for (Map.Entry<String, String> each : problem.entrySet()) {
-            throw new NotAJob(each.getValue(), Map.of("section", each.getKey()));
+                .ifPresent(name -> {
+                    throw new NotAJob("job-file-section-missing", Map.of("section", name));
+                });
+        if (!SoundText.isSound(home()) || home().isBlank() || home().length() > LONGEST_HOME) {
+            throw new NotAJob("job-file-home", Map.of("most", Integer.toString(LONGEST_HOME)));
         }
     }
 

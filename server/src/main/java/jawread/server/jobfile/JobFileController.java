@@ -7,7 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
-import java.util.Set;
+import java.util.List;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.job.Jobs;
@@ -68,8 +68,8 @@ class JobFileController {
     @PostMapping(path = "/job-files", consumes = MediaType.APPLICATION_JSON_VALUE)
     JobArrivedView bringIn(
             @RequestBody byte[] file,
-            @RequestParam(defaultValue = "") Set<String> same,
-            @RequestParam(defaultValue = "") Set<String> other,
+            @RequestParam(defaultValue = "") List<String> same,
+            @RequestParam(defaultValue = "") List<String> other,
             HttpServletRequest request) {
         return files.bringIn(file, same, other, tickets.whoStandsAt(request));
     }

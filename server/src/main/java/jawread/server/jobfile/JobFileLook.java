@@ -1,6 +1,5 @@
 package jawread.server.jobfile;
 
-import java.io.ByteArrayOutputStream;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
@@ -9,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import jawread.server.jobfile.NamedAlike.Pair;
+import jawread.server.records.SignedInFile;
 import jawread.server.tables.Table;
 import jawread.server.words.Words;
 import org.springframework.jdbc.core.ConnectionCallback;
@@ -22,14 +21,14 @@ import tools.jackson.databind.JsonNode;
 /** Looks into files of jobs: nothing of them is kept. */
 @Service
 class JobFileLook {
-    private final JobsOut out;
+    private final SignedInFile signed;
     private final JdbcTemplate database;
     private final ShopTables tables;
     private final Refusals refusals;
     private final Words words;
 
-    JobFileLook(JobsOut out, JdbcTemplate database, ShopTables tables, Refusals refusals, Words words) {
-        this.out = out;
+    JobFileLook(SignedInFile signed, JdbcTemplate database, ShopTables tables, Refusals refusals, Words words) {
+        this.signed = signed;
         this.database = database;
         this.tables = tables;
         this.refusals = refusals;
@@ -39,7 +38,7 @@ class JobFileLook {
     /** What a file holds; nothing of it is kept. Refuses with 422 what is no file of a job. */
     @Transactional(readOnly = true)
     JobFileView look(byte[] bytes) {
-        JobFile file = read(bytes);
+        JobFile file = refusals.refusing(() -> JobFile.read(bytes));
         return database.execute(
                 (ConnectionCallback<JobFileView>) connection -> refusals.refusing(() -> look(file, connection)));
     }
@@ -50,7 +49,7 @@ class JobFileLook {
         file.refuseOtherSections(sections);
         Optional<Long> here = here(file.key());
         List<Pair> named = new NamedAlike(connection, known).all(sections, file);
-        int news = here.isEmpty() ? 0 : news(here.get(), file);
+        int news = here.isEmpty() ? 0 : news(file, sections, known, connection);
         String state = here.isEmpty() ? "new" : news == 0 ? "again" : "more";
         String name = file.job().path("name").asString("");
         return new JobFileView(
@@ -108,29 +107,22 @@ class JobFileLook {
     }
 
     /** How many of its rows with a UUID are not here. */
-    private int news(long job, JobFile file) throws SQLException {
-        var ours = new ByteArrayOutputStream();
-        out.write(job, ours);
-        JobFile now = JobFile.read(ours.toByteArray());
-        Set<String> known = ids(now).collect(Collectors.toSet());
-        return (int) ids(file).filter(id -> !known.contains(id)).count();
-    }
-
-    private static Stream<String> ids(JobFile file) {
-        return file.content().properties().stream()
-                .flatMap(section -> section.getValue().valueStream())
-                .map(row -> row.path("id"))
-                .filter(JsonNode::isString)
-                .map(JsonNode::stringValue);
+    private int news(JobFile file, List<Section> sections, Map<String, Table> known, Connection connection)
+            throws SQLException {
+        int news = signed.news(file.signed());
+        for (Section section : sections) {
+            Table table = known.get(section.table());
+            if (KeysHere.has(table)) {
+                List<JsonNode> rows = file.rows(section);
+                news += rows.size() - KeysHere.of(connection, table, rows).size();
+            }
+        }
+        return news;
     }
 
     /** Its number here; empty of one that is not. */
     Optional<Long> here(UUID key) {
         return database.queryForList("SELECT id FROM job WHERE job_key = ?", Long.class, key).stream()
                 .findFirst();
-    }
-
-    private JobFile read(byte[] bytes) {
-        return refusals.refusing(() -> JobFile.read(bytes));
     }
 }

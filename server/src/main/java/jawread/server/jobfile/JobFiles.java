@@ -3,18 +3,18 @@ package jawread.server.jobfile;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.access.Person;
+import jawread.server.job.JobArrival;
+import jawread.server.job.JobArrivals;
 import jawread.server.job.Jobs;
 import jawread.server.jobfile.JobFile.NotAJob;
 import jawread.server.jobfile.JobFileView.JobArrivedView;
@@ -24,6 +24,7 @@ import jawread.server.journal.What;
 import jawread.server.judgement.Judgements;
 import jawread.server.records.SignedInFile;
 import jawread.server.storage.Locks;
+import jawread.server.storage.StorageTrouble;
 import jawread.server.tables.Table;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -36,14 +37,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Brings files of jobs in. */
 @Service
 class JobFiles {
-    /** Rows that are of no job: what is here of them under the same name is asked about, and never compared. */
-    private static final Set<String> OF_THE_SHOP = Set.of(Section.PERSON, Section.GAUGE, Section.MASTER);
-
     private final JobFileLook looked;
     private final JdbcTemplate database;
     private final ShopTables tables;
     private final SignedInFile signed;
     private final Jobs jobs;
+    private final JobArrivals arrivals;
     private final Judgements judgements;
     private final Journal journal;
     private final Locks locks;
@@ -57,6 +56,7 @@ class JobFiles {
             ShopTables tables,
             SignedInFile signed,
             Jobs jobs,
+            JobArrivals arrivals,
             Judgements judgements,
             Journal journal,
             Locks locks,
@@ -68,6 +68,7 @@ class JobFiles {
         this.tables = tables;
         this.signed = signed;
         this.jobs = jobs;
+        this.arrivals = arrivals;
         this.judgements = judgements;
         this.journal = journal;
         this.locks = locks;
@@ -83,7 +84,7 @@ class JobFiles {
      * @param other those that are not, and get another name here
      */
     @Transactional
-    JobArrivedView bringIn(byte[] bytes, Set<String> same, Set<String> other, Person person) {
+    JobArrivedView bringIn(byte[] bytes, Collection<String> same, Collection<String> other, Person person) {
         JobFile file = refusals.refusing(() -> JobFile.read(bytes));
         return database.execute((ConnectionCallback<JobArrivedView>) connection -> refusals.refusing(() -> {
             Map<String, Table> known = tables.of(connection);
@@ -103,12 +104,12 @@ class JobFiles {
                     .toArray());
             long job = here.isPresent() ? held(here.get()) : opened(file, known, connection);
             var in = new RowsIn(connection, file, job, known, journal::wrote, here.isPresent());
-            in.after(lastSeq(job));
+            in.after(journal.lastOf(job));
             ours.forEach(pair -> in.isHere(pair.section().table(), pair.inFile(), pair.here()));
             if (here.isPresent()) {
                 JobRows rows = JobRows.of(connection, known, job);
                 sections.stream()
-                        .filter(section -> !OF_THE_SHOP.contains(section.table()))
+                        .filter(section -> !section.isOfTheShop())
                         .forEach(section -> rows.numbersHere(section.table())
                                 .forEach((inFile, id) -> in.isHere(section.table(), inFile, id)));
             }
@@ -121,13 +122,13 @@ class JobFiles {
                 told(job, file, in, here.isPresent());
                 judged(job);
             }
-            return arrived(job, file, kept, here.isPresent());
+            return said(job, file, kept, here.isPresent());
         }));
     }
 
     /** Which rows get another name here. Refuses what nobody has decided with 409, and what cannot be the same with 422. */
     private Map<Section, Map<Integer, Map<String, Object>>> renamed(
-            List<Pair> named, Set<String> same, Set<String> other) {
+            List<Pair> named, Collection<String> same, Collection<String> other) {
         List<Pair> undecided = named.stream()
                 .filter(pair -> !same.contains(pair.code()) && !other.contains(pair.code()))
                 .toList();
@@ -173,55 +174,52 @@ class JobFiles {
         return job;
     }
 
-    /** Of the lines of its journal, and of its readings, which came with several to a line. */
-    private long lastSeq(long job) {
-        Long last =
-                database.queryForObject("SELECT COALESCE(MAX(seq), 0) FROM journal WHERE job_id = ?", Long.class, job);
-        return last == null ? 0 : last;
-    }
-
     private void arrived(long job, JobFile file, int kept, Person person) {
-        UUID id = UUID.randomUUID();
-        OffsetDateTime now = clock.instant().truncatedTo(ChronoUnit.MICROS).atOffset(ZoneOffset.UTC);
-        String home = file.home();
-        database.update(
-                "INSERT INTO job_arrival (id, job_id, home, sha256, rows_kept, person_id, made_at) VALUES (?, ?, ?, ?, ?, ?, ?)",
-                id,
+        arrivals.keep(new JobArrival(
+                UUID.randomUUID(),
                 job,
-                home.substring(0, Math.min(home.length(), 120)),
+                file.home(),
                 file.sha256(),
                 kept,
                 person.id(),
-                now);
-        journal.wrote("job_arrival", Map.of("id", id));
+                clock.instant().truncatedTo(ChronoUnit.MICROS)));
     }
 
     /** What was changed, so that whoever looks at it sees it. */
     private void told(long job, JobFile file, RowsIn in, boolean isHere) {
-        journal.write(Journal.DRAWER, What.DRAWER);
-        journal.besides(What.SHOP);
-        if (isHere) {
-            journal.write(job, What.READING, Math.max(1, in.readings()));
-            journal.write(job, What.MARK);
-        } else {
-            journal.write(job, What.PLAN, RowsIn.lastSeq(file) + 1);
+        if (in.kept(Section.PERSON) > 0) {
+            journal.besides(What.SHOP);
         }
+        if (in.kept(Section.OF_THE_DRAWER) > 0) {
+            journal.write(Journal.DRAWER, What.DRAWER);
+        }
+        if (!isHere) {
+            journal.write(job, What.PLAN, RowsIn.lastSeq(file) + 1);
+        } else if (in.kept(RowsIn.READING) > 0) {
+            journal.write(job, What.READING, in.kept(RowsIn.READING));
+        }
+        journal.write(job, What.ROUND);
     }
 
     /** That it can be opened: rows that each are sound may still make no job together. */
     private void judged(long job) {
         try {
             jobs.plansOf(jobs.job(job)).forEach(judgements::of);
-        } catch (Refused refused) {
-            throw refused;
         } catch (RuntimeException none) {
+            if (StorageTrouble.isUnder(none)) {
+                throw none;
+            }
             throw new NotAJob("job-file-not-judged", Map.of());
         }
     }
 
-    private JobArrivedView arrived(long job, JobFile file, int kept, boolean isHere) {
+    private static String stateOf(int kept, boolean isHere) {
+        return !isHere ? "new" : kept == 0 ? "again" : "more";
+    }
+
+    private JobArrivedView said(long job, JobFile file, int kept, boolean isHere) {
         String name = file.job().path("name").asString("");
-        String state = !isHere ? "new" : kept == 0 ? "again" : "more";
+        String state = stateOf(kept, isHere);
         return new JobArrivedView(
                 job,
                 name,

@@ -5,25 +5,26 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
 import javax.sql.DataSource;
+import jawread.server.job.JobArrival;
+import jawread.server.job.JobArrivals;
 import jawread.server.records.SignedInFile;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.tables.Snapshot;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** Writes jobs as files. */
 @Component
 class JobsOut {
     private final DataSource shop;
-    private final JdbcTemplate database;
+    private final JobArrivals arrivals;
     private final ShopSettings settings;
     private final SignedInFile signed;
     private final ShopTables tables;
 
-    JobsOut(DataSource shop, JdbcTemplate database, ShopSettings settings, SignedInFile signed, ShopTables tables) {
+    JobsOut(DataSource shop, JobArrivals arrivals, ShopSettings settings, SignedInFile signed, ShopTables tables) {
         this.shop = shop;
-        this.database = database;
+        this.arrivals = arrivals;
         this.settings = settings;
         this.signed = signed;
         this.tables = tables;
@@ -41,10 +42,9 @@ class JobsOut {
 
     /** Where a job was measured: the shop whose file it came in with first, or this one. */
     private String home(long job) {
-        List<String> home = database.queryForList(
-                "SELECT home FROM job_arrival WHERE job_id = ? ORDER BY made_at FETCH FIRST ROW ONLY",
-                String.class,
-                job);
-        return home.isEmpty() ? settings.of(Setting.SHOP_NAME) : home.get(0);
+        return arrivals.of(job).stream()
+                .map(JobArrival::home)
+                .findFirst()
+                .orElseGet(() -> settings.of(Setting.SHOP_NAME));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import jawread.server.door.SoundText;
 import jawread.server.jobfile.JobFile.NotAJob;
 import jawread.server.tables.Column;
 import jawread.server.tables.Table;
@@ -67,14 +68,19 @@ final class RowValues {
                 ofTheShop(column).ifPresent(value -> values.put(column.name(), value));
                 continue;
             }
-            JsonNode cell = row.get(Section.member(column));
-            if (cell == null || Section.isNumber(column)) {
+            if (Section.isNumber(column)) {
                 continue;
             }
-            try {
-                values.put(column.name(), value(section, column, cell));
-            } catch (RuntimeException none) {
+            JsonNode cell = row.get(Section.member(column));
+            if (cell == null && !column.isOptional()) {
                 throw wrong(section, at, Section.member(column));
+            }
+            if (cell != null) {
+                try {
+                    values.put(column.name(), value(column, cell));
+                } catch (RuntimeException none) {
+                    throw wrong(section, at, Section.member(column));
+                }
             }
         }
         Object key = values.get("id");
@@ -93,32 +99,25 @@ final class RowValues {
                 : Optional.ofNullable(Section.OF_EACH_SHOP.get(column.name()));
     }
 
-    private Object value(Section section, Column column, JsonNode cell) {
+    private Object value(Column column, JsonNode cell) {
         Optional<String> to = Section.pointsTo(column);
         if (to.isPresent()) {
-            Long id = here.getOrDefault(to.get(), Map.of()).get(cell.isInt() ? cell.intValue() : 0);
+            Long id = here(to.get(), cell.isInt() ? cell.intValue() : 0);
             if (id == null) {
                 throw new IllegalArgumentException("points to nothing");
             }
             return id;
         }
         Object value = column.form().read(cell);
-        Optional<String> key = Section.keyOf(column);
-        if (key.isPresent()
-                && !keys.getOrDefault(key.get(), Set.of()).contains(value.toString())
-                && !(key.get().equals(section.table()))) {
-            throw new IllegalArgumentException("points to nothing");
-        }
-        if (value instanceof String text && !isSound(text)) {
-            throw new IllegalArgumentException("holds what steers a machine");
+        boolean isOfNoRow = Section.keyOf(column)
+                .filter(table -> !keys.getOrDefault(table, Set.of()).contains(value.toString()))
+                .isPresent();
+        boolean isNoText = value instanceof String text
+                && (!SoundText.isSound(text) || column.most() > 0 && text.length() > column.most());
+        if (isOfNoRow || isNoText) {
+            throw new IllegalArgumentException("is not what it should be");
         }
         return value;
-    }
-
-    private static boolean isSound(String text) {
-        return text.codePoints()
-                .noneMatch(point -> Character.getType(point) == Character.CONTROL && "\t\n\r".indexOf(point) < 0
-                        || Character.getType(point) == Character.SURROGATE);
     }
 
     /** @param at the row, from 0 */

@@ -7,13 +7,11 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.jobfile.JobFile.NotAJob;
@@ -25,11 +23,8 @@ import tools.jackson.databind.JsonNode;
 /** Puts the rows of a file into the shop's tables. A row whose UUID is here already must say the same. */
 final class RowsIn {
     private static final int ROWS_AT_ONCE = 500;
-    private static final String READING = "reading";
+    static final String READING = "reading";
     private static final String SEQ = "seq";
-    private static final String ASKED_ABOUT = "";
-    private static final Pattern UUID_FORM = Pattern.compile("[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}");
-    private static final Set<String> OF_THE_SHOP = Set.of(Section.PERSON, Section.GAUGE, Section.MASTER);
 
     /** Told of each row that was put in. */
     @FunctionalInterface
@@ -45,9 +40,10 @@ final class RowsIn {
     /** Whether the job was here before: its readings get numbers after those that it has. */
     private final boolean isHere;
 
-    private int kept;
+    /** How many rows were put in, by table. */
+    private final Map<String, Integer> kept = new HashMap<>();
+
     private long lastSeq;
-    private int readings;
 
     /** @param job where they belong here */
     RowsIn(Connection connection, JobFile file, long job, Map<String, Table> tables, WithKey told, boolean isHere) {
@@ -64,11 +60,6 @@ final class RowsIn {
         values.isHere(table, number, row);
     }
 
-    /** How many readings were put in. */
-    int readings() {
-        return readings;
-    }
-
     /** The highest number of a reading, or of a record, that the file has. */
     static long lastSeq(JobFile file) {
         return Stream.of("readings", JobFile.SIGNED)
@@ -80,7 +71,12 @@ final class RowsIn {
 
     /** How many rows were put in. */
     int kept() {
-        return kept;
+        return kept.values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /** How many of some tables. */
+    int kept(String... tables) {
+        return Stream.of(tables).mapToInt(table -> kept.getOrDefault(table, 0)).sum();
     }
 
     /** Opens the job that a file is of, under its own key. @return its number here */
@@ -101,19 +97,18 @@ final class RowsIn {
         Table table = tables.get(section.table());
         List<JsonNode> rows = file.rows(section);
         var waiting = new ArrayList<Map<String, Object>>();
-        Set<String> known = known(table, rows);
+        boolean isKeyed = KeysHere.has(table);
+        Set<String> known = isKeyed ? KeysHere.of(connection, table, rows) : Set.of();
         for (int i = 0; i < rows.size(); i++) {
             JsonNode row = rows.get(i);
             Map<String, Object> cells = values.of(section, table, row, i);
             cells.putAll(instead.getOrDefault(i + 1, Map.of()));
             if (Section.isNumbered(table)) {
                 number(section, table, row, i, cells);
-            } else if (!known.contains(keyOf(table, cells)) || !isHereAlready(section, table, cells, i)) {
-                if (section.table().equals(READING)) {
-                    readings++;
-                    if (isHere) {
-                        cells.put(SEQ, lastSeq + readings);
-                    }
+            } else if (isKeyed && !known.contains(String.valueOf(cells.get("id")))
+                    || !isHereAlready(section, table, cells, i)) {
+                if (isHere && section.table().equals(READING)) {
+                    cells.put(SEQ, ++lastSeq);
                 }
                 waiting.add(cells);
             }
@@ -130,19 +125,19 @@ final class RowsIn {
         }
         Long known = values.here(table.name(), at + 1);
         if (known != null) {
-            if (!OF_THE_SHOP.contains(table.name())) {
+            if (!section.isOfTheShop()) {
                 cells.put("id", known);
                 isHereAlready(section, table, cells, at);
             }
             return;
         }
-        if (isHere && !OF_THE_SHOP.contains(table.name())) {
+        if (isHere && !section.isOfTheShop()) {
             throw new NotAJob("job-file-plan-differs", Map.of("section", section.member()));
         }
         values.isHere(table.name(), at + 1, insertNumbered(section, table, at, cells));
     }
 
-    private long insertNumbered(Section section, Table table, int at, Map<String, Object> values) {
+    private long insertNumbered(Section section, Table table, int at, Map<String, Object> values) throws SQLException {
         values.remove("id");
         List<String> names = List.copyOf(values.keySet());
         try (PreparedStatement insert =
@@ -156,7 +151,10 @@ final class RowsIn {
                 return id;
             }
         } catch (SQLException refused) {
-            throw RowValues.wrong(section, at, columnOf(refused));
+            if (isOfTheRow(refused)) {
+                throw RowValues.wrong(section, at, "id");
+            }
+            throw refused;
         }
     }
 
@@ -172,11 +170,21 @@ final class RowsIn {
             }
             insert.executeBatch();
         } catch (BatchUpdateException refused) {
-            throw RowValues.wrong(section, from + firstFailed(refused.getUpdateCounts()), columnOf(refused));
+            // Each cell was looked at: what is left is that a row stands there twice, or a figure has no room.
+            if (isOfTheRow(refused)) {
+                throw RowValues.wrong(section, from + firstFailed(refused.getUpdateCounts()), "id");
+            }
+            throw refused;
         }
         for (Map<String, Object> row : rows) {
             tell(table, row);
         }
+    }
+
+    /** Whether it is no trouble of the disk or the database: a figure has no room, or a constraint does not hold. */
+    private static boolean isOfTheRow(SQLException refused) {
+        String state = String.valueOf(refused.getSQLState());
+        return state.startsWith("22") || state.startsWith("23");
     }
 
     private static int firstFailed(int[] counts) {
@@ -191,7 +199,7 @@ final class RowsIn {
         var key = new LinkedHashMap<String, Object>();
         table.key().forEach(column -> key.put(column, row.get(column)));
         told.put(table.name(), key);
-        kept++;
+        kept.merge(table.name(), 1, Integer::sum);
     }
 
     private static String into(Table table, List<String> names) {
@@ -204,40 +212,6 @@ final class RowsIn {
         for (int i = 0; i < names.size(); i++) {
             insert.setObject(i + 1, row.get(names.get(i)));
         }
-    }
-
-    /** Of rows that a UUID tells apart, the UUIDs that are here; of others none is asked about beforehand. */
-    private Set<String> known(Table table, List<JsonNode> rows) throws SQLException {
-        var known = new HashSet<String>();
-        if (!isKeyed(table)) {
-            known.add(ASKED_ABOUT);
-            return known;
-        }
-        for (int from = 0; from < rows.size(); from += ROWS_AT_ONCE) {
-            List<String> some = rows.subList(from, Math.min(rows.size(), from + ROWS_AT_ONCE)).stream()
-                    .map(row -> row.path("id").asString(""))
-                    .filter(id -> UUID_FORM.matcher(id).matches())
-                    .toList();
-            try (PreparedStatement query =
-                    connection.prepareStatement("SELECT id FROM " + table.name() + " WHERE id = ANY(?)")) {
-                query.setObject(1, some.stream().map(UUID::fromString).toArray());
-                try (ResultSet found = query.executeQuery()) {
-                    while (found.next()) {
-                        known.add(found.getString(1));
-                    }
-                }
-            }
-        }
-        return known;
-    }
-
-    private static boolean isKeyed(Table table) {
-        return table.key().equals(List.of("id")) && !Section.isNumbered(table);
-    }
-
-    /** What {@link #known} would have it under; of a row without a UUID always one that is to be asked about. */
-    private static String keyOf(Table table, Map<String, Object> values) {
-        return isKeyed(table) ? String.valueOf(values.get("id")) : ASKED_ABOUT;
     }
 
     /** Whether a row of that UUID is here, and says the same; throws where it says something else. */
@@ -281,10 +255,5 @@ final class RowsIn {
             }
         }
         return cells;
-    }
-
-    private static String columnOf(SQLException refused) {
-        var named = Pattern.compile("\"?([A-Z_]+)\"? ").matcher(String.valueOf(refused.getMessage()));
-        return named.find() ? named.group(1).toLowerCase(java.util.Locale.ROOT) : "?";
     }
 }

@@ -3,6 +3,7 @@ package jawread.server.jobfile;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.tables.Column;
@@ -42,6 +43,11 @@ record Section(String member, String table, String which, String order, String o
     static final String PERSON = "person";
     static final String GAUGE = "gauge";
     static final String MASTER = "master";
+    /** What of a file stands in the drawer. */
+    static final String[] OF_THE_DRAWER = {
+        GAUGE, MASTER, "gauge_reader", "gauge_event", "gauge_check", "trial", "comparator_setting"
+    };
+
     private static final String NUMBER = "id";
 
     /** Which table a column's number is of; where it holds a UUID it stands as it is. */
@@ -166,6 +172,11 @@ record Section(String member, String table, String which, String order, String o
                         Stream.of(new Section("people", PERSON, "id IN (" + named + ")", "name", "Who did any of it.")),
                         OF_A_JOB.stream())
                 .toList();
+    }
+
+    /** Whether its rows are of no job: what is here of them under the same name is asked about, and never compared. */
+    boolean isOfTheShop() {
+        return Set.of(PERSON, GAUGE, MASTER).contains(table);
     }
 
     /** The condition of a job. */

@@ -111,6 +111,11 @@ public class Journal {
                 .toList();
     }
 
+    /** The number in the job of its last line; 0 before there is any. */
+    public long lastOf(long job) {
+        return lines.lastOf(job);
+    }
+
     /** The number of the last line; 0 in a new shop. */
     @Transactional(readOnly = true)
     public long last() {

@@ -83,7 +83,7 @@ class Lines {
     }
 
     /** Taken from the end of the index; a maximum would be looked for among all lines of the job. */
-    private long lastOf(long job) {
+    long lastOf(long job) {
         List<Long> last = database.queryForList(
                 "SELECT seq FROM journal WHERE job_id = ? ORDER BY job_id DESC, seq DESC FETCH FIRST ROW ONLY",
                 Long.class,

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -22,6 +21,7 @@ import jawread.core.plan.TypedFeature;
 import jawread.core.walk.Layout;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.plan.PastedView.PastedRowView;
+import jawread.server.tabular.UnitInHead;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.apache.commons.csv.CSVFormat;
@@ -36,8 +36,6 @@ import org.springframework.stereotype.Component;
 class PastedFeatures {
     private static final int MOST_ROWS = 1000;
     private static final int LOOKED_FOR_A_HEAD = 10;
-    private static final Pattern UNIT_IN_HEAD =
-            Pattern.compile("[\\[(]\\s*(mm|in|inch|inches|\"|µm|μm|um|thou)\\s*[\\])]", Pattern.CASE_INSENSITIVE);
     private static final Pattern LETTERS = Pattern.compile("[\\p{L}\"]");
 
     /** What a column may be called, by the field it fills. */
@@ -80,8 +78,11 @@ class PastedFeatures {
                 .findFirst()
                 .orElse(-1);
         List<String> columns = head >= 0 ? headings(rows.get(head)) : byPlace(rows);
-        List<String> units =
-                head >= 0 ? rows.get(head).stream().map(PastedFeatures::unit).toList() : List.of();
+        List<String> units = head >= 0
+                ? rows.get(head).stream()
+                        .map(cell -> UnitInHead.of(cell).orElse(""))
+                        .toList()
+                : List.of();
         return new PastedView(
                 columns,
                 rows.stream()
@@ -123,21 +124,11 @@ class PastedFeatures {
                 || headings.contains("upper") && headings.contains("lower");
     }
 
-    /** What a head says that all figures under it are in: {@code Ø [mm]}. */
-    private static String unit(String head) {
-        Matcher said = UNIT_IN_HEAD.matcher(head);
-        return said.find() ? said.group(1) : "";
-    }
-
     private static List<String> headings(CSVRecord first) {
         return first.stream()
                 .map(cell -> HEADINGS.entrySet().stream()
                         .filter(entry -> entry.getValue()
-                                .contains(UNIT_IN_HEAD
-                                        .matcher(cell)
-                                        .replaceAll("")
-                                        .strip()
-                                        .toLowerCase(Locale.ROOT)))
+                                .contains(UnitInHead.without(cell).toLowerCase(Locale.ROOT)))
                         .map(Map.Entry::getKey)
                         .findFirst()
                         .orElse(""))

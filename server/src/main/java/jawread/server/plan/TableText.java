@@ -1,13 +1,9 @@
 package jawread.server.plan;
 
-import java.util.Map;
 import java.util.stream.Collectors;
 import jawread.server.tabular.TableIn;
 import jawread.server.tabular.TableIn.Line;
-import jawread.server.tabular.TableIn.NoTable;
-import jawread.server.words.Refused;
 import jawread.server.words.Words;
-import org.springframework.http.HttpStatus;
 
 /** A spreadsheet's file as text with tabs, line by line as it stands there. */
 final class TableText {
@@ -15,15 +11,7 @@ final class TableText {
 
     /** Refuses with 422 what is no table, with where and why. */
     static String of(byte[] file, Words words) {
-        TableIn table;
-        try {
-            table = TableIn.of(file);
-        } catch (NoTable none) {
-            throw Refused.of(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    none.code(),
-                    words.say("problem." + none.code(), Map.of("line", none.line())));
-        }
+        TableIn table = TableIn.orRefused(file, words);
         var text = new StringBuilder();
         int line = 1;
         for (Line row : table.rows()) {

@@ -12,6 +12,7 @@ import java.util.UUID;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
+import jawread.server.journal.Journal;
 import jawread.server.paper.Document;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
@@ -39,6 +40,7 @@ class Freezing {
     private final ShopSettings settings;
     private final Jobs jobs;
     private final Records records;
+    private final Journal journal;
     private final Versions versions;
     private final Clock clock;
 
@@ -48,6 +50,7 @@ class Freezing {
             ShopSettings settings,
             Jobs jobs,
             Records records,
+            Journal journal,
             Versions versions,
             Clock clock) {
         this.reports = reports;
@@ -55,6 +58,7 @@ class Freezing {
         this.settings = settings;
         this.jobs = jobs;
         this.records = records;
+        this.journal = journal;
         this.versions = versions;
         this.clock = clock;
     }
@@ -63,7 +67,7 @@ class Freezing {
     @Transactional(readOnly = true)
     public Draft draft(long jobId) {
         Map<Subject, Long> under = versions.under(jobId);
-        return new Draft(of(jobs.job(jobId), records.last(jobId), records.lastOf(jobId), clock.instant()), under);
+        return new Draft(of(jobs.job(jobId), records.last(jobId), journal.lastOf(jobId), clock.instant()), under);
     }
 
     /**

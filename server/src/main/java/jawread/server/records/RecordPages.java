@@ -14,6 +14,7 @@ import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.access.Signers;
 import jawread.server.job.Job;
+import jawread.server.job.JobArrivals;
 import jawread.server.job.Jobs;
 import jawread.server.judgement.Judgements;
 import jawread.server.paper.Block;
@@ -23,9 +24,9 @@ import jawread.server.records.RecordView.SignHereView;
 import jawread.server.records.RecordView.SignatureView;
 import jawread.server.records.RecordView.SignedRevisionView;
 import jawread.server.records.Records.Turn;
-import jawread.server.report.Moments;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
+import jawread.server.words.Moments;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 class RecordPages {
     private final Records records;
     private final SignedInFile elsewhere;
+    private final JobArrivals arrivals;
     private final Reports reports;
     private final Signers signers;
     private final People people;
@@ -46,6 +48,7 @@ class RecordPages {
     RecordPages(
             Records records,
             SignedInFile elsewhere,
+            JobArrivals arrivals,
             Reports reports,
             Signers signers,
             People people,
@@ -55,6 +58,7 @@ class RecordPages {
             Words words) {
         this.records = records;
         this.elsewhere = elsewhere;
+        this.arrivals = arrivals;
         this.reports = reports;
         this.signers = signers;
         this.people = people;
@@ -97,23 +101,25 @@ class RecordPages {
     /** How it came in, and what was signed of it there. */
     private List<String> fromElsewhere(long job) {
         return Stream.concat(
-                        elsewhere.arrivals(job).stream()
+                        arrivals.of(job).stream()
                                 .map(each -> words.say(
                                         "record.arrived",
                                         Map.of(
                                                 "home", each.home(),
                                                 "at", moments.moment(each.at()),
-                                                "who", people.nameOf(each.by()),
+                                                "who", people.nameOf(each.person()),
                                                 "count", each.rows()))),
                         elsewhere.listed(job).stream()
                                 .map(each -> words.say(
                                         "record.elsewhere",
                                         Map.of(
                                                 "home", each.home(),
-                                                "revision", each.revision(),
-                                                "at", moments.moment(each.madeAt()),
+                                                "revision", each.record().revision(),
+                                                "at",
+                                                        moments.moment(
+                                                                each.record().madeAt()),
                                                 "who", String.join(", ", each.signers()),
-                                                "sha256", each.sha256()))))
+                                                "sha256", each.record().sha256()))))
                 .toList();
     }
 

@@ -152,14 +152,7 @@ public class Records {
 
     /** What whoever signs has before them: a change of it since is told. */
     String edition(long job) {
-        return standing(job).map(SignedRecord::sha256).orElseGet(() -> Long.toString(lastOf(job)));
-    }
-
-    /** The last line of its journal. */
-    long lastOf(long job) {
-        Long last =
-                database.queryForObject("SELECT COALESCE(MAX(seq), 0) FROM journal WHERE job_id = ?", Long.class, job);
-        return last == null ? 0 : last;
+        return standing(job).map(SignedRecord::sha256).orElseGet(() -> Long.toString(journal.lastOf(job)));
     }
 
     /**
@@ -198,7 +191,7 @@ public class Records {
         if (standing.isEmpty()) {
             refuseEmpty(jobId);
             if (draft == null
-                    || draft.record().seq() != lastOf(jobId)
+                    || draft.record().seq() != journal.lastOf(jobId)
                     || !draft.under().equals(versions.under(jobId))) {
                 return Optional.empty();
             }

@@ -22,6 +22,7 @@ import jawread.server.paper.Block.Picture;
 import jawread.server.paper.Block.Pictures;
 import jawread.server.paper.Block.Title;
 import jawread.server.paper.Block.Weight;
+import jawread.server.words.Moments;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

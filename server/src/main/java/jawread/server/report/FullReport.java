@@ -21,6 +21,7 @@ import jawread.server.paper.Block.Weight;
 import jawread.server.report.Paper.PartOnPaper;
 import jawread.server.settings.Caution;
 import jawread.server.settings.Setting;
+import jawread.server.words.Moments;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

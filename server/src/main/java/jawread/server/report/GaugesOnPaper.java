@@ -15,6 +15,7 @@ import jawread.server.paper.Block.Grid;
 import jawread.server.paper.Block.Line;
 import jawread.server.paper.Block.Title;
 import jawread.server.paper.Block.Weight;
+import jawread.server.words.Moments;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

@@ -23,6 +23,7 @@ import jawread.server.report.Paper.PlanOnPaper;
 import jawread.server.report.Paper.Progress;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.words.Moments;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 

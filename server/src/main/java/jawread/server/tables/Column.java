@@ -13,8 +13,10 @@ import tools.jackson.databind.JsonNode;
  * A column, and how what it holds is written down.
  *
  * @param name in small letters
+ * @param isOptional whether it may be empty
+ * @param most letters that it has room for; 0 where it holds no text, or as long a one as any
  */
-public record Column(String name, Form form) {
+public record Column(String name, Form form, boolean isOptional, long most) {
     /**
      * Lengths and statistics are whole numbers of 64 bits or decimals: they stand as texts, for a JSON number holds no more than 53
      * bits of them.

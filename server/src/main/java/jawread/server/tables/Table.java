@@ -38,13 +38,18 @@ public record Table(String name, List<Column> columns, List<String> key) {
         Map<String, List<Column>> columns = new TreeMap<>();
         asked(
                 connection,
-                "SELECT LOWER(c.table_name), LOWER(c.column_name), c.data_type FROM information_schema.columns c"
+                "SELECT LOWER(c.table_name), LOWER(c.column_name), c.data_type, c.is_nullable, c.character_maximum_length"
+                        + " FROM information_schema.columns c"
                         + " JOIN information_schema.tables t ON t.table_schema = c.table_schema AND t.table_name = c.table_name"
                         + " WHERE c.table_schema = 'PUBLIC' AND t.table_type = 'BASE TABLE' ORDER BY 1, 2",
                 row -> {
                     if (!NOT_KEPT.contains(row.getString(1))) {
                         columns.computeIfAbsent(row.getString(1), unused -> new ArrayList<>())
-                                .add(new Column(row.getString(2), Column.Form.of(row.getString(3))));
+                                .add(new Column(
+                                        row.getString(2),
+                                        Column.Form.of(row.getString(3)),
+                                        row.getString(4).equals("YES"),
+                                        row.getLong(5)));
                     }
                 });
         Map<String, List<String>> keys = new TreeMap<>();

@@ -206,4 +206,59 @@ class TablesInTest {
                         .sentence())
                 .contains("line 2");
     }
+
+    @Test
+    @Order(7)
+    void a_head_alone_and_meanings_that_there_are_not_are_refused() {
+        byte[] head = "part;feature;reading\n".getBytes(StandardCharsets.UTF_8);
+        assertThat(send("/look", head).code()).isEqualTo("table-no-readings");
+        assertThat(send("", head).code()).isEqualTo("table-no-readings");
+        byte[] file = "part;feature;reading;gauge\nseat 6;outside;1.375;C1\n".getBytes(StandardCharsets.UTF_8);
+        assertThat(send("/look?column=part&column=feature&column=colour&column=gauge", file)
+                        .code())
+                .isEqualTo("table-columns-said");
+        assertThat(send("/look?column=part", file).code()).isEqualTo("table-columns-said");
+        assertThat(send("/look?gauge=Z9", file).status()).isEqualTo(422);
+    }
+
+    @Test
+    @Order(8)
+    void what_was_struck_stays_behind_and_a_quick_check_stays_one() {
+        byte[] file = ("part;feature;reading;gauge;struck;quick_check\n"
+                        + "seat 6;outside;1.375;C1;no;no\n"
+                        + "seat 6;outside;1.380;C1;yes;no\n"
+                        + "seat 6;outside;34.92 mm;C2;no;yes\n")
+                .getBytes(StandardCharsets.UTF_8);
+        JsonNode looked = send("/look", file).json();
+        assertThat(all(looked.path("rows"), "problem").get(1)).contains("struck where it comes from");
+        assertThat(all(looked.path("rows"), "size").get(0)).contains("1.375 in", "mm");
+
+        JsonNode kept = send("?onlyGood=true", file).json();
+        assertThat(kept.path("kept").asInt()).as(looked.path("rows").toString()).isEqualTo(2);
+        assertThat(server.get("/api/jobs/" + seats + "/tables/readings.csv")
+                        .text()
+                        .lines()
+                        .filter(line -> line.contains("seat 6") && line.contains("imported"))
+                        .filter(line -> line.contains(",yes,C2")))
+                .hasSize(1);
+    }
+
+    /** Of a row with several readings only what was not kept comes back: brought in again, nothing is there twice. */
+    @Test
+    @Order(9)
+    void a_row_comes_back_without_what_was_kept_of_it() {
+        byte[] file =
+                ("part;outside [in];seat bore [in];gauge\nseat 5;1.375;0.87x;C1\n").getBytes(StandardCharsets.UTF_8);
+
+        String rejected = send("?onlyGood=true", file).json().path("rejected").asString();
+
+        assertThat(rejected.lines().skip(1).toList())
+                .hasSize(1)
+                .first()
+                .asString()
+                .startsWith("seat 5,,0.87x,C1,2,");
+        JsonNode again = send("", rejected.replace("0.87x", "0.875").getBytes(StandardCharsets.UTF_8))
+                .json();
+        assertThat(again.path("kept").asInt()).as(again.toString()).isEqualTo(1);
+    }
 }

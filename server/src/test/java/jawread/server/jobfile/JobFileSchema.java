@@ -17,13 +17,9 @@ final class JobFileSchema {
     private static final String DECIMAL = "^-?\\d+(\\.\\d+)?$";
 
     private final Map<String, Table> tables;
-    /** By table: the columns that may be empty. */
-    private final Map<String, List<String>> optional;
 
-    /** @param optional by table: the columns that may be empty, of which a row leaves out those that are */
-    JobFileSchema(Map<String, Table> tables, Map<String, List<String>> optional) {
+    JobFileSchema(Map<String, Table> tables) {
         this.tables = tables;
-        this.optional = optional;
     }
 
     Map<String, Object> of() {
@@ -56,7 +52,7 @@ final class JobFileSchema {
                 continue;
             }
             members.put(Section.member(column), member(table, column));
-            if (!optional.getOrDefault(table.name(), List.of()).contains(column.name())) {
+            if (!column.isOptional()) {
                 required.add(Section.member(column));
             }
         }

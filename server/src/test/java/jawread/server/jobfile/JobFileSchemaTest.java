@@ -9,8 +9,6 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -34,17 +32,7 @@ class JobFileSchemaTest {
         try (var connection = server.bean(DataSource.class).getConnection()) {
             Map<String, Table> tables =
                     Table.all(connection).stream().collect(Collectors.toMap(Table::name, Function.identity()));
-            var optional = new HashMap<String, List<String>>();
-            try (var statement = connection.createStatement();
-                    var columns = statement.executeQuery(
-                            "SELECT LOWER(table_name), LOWER(column_name)"
-                                    + " FROM information_schema.columns WHERE table_schema = 'PUBLIC' AND is_nullable = 'YES'")) {
-                while (columns.next()) {
-                    optional.computeIfAbsent(columns.getString(1), unused -> new ArrayList<>())
-                            .add(columns.getString(2));
-                }
-            }
-            return new JobFileSchema(tables, optional).of();
+            return new JobFileSchema(tables).of();
         }
     }
 

@@ -226,6 +226,10 @@ class JobFileTest {
             a kind that nobody knows      | job-file-not-judged      | make no job together
             a text with a bell            | job-file-row             | name
             the same member twice         | job-file-broken          | line
+            a member missing              | job-file-row             | In readings, row 1, seq
+            a text too long               | job-file-row             | In parts, row 1, name
+            a figure too large            | job-file-row             | In parts, row 1
+            no shop                       | job-file-home            | in which shop
             """)
     @Order(5)
     void a_damaged_file_is_refused_with_where_and_what(String how, String code, String says) {
@@ -249,6 +253,11 @@ class JobFileTest {
             case "a text with a bell" ->
                 file.replaceFirst("\"name\":\"Three-throw pump\"", "\"name\":\"Three\\\\u0007throw\"");
             case "the same member twice" -> changed(file, "\"edition\":1", "\"edition\":1,\"edition\":1");
+            case "a member missing" -> file.replaceFirst("\"seq\":\"\\d+\",", "");
+            case "a text too long" -> file.replaceFirst("(\"parts\":\\[.*?\"name\":\")", "$1" + "x".repeat(81));
+            case "a figure too large" ->
+                file.replaceFirst("(\"parts\":\\[\\{)", "$1\"runningHours\":\"1234567890123.5\",");
+            case "no shop" -> changed(file, "\"home\":\"Low Weir Workshop\"", "\"home\":\" \"");
             default -> throw new IllegalArgumentException(how);
         };
 

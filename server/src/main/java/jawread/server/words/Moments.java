@@ -1,4 +1,4 @@
-package jawread.server.report;
+package jawread.server.words;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -6,7 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
 
-/** Days and times as they stand on paper, by the shop's own clock; how far that is from UTC is said with the time. */
+/** Days and times as they are said, by the shop's own clock; how far that is from UTC is said with the time. */
 @Component
 public class Moments {
     private final DateTimeFormatter day;
@@ -20,7 +20,7 @@ public class Moments {
                 .withZone(clock.getZone());
     }
 
-    Instant now() {
+    public Instant now() {
         return clock.instant();
     }
 
