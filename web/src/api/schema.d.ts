@@ -2799,6 +2799,10 @@ export interface components {
             name: string;
             perMillionKelvin: string;
         };
+        MeaningView: {
+            code: string;
+            label: string;
+        };
         MethodView: {
             costs: string;
             expanded?: components["schemas"]["LengthText"];
@@ -3513,7 +3517,7 @@ export interface components {
         RowView: {
             column?: string | null;
             feature?: string | null;
-            figure?: string | null;
+            figure: string;
             gauge?: string | null;
             limits?: string | null;
             /** Format: int32 */
@@ -3521,6 +3525,7 @@ export interface components {
             part?: string | null;
             place?: string | null;
             problem?: string | null;
+            size?: string | null;
         };
         RunView: {
             /** Format: int32 */
@@ -3894,6 +3899,7 @@ export interface components {
             good: number;
             /** Format: int32 */
             here: number;
+            meanings: components["schemas"]["MeaningView"][];
             rows: components["schemas"]["RowView"][];
             sentence: string;
             wants?: string | null;

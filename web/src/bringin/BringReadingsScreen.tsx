@@ -1,29 +1,14 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { type TableIn, useBringReadingsIn, useLookAtReadings } from '../api/bringIn';
-import type { Problem } from '../api/client';
-import { pathToReport } from '../api/client';
+import { type TableKept, useBringReadingsIn, useLookAtReadings } from '../api/bringIn';
+import { pathToReport, type Problem } from '../api/client';
 import { useGauges } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Shell } from '../ui/Shell';
+import { Columns } from './Columns';
 import { PickFile } from './PickFile';
-
-const MEANINGS = {
-  '': 'left out',
-  part: 'part',
-  feature: 'feature',
-  place: 'place',
-  code: 'code of the sheet',
-  figure: 'reading',
-  unit: 'unit',
-  gauge: 'gauge',
-  reader: 'read with',
-  person: 'person',
-  taken: 'when it was read',
-  round: 'round',
-  id: 'its UUID',
-} as const;
+import { Rows } from './Rows';
 
 /** Readings out of a spreadsheet, looked at row by row before anything is kept. */
 export function BringReadingsScreen() {
@@ -116,35 +101,6 @@ export function BringReadingsScreen() {
   );
 }
 
-interface ColumnsProps {
-  found: TableIn;
-  onMean: (at: number, means: string) => void;
-}
-
-function Columns({ found, onMean }: ColumnsProps) {
-  return (
-    <section aria-label="Columns">
-      <h2 className="border-b-2 border-ink text-body font-bold">What each column holds</h2>
-      <div className="mt-2 flex gap-4 overflow-x-auto pb-2">
-        {found.columns.map(({ head, means, label, unit, first }, at) => (
-          <div key={at} className="min-w-52">
-            <Choice
-              label={head === '' ? `column ${at + 1}` : head}
-              value={means}
-              choices={means.startsWith('=') ? { [means]: label, ...MEANINGS } : MEANINGS}
-              onChoose={(to) => onMean(at, to)}
-            />
-            <p className="mt-1 truncate text-label text-quiet">
-              {first.filter((cell) => cell !== '').join(' · ')}
-              {unit ? ` (${unit})` : ''}
-            </p>
-          </div>
-        ))}
-      </div>
-    </section>
-  );
-}
-
 function GaugeOfAll({ gauge, onPick }: { gauge: string; onPick: (number: string) => void }) {
   const gauges = useGauges().data ?? [];
   return (
@@ -164,60 +120,12 @@ function GaugeOfAll({ gauge, onPick }: { gauge: string; onPick: (number: string)
   );
 }
 
-function Rows({ found }: { found: TableIn }) {
-  const left = found.good + found.bad - found.rows.length;
-  return (
-    <div className="overflow-x-auto">
-      <table className="w-full border-collapse text-left">
-        <caption className="sr-only">Rows as they were understood</caption>
-        <thead>
-          <tr className="border-b-2 border-ink text-label">
-            {['Line', 'Part', 'Feature', 'Place', 'Reading', 'Limits', 'Gauge', ''].map((name) => (
-              <th key={name} scope="col" className="py-1 pr-4">
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {found.rows.map((row, at) => (
-            <tr key={at} className="border-b border-line align-top">
-              <td className="py-1 pr-4 text-quiet">{row.line}</td>
-              <td className="py-1 pr-4 whitespace-nowrap">{row.part}</td>
-              <td className="py-1 pr-4 whitespace-nowrap">{row.feature}</td>
-              <td className="py-1 pr-4">{row.place}</td>
-              <td className="reading py-1 pr-4 font-semibold whitespace-nowrap">{row.figure}</td>
-              <td className="py-1 pr-4 whitespace-nowrap text-quiet">{row.limits}</td>
-              <td className="py-1 pr-4">{row.gauge}</td>
-              <td className="py-1">
-                {row.problem && (
-                  <strong className="block border-l-4 border-ink pl-2">
-                    {row.column ? `${row.column}: ` : ''}
-                    {row.problem}
-                  </strong>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {left > 0 && <p className="mt-2 text-label text-quiet">And {left} more that are good.</p>}
-    </div>
-  );
-}
-
-function Kept({
-  kept,
-  job,
-}: {
-  kept: NonNullable<ReturnType<typeof useBringReadingsIn>['data']>;
-  job: number;
-}) {
+function Kept({ kept, job }: { kept: TableKept; job: number }) {
   return (
     <section aria-label="Kept" className="border-l-8 border-in pl-4">
       <p className="text-title font-bold">{kept.sentence}</p>
       <ul className="mt-2 flex flex-wrap gap-x-6">
-        {kept.rejected !== undefined && kept.rejected !== null && (
+        {kept.rejected && (
           <li>
             <a
               href={`data:text/csv;charset=utf-8,${encodeURIComponent(`\uFEFF${kept.rejected}`)}`}
