@@ -1,6 +1,6 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { answered, client, type Schemas } from './client';
-import { queries } from './queries';
+import { keys, queries } from './queries';
 
 export type JobFile = Schemas['JobFileView'];
 export type NamedAlike = Schemas['NamedAlikeView'];
@@ -8,7 +8,7 @@ export type TableIn = Schemas['TableInView'];
 export type TableKept = Schemas['TableKeptView'];
 
 /** A whole job as one file. */
-export const pathToJobFile = (job: number): string => `/api/jobs/${job}/job.json`;
+export const pathToJobFile = (job: number): string => `/api/v1/jobs/${job}/job.json`;
 
 /** Bytes go as they are: nothing makes JSON of them. */
 const raw = (file: Blob) => ({
@@ -22,7 +22,7 @@ const asBytes = (file: Blob) => ({
 
 export const useLookAtJobFile = () =>
   useMutation({
-    mutationFn: (file: Blob) => answered(client.POST('/api/job-files/look', raw(file))),
+    mutationFn: (file: Blob) => answered(client.POST('/api/v1/job-files/look', raw(file))),
   });
 
 interface BringJob {
@@ -35,7 +35,9 @@ interface BringJob {
 export const useBringJobIn = () =>
   useMutation({
     mutationFn: ({ file, same, other }: BringJob) =>
-      answered(client.POST('/api/job-files', { params: { query: { same, other } }, ...raw(file) })),
+      answered(
+        client.POST('/api/v1/job-files', { params: { query: { same, other } }, ...raw(file) }),
+      ),
     onSuccess: () => queries.invalidateQueries(),
   });
 
@@ -45,14 +47,16 @@ export interface TableOfReadings {
   /** What each column holds; empty: as the server takes it. */
   column: string[];
   gauge: string;
+  /** Under which how far it is is asked for, and it is stopped. */
+  id: string;
 }
 
 export const useLookAtReadings = () =>
   useMutation({
-    mutationFn: ({ job, file, column, gauge }: TableOfReadings) =>
+    mutationFn: ({ job, file, column, gauge, id }: TableOfReadings) =>
       answered(
-        client.POST('/api/jobs/{job}/readings-in/look', {
-          params: { path: { job }, query: { column, gauge } },
+        client.POST('/api/v1/jobs/{job}/readings-in/look', {
+          params: { path: { job }, query: { column, gauge, id } },
           ...asBytes(file),
         }),
       ),
@@ -65,18 +69,39 @@ export const useBringReadingsIn = () =>
       file,
       column,
       gauge,
+      id,
       onlyGood,
       again,
     }: TableOfReadings & { onlyGood: boolean; again: boolean }) =>
       answered(
-        client.POST('/api/jobs/{job}/readings-in', {
-          params: { path: { job }, query: { column, gauge, onlyGood, again } },
+        client.POST('/api/v1/jobs/{job}/readings-in', {
+          params: { path: { job }, query: { column, gauge, onlyGood, again, id } },
           ...asBytes(file),
         }),
       ),
     onSuccess: () => queries.invalidateQueries(),
   });
 
+/** How far a table is that comes in just now; asked twice a second. */
+export const useFar = (job: number, id: string) =>
+  useQuery({
+    queryKey: keys.tableIn(id),
+    queryFn: () =>
+      answered(
+        client.GET('/api/v1/jobs/{job}/readings-in/{id}', { params: { path: { job, id } } }),
+      ),
+    refetchInterval: 500,
+  });
+
+/** Nothing of it is kept then. */
+export const useStopTable = () =>
+  useMutation({
+    mutationFn: ({ job, id }: { job: number; id: string }) =>
+      answered(
+        client.PUT('/api/v1/jobs/{job}/readings-in/{id}/stop', { params: { path: { job, id } } }),
+      ),
+  });
+
 /** A spreadsheet’s file as the text that would be pasted from it. */
 export const textOfTable = async (file: Blob): Promise<string> =>
-  (await answered(client.POST('/api/tables/text', asBytes(file)))).text;
+  (await answered(client.POST('/api/v1/tables/text', asBytes(file)))).text;

@@ -1,12 +1,19 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { type TableKept, useBringReadingsIn, useLookAtReadings } from '../api/bringIn';
+import { newId } from '../api/newId';
+import {
+  type TableIn,
+  type TableKept,
+  useBringReadingsIn,
+  useLookAtReadings,
+} from '../api/bringIn';
 import { pathToReport, type Problem } from '../api/client';
 import { useGauges } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Shell } from '../ui/Shell';
 import { Columns } from './Columns';
+import { HowFar } from './HowFar';
 import { PickFile } from './PickFile';
 import { Rows } from './Rows';
 
@@ -16,6 +23,7 @@ export function BringReadingsScreen() {
   const [file, setFile] = useState<File | undefined>();
   const [column, setColumn] = useState<string[]>([]);
   const [gauge, setGauge] = useState('');
+  const [id, setId] = useState('');
   const look = useLookAtReadings();
   const bring = useBringReadingsIn();
   const lookAt = (of: File, columns: string[], with_: string) => {
@@ -23,12 +31,17 @@ export function BringReadingsScreen() {
     setColumn(columns);
     setGauge(with_);
     bring.reset();
-    look.mutate({ job, file: of, column: columns, gauge: with_ });
+    look.mutate({ job, file: of, column: columns, gauge: with_, id: another() });
+  };
+  const another = () => {
+    const next = newId();
+    setId(next);
+    return next;
   };
   const found = look.data;
   const keep = (onlyGood: boolean, again: boolean) => {
     if (file) {
-      bring.mutate({ job, file, column, gauge, onlyGood, again });
+      bring.mutate({ job, file, column, gauge, onlyGood, again, id: another() });
     }
   };
   const failure = (look.error ?? bring.error) as Problem | null;
@@ -53,6 +66,7 @@ export function BringReadingsScreen() {
           accept=".csv,.tsv,.txt,.xlsx"
           onPick={(picked) => lookAt(picked, [], gauge)}
         />
+        {(look.isPending || bring.isPending) && <HowFar key={id} job={job} id={id} />}
         {failure && (
           <p role="alert" className="border-l-8 border-near pl-4 font-semibold">
             {failure.message}
@@ -80,19 +94,11 @@ export function BringReadingsScreen() {
             <div className="flex flex-wrap gap-4">
               <Button
                 look="now"
-                disabled={found.good === 0 || found.bad > 0 || bring.isPending}
-                onClick={() => keep(false, found.cameBefore !== undefined)}
+                disabled={found.good === 0 || bring.isPending}
+                onClick={() => keep(found.bad > 0, found.cameBefore !== undefined)}
               >
-                {found.cameBefore ? 'Keep them once more' : `Keep all ${found.good}`}
+                {keepSaid(found)}
               </Button>
-              {found.bad > 0 && found.good > 0 && (
-                <Button
-                  disabled={bring.isPending}
-                  onClick={() => keep(true, found.cameBefore !== undefined)}
-                >
-                  Keep the {found.good} good ones, hand back {found.bad}
-                </Button>
-              )}
             </div>
           </>
         )}
@@ -100,6 +106,13 @@ export function BringReadingsScreen() {
     </Shell>
   );
 }
+
+const keepSaid = ({ good, bad, cameBefore }: TableIn): string =>
+  bad > 0
+    ? `Keep the ${good} good ones, hand back ${bad}`
+    : cameBefore
+      ? 'Keep them once more'
+      : `Keep all ${good}`;
 
 function GaugeOfAll({ gauge, onPick }: { gauge: string; onPick: (number: string) => void }) {
   const gauges = useGauges().data ?? [];

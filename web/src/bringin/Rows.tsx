@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import type { TableIn } from '../api/bringIn';
 
 /** Each row with what was understood of it, or why it cannot be kept. */
@@ -18,7 +19,6 @@ export function Rows({ found }: { found: TableIn }) {
               'Understood as',
               'Limits',
               'Gauge',
-              '',
             ].map((name) => (
               <th key={name} scope="col" className="py-1 pr-4">
                 {name}
@@ -28,24 +28,28 @@ export function Rows({ found }: { found: TableIn }) {
         </thead>
         <tbody>
           {found.rows.map((row, at) => (
-            <tr key={at} className="border-b border-line align-top">
-              <td className="py-1 pr-4 text-quiet">{row.line}</td>
-              <td className="py-1 pr-4 whitespace-nowrap">{row.part}</td>
-              <td className="py-1 pr-4 whitespace-nowrap">{row.feature}</td>
-              <td className="py-1 pr-4">{row.place}</td>
-              <td className="reading py-1 pr-4 font-semibold whitespace-nowrap">{row.figure}</td>
-              <td className="reading py-1 pr-4 whitespace-nowrap">{row.size}</td>
-              <td className="py-1 pr-4 whitespace-nowrap text-quiet">{row.limits}</td>
-              <td className="py-1 pr-4">{row.gauge}</td>
-              <td className="py-1">
-                {row.problem && (
-                  <strong className="block border-l-4 border-ink pl-2">
-                    {row.column ? `${row.column}: ` : ''}
-                    {row.problem}
-                  </strong>
-                )}
-              </td>
-            </tr>
+            <Fragment key={at}>
+              <tr className={row.problem ? '' : 'border-b border-line'}>
+                <td className="py-1 pr-4 text-quiet">{row.line}</td>
+                <td className="py-1 pr-4 whitespace-nowrap">{row.part}</td>
+                <td className="py-1 pr-4 whitespace-nowrap">{row.feature}</td>
+                <td className="py-1 pr-4">{row.place}</td>
+                <td className="reading py-1 pr-4 font-semibold whitespace-nowrap">{row.figure}</td>
+                <td className="reading py-1 pr-4 whitespace-nowrap">{row.size}</td>
+                <td className="py-1 pr-4 whitespace-nowrap text-quiet">{row.limits}</td>
+                <td className="py-1">{row.gauge}</td>
+              </tr>
+              {row.problem && (
+                <tr className="border-b border-line">
+                  <td />
+                  <td colSpan={7} className="pb-2">
+                    <strong className="sticky left-0 block max-w-[75vw] border-l-4 border-ink pl-2">
+                      {`Line ${row.line}${row.column ? `, ${row.column}` : ''}: ${row.problem}`}
+                    </strong>
+                  </td>
+                </tr>
+              )}
+            </Fragment>
           ))}
         </tbody>
       </table>

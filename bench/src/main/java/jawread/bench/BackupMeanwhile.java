@@ -25,7 +25,7 @@ public final class BackupMeanwhile {
               for (let i = from; i < from + count; i++) {
                 const spot = globalThis.spots[i % globalThis.spots.length];
                 const start = performance.now();
-                const answer = await fetch('/api/readings/' + crypto.randomUUID(), {
+                const answer = await fetch('/api/v1/readings/' + crypto.randomUUID(), {
                   method: 'PUT', headers: { 'Content-Type': 'application/json' },
                   body: JSON.stringify({ ...spot, round: 0, gauge: 6, typed: (31.95 + (i % 3) / 1000).toFixed(3),
                     takenAt: '2026-03-10T08:00:00.000Z' }) });

@@ -49,7 +49,7 @@ public final class EnterToVerdict {
     static final String EMPTY = """
             async () => {
               const start = performance.now();
-              await (await fetch('/api/nothing')).json();
+              await (await fetch('/api/v1/nothing')).json();
               return performance.now() - start;
             }""";
 
@@ -114,7 +114,7 @@ public final class EnterToVerdict {
         long first = 0;
         long after = 0;
         for (String file : files) {
-            if (!file.startsWith("/api/") && !file.endsWith(".woff2")) {
+            if (!file.startsWith("/api/v1/") && !file.endsWith(".woff2")) {
                 int size = server.getCompressed(file).body().length;
                 boolean isFirst = file.equals("/") || named.contains(file);
                 first += isFirst ? size : 0;

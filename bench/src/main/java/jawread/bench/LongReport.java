@@ -33,11 +33,11 @@ public final class LongReport {
                 return (performance.now() - from) / 1000;
               };
               const passphrase = 'four words of a bench';
-              const { person } = await (await fetch('/api/shop')).json();
-              await put(`/api/people/${person.id}/may`, { may: ['measures', 'keeps-the-drawer', 'signs'] });
-              const hashed = await put(`/api/signers/${person.id}/passphrase`, { before: '', passphrase, again: passphrase });
-              const { edition } = await (await fetch(`/api/jobs/${job}/record`)).json();
-              const signed = await put(`/api/jobs/${job}/sign-offs/${crypto.randomUUID()}`, { passphrase, seen: edition });
+              const { person } = await (await fetch('/api/v1/shop')).json();
+              await put(`/api/v1/people/${person.id}/may`, { may: ['measures', 'keeps-the-drawer', 'signs'] });
+              const hashed = await put(`/api/v1/signers/${person.id}/passphrase`, { before: '', passphrase, again: passphrase });
+              const { edition } = await (await fetch(`/api/v1/jobs/${job}/record`)).json();
+              const signed = await put(`/api/v1/jobs/${job}/sign-offs/${crypto.randomUUID()}`, { passphrase, seen: edition });
               return `signed in ${signed.toFixed(2)} s; setting a passphrase alone took ${hashed.toFixed(2)} s`;
             }
             """;
@@ -62,7 +62,7 @@ public final class LongReport {
             page.evaluate(ManyJournals.FILL);
             int job = ((Number)
                             page.evaluate(
-                                    "async () => (await (await fetch('/api/bench')).json()).jobs.find(j => j.name === 'Long report').id"))
+                                    "async () => (await (await fetch('/api/v1/bench')).json()).jobs.find(j => j.name === 'Long report').id"))
                     .intValue();
             for (boolean pictures : new boolean[] {false, true}) {
                 measure(server, job, journals, pictures);
@@ -93,7 +93,7 @@ public final class LongReport {
         return HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create(
-                                        server.address() + "/api/jobs/" + job + "/report.pdf?pictures=" + pictures))
+                                        server.address() + "/api/v1/jobs/" + job + "/report.pdf?pictures=" + pictures))
                                 .build(),
                         BodyHandlers.ofByteArray())
                 .body()

@@ -4,12 +4,9 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
-import jawread.browser.PlannedJob;
 
 /**
  * How the walk holds on a long job: 10 parts of 10 features of 20 places, filled to 100, to 2 000 and to 20 000 readings. At each: from
@@ -22,27 +19,7 @@ public final class LongWalk {
 
     /** Ten parts of ten features of twenty places. */
     static List<String> planned(Page page) {
-        String sections = IntStream.range(0, 10)
-                .mapToObj(i -> (char) ('a' + i) + " " + (5 + 10 * i))
-                .collect(Collectors.joining("; "));
-        List<Map<String, Object>> features = IntStream.range(0, 10)
-                .mapToObj(i -> PlannedJob.feature(
-                        "journal " + (i + 1),
-                        "outside",
-                        "32.02/31.90",
-                        Map.of(
-                                "lies",
-                                100 * i + "-" + (100 * i + 100),
-                                "layout",
-                                "free",
-                                "sections",
-                                sections,
-                                "axes",
-                                "thrust 0; cross 90")))
-                .toList();
-        List<String> parts =
-                IntStream.rangeClosed(1, 10).mapToObj(i -> "part " + i).toList();
-        return PlannedJob.plan(page, "A long walk", "mm", features, parts);
+        return Journals.plan(page, "A long walk", 10, 10, 10);
     }
 
     /** Every place of the features at some paths, in their order. */
@@ -65,7 +42,7 @@ public final class LongWalk {
                 while (next < to) {
                   const i = next++;
                   const spot = globalThis.spots[i % globalThis.spots.length];
-                  const answer = await fetch('/api/readings/' + crypto.randomUUID(), {
+                  const answer = await fetch('/api/v1/readings/' + crypto.randomUUID(), {
                     method: 'PUT', headers: { 'Content-Type': 'application/json' },
                     body: JSON.stringify({ ...spot, round: 0, gauge: 6,
                       typed: (31.95 + (i % 3) / 1000).toFixed(3), takenAt: '2026-03-10T08:00:00.000Z' }) });
@@ -83,7 +60,7 @@ public final class LongWalk {
      */
     private static final String PARTS = """
             () => {
-              const put = performance.getEntriesByType('resource').findLast(({ name }) => name.includes('/api/readings/'));
+              const put = performance.getEntriesByType('resource').findLast(({ name }) => name.includes('/api/v1/readings/'));
               const of = Object.fromEntries(put.serverTiming.map(({ name, duration }) => [name, duration]));
               const server = of.kept + of.told;
               return [put.startTime - globalThis.pressed, of.sync, of.kept - of.sync, of.told,

@@ -12,10 +12,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
-import jawread.browser.PlannedJob;
 
 /**
  * A shop that has measured for years: 300 jobs with 60 000 readings, all put away, beside the jobs of the demonstration. How long its bench
@@ -68,8 +66,8 @@ public final class ManyJobs {
 
     private static final String PUT_AWAY = """
             async (name) => {
-              const { id } = (await (await fetch('/api/bench')).json()).jobs.find((job) => job.name === name);
-              const answer = await fetch(`/api/jobs/${id}/archived`, {
+              const { id } = (await (await fetch('/api/v1/bench')).json()).jobs.find((job) => job.name === name);
+              const answer = await fetch(`/api/v1/jobs/${id}/archived`, {
                 method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ archived: true }) });
               if (!answer.ok) throw new Error(await answer.text());
               return id;
@@ -85,15 +83,15 @@ public final class ManyJobs {
             server.startAgain();
             System.out.printf(
                     "%d jobs put away, %d readings: never judged, \"In doubt\" in %.0f ms%n",
-                    JOBS, JOBS * READINGS_OF_EACH, opened(server, "/api/doubts"));
+                    JOBS, JOBS * READINGS_OF_EACH, opened(server, "/api/v1/doubts"));
             for (int start = 1; start <= 3; start++) {
                 server.stop();
                 server.startAgain();
                 System.out.printf(
                         "start %d: bench %.0f ms, \"In doubt\" %.0f ms%n",
-                        start, opened(server, "/api/bench"), opened(server, "/api/doubts"));
+                        start, opened(server, "/api/v1/bench"), opened(server, "/api/v1/doubts"));
             }
-            for (String path : List.of("/api/bench", "/api/doubts")) {
+            for (String path : List.of("/api/v1/bench", "/api/v1/doubts")) {
                 long before = heap(server);
                 List<Double> took = new ArrayList<>();
                 for (int i = 0; i < OPENINGS; i++) {
@@ -116,27 +114,7 @@ public final class ManyJobs {
         try (var chromium = new Chromium()) {
             Page page = StepUp.ansa(chromium.screen(Chromium.desk()), server);
             page.navigate(server.address() + "/technique");
-            String sections = IntStream.range(0, 5)
-                    .mapToObj(i -> (char) ('a' + i) + " " + (5 + 20 * i))
-                    .collect(Collectors.joining("; "));
-            List<Map<String, Object>> features = IntStream.range(0, 2)
-                    .mapToObj(i -> PlannedJob.feature(
-                            "journal " + (i + 1),
-                            "outside",
-                            "32.02/31.90",
-                            Map.of(
-                                    "lies",
-                                    100 * i + "-" + (100 * i + 100),
-                                    "layout",
-                                    "free",
-                                    "sections",
-                                    sections,
-                                    "axes",
-                                    "thrust 0; cross 90")))
-                    .toList();
-            List<String> parts =
-                    IntStream.rangeClosed(1, 10).mapToObj(i -> "part " + i).toList();
-            page.evaluate(LongWalk.SPOTS, PlannedJob.plan(page, "A job of years ago", "mm", features, parts));
+            page.evaluate(LongWalk.SPOTS, Journals.plan(page, "A job of years ago", 2, 5, 10));
             page.evaluate(LongWalk.FILL, List.of(0, READINGS_OF_EACH));
             return ((Number) page.evaluate(PUT_AWAY, "A job of years ago")).longValue();
         }

@@ -18,13 +18,13 @@ public final class ManyJournals {
     static final String FILL = """
             async () => {
               const { spots } = globalThis;
-              const gauges = await (await fetch('/api/gauges')).json();
+              const gauges = await (await fetch('/api/v1/gauges')).json();
               const gauge = gauges.find(({ shopNumber }) => shopNumber === 'M7').id;
               for (const [i, spot] of spots.entries()) {
                 const worst = i >= spots.length - 6 && i % 6 < 3 ? 0.03 : 0;
                 for (const again of [0, 1]) {
                   const size = 49.994 - ((i * 7) % 5) / 1000 - (i % 3) / 1000 - worst;
-                  const answer = await fetch('/api/readings/' + crypto.randomUUID(), {
+                  const answer = await fetch('/api/v1/readings/' + crypto.randomUUID(), {
                     method: 'PUT', headers: { 'Content-Type': 'application/json' },
                     body: JSON.stringify({ ...spot, round: 0, gauge, person: 1,
                       typed: size.toFixed(3), takenAt: '2026-03-10T08:00:00.000Z' }) });

@@ -79,7 +79,7 @@ public final class Pictures implements AutoCloseable {
         Page page = screen(Chromium.desk());
         int job = ((Number)
                         page.evaluate(
-                                "async () => (await (await fetch('/api/bench')).json()).jobs.find((job) => job.name === 'Three-throw pump').id"))
+                                "async () => (await (await fetch('/api/v1/bench')).json()).jobs.find((job) => job.name === 'Three-throw pump').id"))
                 .intValue();
         at(page, "/jobs/" + job + "/report");
         page.locator(".report-sheet .picture").first().waitFor();
@@ -95,7 +95,7 @@ public final class Pictures implements AutoCloseable {
                 async () => {
                   const { item } = await (await fetch('/api' + location.pathname)).json();
                   const parts = Object.entries(item.counts).map(([name, count]) => name + '=' + count).join(';');
-                  const here = await (await fetch(`/api/scales/${item.scale}/reading?base=${encodeURIComponent(item.base)}&parts=${parts}`)).json();
+                  const here = await (await fetch(`/api/v1/scales/${item.scale}/reading?base=${encodeURIComponent(item.base)}&parts=${parts}`)).json();
                   return here.misreads.find(({ slip }) => slip === 'next-line').size.text;
                 }""");
         page.keyboard().type(slipped + "\n");

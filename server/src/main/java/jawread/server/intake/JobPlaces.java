@@ -1,11 +1,15 @@
 package jawread.server.intake;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Place;
 import jawread.server.job.Part;
@@ -24,8 +28,14 @@ final class JobPlaces {
     /** One of its places. */
     record Spot(On on, Place place) {}
 
+    private static final Pattern BETWEEN = Pattern.compile("[\\s,]+");
+
     private final List<On> all = new ArrayList<>();
     private final Map<String, Spot> byCode = new LinkedHashMap<>();
+    private final Map<String, List<On>> byPart = new HashMap<>();
+    private final Map<String, List<On>> byFeature = new HashMap<>();
+    /** By all names that a place has. */
+    private final Map<On, Map<String, Place>> places = new IdentityHashMap<>();
 
     /** @param plans in their order, each with its parts */
     JobPlaces(Map<PlanRevision, List<Part>> plans) {
@@ -35,14 +45,31 @@ final class JobPlaces {
                 for (Feature feature : plan.getKey().sizes()) {
                     var on = new On(part, feature);
                     all.add(on);
-                    List<Place> places = on.places();
-                    for (int i = 0; i < places.size(); i++) {
-                        byCode.put(PlaceCode.of(letter, i), new Spot(on, places.get(i)));
+                    named(Stream.of(part.name(), part.mark()))
+                            .forEach(name -> byPart.computeIfAbsent(name, unused -> new ArrayList<>())
+                                    .add(on));
+                    namesOf(feature)
+                            .forEach(name -> byFeature
+                                    .computeIfAbsent(name, unused -> new ArrayList<>())
+                                    .add(on));
+                    List<Place> inOrder = on.places();
+                    for (int i = 0; i < inOrder.size(); i++) {
+                        byCode.put(PlaceCode.of(letter, i), new Spot(on, inOrder.get(i)));
                     }
                     letter++;
                 }
             }
         }
+    }
+
+    /** Each once; what has none is not called that. */
+    private static Stream<String> named(Stream<String> names) {
+        return names.filter(name -> !name.isEmpty()).map(JobPlaces::plain).distinct();
+    }
+
+    private static Stream<String> namesOf(Feature feature) {
+        return named(Stream.of(
+                feature.name(), feature.asTyped().number(), feature.key().toString()));
     }
 
     Optional<Spot> byCode(String code) {
@@ -59,42 +86,41 @@ final class JobPlaces {
 
     /** Features by a name that a part has, or all; of a name that says nothing, the only one there is. */
     List<On> on(String part, String feature) {
-        return all.stream()
-                .filter(on -> part.isEmpty() || isPart(on.part(), part))
-                .filter(on -> feature.isEmpty() || isFeature(on.feature(), feature))
-                .toList();
+        List<On> ofPart = part.isEmpty() ? all : byPart.getOrDefault(plain(part), List.of());
+        if (feature.isEmpty()) {
+            return ofPart;
+        }
+        String word = plain(feature);
+        return part.isEmpty()
+                ? byFeature.getOrDefault(word, List.of())
+                : ofPart.stream()
+                        .filter(on -> namesOf(on.feature()).anyMatch(word::equals))
+                        .toList();
     }
 
     boolean isPart(String word) {
-        return all.stream().anyMatch(on -> isPart(on.part(), word));
+        return byPart.containsKey(plain(word));
     }
 
     boolean isFeature(String word) {
-        return all.stream().anyMatch(on -> isFeature(on.feature(), word));
+        return byFeature.containsKey(plain(word));
     }
 
-    private static boolean isPart(Part part, String word) {
-        return alike(part.name(), word) || !part.mark().isEmpty() && alike(part.mark(), word);
+    Optional<Place> place(On on, String word) {
+        return Optional.ofNullable(
+                places.computeIfAbsent(on, JobPlaces::placesByName).get(plain(word)));
     }
 
-    private static boolean isFeature(Feature feature, String word) {
-        String number = feature.asTyped().number();
-        return alike(feature.name(), word)
-                || !number.isEmpty() && alike(number, word)
-                || feature.key().toString().equals(word);
-    }
-
-    static Optional<Place> place(On on, String word) {
-        return on.places().stream()
-                .filter(place -> alike(place.name(), word) || alike(place.section() + " " + place.axis(), word))
-                .findFirst();
-    }
-
-    static boolean alike(String one, String other) {
-        return plain(one).equals(plain(other));
+    private static Map<String, Place> placesByName(On on) {
+        var byName = new HashMap<String, Place>();
+        for (Place place : on.places()) {
+            byName.putIfAbsent(plain(place.name()), place);
+            byName.putIfAbsent(plain(place.section() + " " + place.axis()), place);
+        }
+        return byName;
     }
 
     private static String plain(String name) {
-        return name.toLowerCase(Locale.ROOT).replaceAll("[\\s,]+", " ").strip();
+        return BETWEEN.matcher(name.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
     }
 }

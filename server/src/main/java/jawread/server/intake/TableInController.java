@@ -2,14 +2,22 @@ package jawread.server.intake;
 
 import static jawread.server.access.Allowed.To.MEASURES;
 
+import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import jawread.server.access.Allowed;
+import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
 import jawread.server.intake.TableInView.TableKeptView;
+import jawread.server.live.Underway;
+import jawread.server.live.Underway.Far;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,13 +25,15 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Tables of readings brought into a job. */
 @RestController
-@RequestMapping("/api/jobs/{job}/readings-in")
+@RequestMapping("/jobs/{job}/readings-in")
 class TableInController {
     private final TablesIn tables;
+    private final Underway underway;
     private final ScreenTickets tickets;
 
-    TableInController(TablesIn tables, ScreenTickets tickets) {
+    TableInController(TablesIn tables, Underway underway, ScreenTickets tickets) {
         this.tables = tables;
+        this.underway = underway;
         this.tickets = tickets;
     }
 
@@ -32,6 +42,7 @@ class TableInController {
      *
      * @param column what each column holds, from the left; none: as the program takes it
      * @param gauge of rows that name none
+     * @param id that the sender asks under how far it is
      */
     @Allowed(MEASURES)
     @PostMapping(path = "/look", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
@@ -40,8 +51,10 @@ class TableInController {
             @RequestBody byte[] file,
             @RequestParam(defaultValue = "") List<String> column,
             @RequestParam(defaultValue = "") String gauge,
+            @RequestParam Optional<UUID> id,
             HttpServletRequest request) {
-        return tables.look(job, file, new How(column, gauge, false), tickets.whoStandsAt(request));
+        Person person = tickets.whoStandsAt(request);
+        return underway.under(id, progress -> tables.look(job, file, new How(column, gauge, false), person, progress));
     }
 
     /**
@@ -59,7 +72,42 @@ class TableInController {
             @RequestParam(defaultValue = "") String gauge,
             @RequestParam(defaultValue = "false") boolean onlyGood,
             @RequestParam(defaultValue = "false") boolean again,
+            @RequestParam Optional<UUID> id,
             HttpServletRequest request) {
-        return tables.keep(job, file, new How(column, gauge, again), onlyGood, tickets.whoStandsAt(request));
+        Person person = tickets.whoStandsAt(request);
+        return underway.under(
+                id, progress -> tables.keep(job, file, new How(column, gauge, again), onlyGood, person, progress));
+    }
+
+    /**
+     * How far a table is that comes in under an id.
+     *
+     * @param done of its rows; all of them while they are brought onto the disk
+     * @param secondsLeft absent while nothing is done
+     */
+    record FarView(int done, int of, @Nullable Long secondsLeft) {
+        private static final FarView OVER = new FarView(0, 0, null);
+
+        private static FarView of(Far far) {
+            return new FarView(
+                    far.done(),
+                    far.of(),
+                    far.left().map(left -> 1 + left.toSeconds()).orElse(null));
+        }
+    }
+
+    /** 0 of 0 when it is over, or has not begun. */
+    @Allowed(MEASURES)
+    @GetMapping("/{id}")
+    FarView far(@PathVariable long job, @PathVariable UUID id) {
+        return underway.far(id).map(FarView::of).orElse(FarView.OVER);
+    }
+
+    /** Stops it: it is refused with 409, and nothing of it is kept. What is over stays kept. */
+    @Allowed(MEASURES)
+    @PutMapping("/{id}/stop")
+    FarView stop(@PathVariable long job, @PathVariable UUID id) {
+        underway.stop(id);
+        return far(job, id);
     }
 }

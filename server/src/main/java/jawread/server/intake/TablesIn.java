@@ -1,23 +1,16 @@
 package jawread.server.intake;
 
-import java.time.Clock;
-import java.time.ZoneOffset;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.UUID;
 import jawread.server.access.Person;
 import jawread.server.intake.TableInView.TableKeptView;
-import jawread.server.journal.Journal;
+import jawread.server.live.Underway.Progress;
 import jawread.server.measure.KeepReading;
 import jawread.server.measure.Readings;
-import jawread.server.tables.CanonicalJson;
-import jawread.server.words.Moments;
+import jawread.server.measure.Readings.SomeRefused;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,62 +20,22 @@ class TablesIn {
     private final Understanding understanding;
     private final TableInWords says;
     private final Readings readings;
-    private final Journal journal;
-    private final JdbcTemplate database;
-    private final Clock clock;
-    private final Moments moments;
+    private final TablesBefore before;
     private final Words words;
 
-    TablesIn(
-            Understanding understanding,
-            TableInWords says,
-            Readings readings,
-            Journal journal,
-            JdbcTemplate database,
-            Clock clock,
-            Moments moments,
-            Words words) {
+    TablesIn(Understanding understanding, TableInWords says, Readings readings, TablesBefore before, Words words) {
         this.understanding = understanding;
         this.says = says;
         this.readings = readings;
-        this.journal = journal;
-        this.database = database;
-        this.clock = clock;
-        this.moments = moments;
+        this.before = before;
         this.words = words;
     }
 
     /** What a table holds; nothing of it is kept. Refuses with 422 what is no table, and one without a reading. */
     @Transactional(readOnly = true)
-    TableInView look(long jobId, byte[] file, How how, Person person) {
-        Understood of = understanding.of(jobId, file, how, person);
-        return says.of(of, how, here(of), cameBefore(of));
-    }
-
-    private int here(Understood of) {
-        return (int) of.good().stream()
-                .flatMap(figure -> figure.reading().stream())
-                .map(KeepReading::id)
-                .filter(id -> readings.whereIs(id).isPresent())
-                .count();
-    }
-
-    private Optional<String> cameBefore(Understood of) {
-        return database
-                .query(
-                        "SELECT a.made_at, p.name FROM table_arrival a JOIN person p ON p.id = a.person_id"
-                                + " WHERE a.sha256 = ? AND a.job_id = ? ORDER BY a.made_at DESC FETCH FIRST ROW ONLY",
-                        (row, at) -> words.say(
-                                "table.came-before",
-                                Map.of(
-                                        "who", row.getString(2),
-                                        "at",
-                                                moments.moment(row.getObject(1, java.time.OffsetDateTime.class)
-                                                        .toInstant()))),
-                        of.sha256(),
-                        of.job().id())
-                .stream()
-                .findFirst();
+    TableInView look(long jobId, byte[] file, How how, Person person, Progress progress) {
+        Understood of = understanding.judged(understanding.of(jobId, file, how, person), progress);
+        return says.of(of, how, readings.kept(of.readings()).size(), before.cameBefore(of));
     }
 
     /**
@@ -91,32 +44,26 @@ class TablesIn {
      * @param onlyGood whether the good rows are kept where some are bad; else such a table is refused with 422
      */
     @Transactional
-    TableKeptView keep(long jobId, byte[] file, How how, boolean onlyGood, Person person) {
-        Understood of = understanding.of(jobId, file, how, person);
-        List<RowRead> bad = of.bad();
-        cameBefore(of).filter(unused -> !how.again()).ifPresent(when -> {
+    TableKeptView keep(long jobId, byte[] file, How how, boolean onlyGood, Person person, Progress progress) {
+        Understood read = understanding.of(jobId, file, how, person);
+        before.cameBefore(read).filter(unused -> !how.again()).ifPresent(when -> {
             throw Refused.of(HttpStatus.CONFLICT, "table-came-before", when);
         });
+        // Where all are kept or none, what is refused is found while they are.
+        Understood of = onlyGood || !read.bad().isEmpty() ? understanding.judged(read, progress) : read;
+        List<RowRead> bad = of.bad();
         if (of.good().isEmpty() || !bad.isEmpty() && !onlyGood) {
-            RowRead first = bad.get(0);
-            throw Refused.of(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "table-rows-bad",
-                    words.say(
-                            "problem.table-rows-bad",
-                            Map.of(
-                                    "count", bad.size(),
-                                    "line", first.row().number(),
-                                    "column", first.column() < 0 ? "-" : says.named(of.columns(), first.column()),
-                                    "why", first.problem())));
+            throw rowsBad(of);
         }
-        List<KeepReading> all =
-                of.good().stream().flatMap(figure -> figure.reading().stream()).toList();
-        int kept = readings.keepAll(jobId, all);
+        List<KeepReading> all = of.readings();
+        progress.begins(all.size());
+        int kept = keepAll(jobId, of, all, progress);
         if (kept > 0) {
-            arrived(of, kept, person);
+            before.came(of, kept, person);
         }
-        remember(of, how, person);
+        if (!how.columns().isEmpty()) {
+            before.remember(of.columns(), person);
+        }
         return new TableKeptView(
                 kept,
                 all.size() - kept,
@@ -127,31 +74,26 @@ class TablesIn {
                         Map.of("kept", kept, "here", all.size() - kept, "bad", bad.size())));
     }
 
-    private void arrived(Understood of, int kept, Person person) {
-        UUID id = UUID.randomUUID();
-        database.update(
-                "INSERT INTO table_arrival (id, job_id, sha256, kept, person_id, made_at) VALUES (?, ?, ?, ?, ?, ?)",
-                id,
-                of.job().id(),
-                of.sha256(),
-                kept,
-                person.id(),
-                clock.instant().truncatedTo(ChronoUnit.MICROS).atOffset(ZoneOffset.UTC));
-        journal.wrote("table_arrival", Map.of("id", id));
+    private int keepAll(long jobId, Understood of, List<KeepReading> all, Progress progress) {
+        try {
+            return readings.keepAll(jobId, all, progress::reached);
+        } catch (SomeRefused some) {
+            throw rowsBad(of.refused(some.refusals()));
+        }
     }
 
-    private void remember(Understood of, How how, Person person) {
-        if (how.columns().isEmpty() || of.columns().heads().isEmpty()) {
-            return;
-        }
-        UUID id = UUID.randomUUID();
-        database.update(
-                "INSERT INTO columns_chosen (id, head, columns, person_id, made_at) VALUES (?, ?, ?, ?, ?)",
-                id,
-                CanonicalJson.digest(of.columns().heads()),
-                String.join("\t", of.columns().means()),
-                person.id(),
-                clock.instant().truncatedTo(ChronoUnit.MICROS).atOffset(ZoneOffset.UTC));
-        journal.wrote("columns_chosen", Map.of("id", id));
+    private Refused rowsBad(Understood of) {
+        List<RowRead> bad = of.bad();
+        RowRead first = bad.get(0);
+        return Refused.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "table-rows-bad",
+                words.say(
+                        "problem.table-rows-bad",
+                        Map.of(
+                                "count", bad.size(),
+                                "line", first.row().number(),
+                                "column", first.column() < 0 ? "-" : says.named(of.columns(), first.column()),
+                                "why", first.problem())));
     }
 }

@@ -1,7 +1,6 @@
 package jawread.server.intake;
 
 import java.time.Clock;
-import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +21,8 @@ import jawread.server.job.Jobs;
 import jawread.server.job.Part;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
+import jawread.server.live.Underway.Progress;
+import jawread.server.measure.KeepReading;
 import jawread.server.measure.Readings;
 import jawread.server.measure.Rounds;
 import jawread.server.tables.CanonicalJson;
@@ -29,7 +30,6 @@ import jawread.server.tabular.TableIn;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** Understands a table as readings of a job: which columns they are, and what the bench would say to each. */
@@ -40,7 +40,7 @@ class Understanding {
     private final Rounds rounds;
     private final Drawer drawer;
     private final People people;
-    private final JdbcTemplate database;
+    private final TablesBefore before;
     private final Clock clock;
     private final Words words;
 
@@ -50,7 +50,7 @@ class Understanding {
             Rounds rounds,
             Drawer drawer,
             People people,
-            JdbcTemplate database,
+            TablesBefore before,
             Clock clock,
             Words words) {
         this.jobs = jobs;
@@ -58,12 +58,12 @@ class Understanding {
         this.rounds = rounds;
         this.drawer = drawer;
         this.people = people;
-        this.database = database;
+        this.before = before;
         this.clock = clock;
         this.words = words;
     }
 
-    /** Refuses with 422 what is no table, one without a reading, and columns that hold what none can. */
+    /** As far as the table itself says it. Refuses with 422 what is no table, one without a reading, and columns that hold what none can. */
     Understood of(long jobId, byte[] file, How how, Person person) {
         TableIn table = TableIn.orRefused(file, words);
         Job job = jobs.job(jobId);
@@ -99,7 +99,7 @@ class Understanding {
                         clock.instant(),
                         clock.getZone(),
                         jobId + " " + sha256 + (how.again() ? " " + clock.instant() : "")));
-        List<RowRead> read = rows.all().stream().map(this::asKept).toList();
+        List<RowRead> read = rows.all();
         if (read.isEmpty()) {
             throw Refused.of(
                     HttpStatus.UNPROCESSABLE_CONTENT, "table-no-readings", words.say("problem.table-no-readings"));
@@ -115,31 +115,15 @@ class Understanding {
     /** As somebody says now, or has said of such a head before. Refuses what no column can hold. */
     private ReadColumns columns(ReadColumns plain, How how) {
         if (how.columns().isEmpty()) {
-            return plain.decided(remembered(plain)).orElse(plain);
+            return plain.decided(before.meansUnder(plain.heads())).orElse(plain);
         }
         return plain.decided(how.columns()).orElseThrow(() -> Refused.field("column", "table-columns-said", words));
     }
 
-    /** Whether it would be kept: what the bench would say to it is said to the row. */
-    private RowRead asKept(RowRead row) {
-        return row.reading()
-                .flatMap(readings::refusal)
-                .map(refused -> row.refused(-1, refused.sentence()))
-                .orElse(row);
-    }
-
-    private List<String> remembered(ReadColumns of) {
-        if (of.heads().isEmpty()) {
-            return List.of();
-        }
-        return database
-                .queryForList(
-                        "SELECT columns FROM columns_chosen WHERE head = ? ORDER BY made_at DESC FETCH FIRST ROW ONLY",
-                        String.class,
-                        CanonicalJson.digest(of.heads()))
-                .stream()
-                .findFirst()
-                .map(text -> Arrays.asList(text.split("\t", -1)))
-                .orElse(List.of());
+    /** The same with what the bench would say to each row. */
+    Understood judged(Understood of, Progress progress) {
+        List<KeepReading> sent = of.readings();
+        progress.begins(sent.size());
+        return of.refused(readings.refusals(sent, progress::reached));
     }
 }

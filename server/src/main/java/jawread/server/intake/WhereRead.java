@@ -56,7 +56,7 @@ final class WhereRead {
         String word = cells.of(row, Meaning.PLACE);
         List<String> names = on.places().stream().map(Place::name).toList();
         if (!word.isEmpty()) {
-            return JobPlaces.place(on, word)
+            return places.place(on, word)
                     .orElseThrow(() -> cells.wrong(Meaning.PLACE, "table.no-such-place", word, names));
         }
         if (on.places().size() == 1) {

@@ -51,7 +51,7 @@ public class Journal {
         if (!locks.holdsWhatChanges(jobId)) {
             throw new IllegalStateException(what + " of job " + jobId + " is written down without its lock");
         }
-        ThisTransaction done = ThisTransaction.current();
+        ThisTransaction done = what == What.READING ? ThisTransaction.currentOfReadings() : ThisTransaction.current();
         if (what == What.DRAWER) {
             done.foundSince = Instant.EPOCH;
         }

@@ -4,6 +4,7 @@ import jakarta.annotation.PostConstruct;
 import jakarta.persistence.EntityManagerFactory;
 import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Set;
 import jawread.server.chain.ToldRows.Touched;
 import org.hibernate.engine.spi.SessionFactoryImplementor;
 import org.hibernate.engine.spi.SharedSessionContractImplementor;
@@ -35,6 +36,12 @@ class RowsNoted
                 PostCollectionRecreateEventListener,
                 PostCollectionUpdateEventListener,
                 PostCollectionRemoveEventListener {
+    /** What a reading writes. Only what is found in readings is another thing then. */
+    private static final Set<String> OF_READINGS = Set.of("reading", "reading_figure", "measuring_round");
+
+    /** That something was read against it is all that is ever changed in its row. */
+    private static final String FIXED_BY_READING = "plan_revision";
+
     private final EntityManagerFactory entities;
 
     RowsNoted(EntityManagerFactory entities) {
@@ -56,17 +63,25 @@ class RowsNoted
 
     @Override
     public void onPostInsert(PostInsertEvent event) {
-        note(event.getPersister(), event.getId(), event.getSession());
+        note(
+                OF_READINGS.contains(tableOf(event.getPersister())),
+                event.getPersister(),
+                event.getId(),
+                event.getSession());
     }
 
     @Override
     public void onPostUpdate(PostUpdateEvent event) {
-        note(event.getPersister(), event.getId(), event.getSession());
+        note(
+                FIXED_BY_READING.equals(tableOf(event.getPersister())),
+                event.getPersister(),
+                event.getId(),
+                event.getSession());
     }
 
     @Override
     public void onPostDelete(PostDeleteEvent event) {
-        note(event.getPersister(), event.getId(), event.getSession());
+        note(false, event.getPersister(), event.getId(), event.getSession());
     }
 
     @Override
@@ -84,7 +99,12 @@ class RowsNoted
         noteAll(event);
     }
 
-    private static void note(EntityPersister persister, Object id, SharedSessionContractImplementor session) {
+    private static String tableOf(EntityPersister persister) {
+        return persister.getIdentifierTableDetails().getTableName().toLowerCase(Locale.ROOT);
+    }
+
+    private static void note(
+            boolean isOfReadings, EntityPersister persister, Object id, SharedSessionContractImplementor session) {
         var key = new LinkedHashMap<String, Object>();
         persister
                 .getIdentifierMapping()
@@ -93,8 +113,8 @@ class RowsNoted
                         (index, value, column) ->
                                 key.put(column.getSelectionExpression().toLowerCase(Locale.ROOT), value),
                         session);
-        String table = persister.getIdentifierTableDetails().getTableName().toLowerCase(Locale.ROOT);
-        ThisTransaction.current().touched.add(new Touched(table, key));
+        (isOfReadings ? ThisTransaction.currentOfReadings() : ThisTransaction.current())
+                .touched.add(new Touched(tableOf(persister), key));
     }
 
     /** Of a table whose rows have an owner and no life of their own, all of that owner. */

@@ -24,8 +24,18 @@ final class ThisTransaction {
 
     /** A change outside a transaction that may write is a programming error: nothing would tell of it. */
     static ThisTransaction current() {
+        Versions.changing();
+        return bound();
+    }
+
+    /** The same for a reading, its figures, and the round that it opens. */
+    static ThisTransaction currentOfReadings() {
+        Versions.changingReadings();
+        return bound();
+    }
+
+    private static ThisTransaction bound() {
         if (TransactionSynchronizationManager.getResource(ThisTransaction.class) instanceof ThisTransaction done) {
-            Versions.changing();
             return done;
         }
         throw new IllegalStateException("A row is changed outside a transaction that may write");

@@ -27,7 +27,7 @@ class EventController {
      * @param after by a page that opens its stream anew; without either only what comes from now on is told
      */
     @Allowed(ANYONE)
-    @GetMapping(path = "/api/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(
             @RequestHeader(name = "Last-Event-ID", required = false) Long lastSeen,
             @RequestParam(name = "after", required = false) Long after) {

@@ -21,7 +21,7 @@ class HealthController {
     record HealthView(@Nullable String trouble) {}
 
     @Allowed(ANYONE)
-    @GetMapping("/api/health")
+    @GetMapping("/health")
     HealthView health() {
         return new HealthView(health.trouble().orElse(null));
     }

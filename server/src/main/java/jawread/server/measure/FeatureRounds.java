@@ -47,6 +47,11 @@ record FeatureRounds(List<MeasuringRoundRow> rows, List<CutMarkRow> marks, List<
                 .isPresent();
     }
 
+    /** With one that was opened since. */
+    FeatureRounds with(MeasuringRoundRow row) {
+        return of(Stream.concat(rows.stream(), Stream.of(row)).toList(), marks, sizes);
+    }
+
     /** As it was known at a moment. */
     private FeatureRounds at(Instant moment) {
         return of(

@@ -15,6 +15,8 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
 
     Optional<ReadingRow> findById(UUID id);
 
+    List<ReadingRow> findAllByIdIn(Collection<UUID> ids);
+
     /** Which never changes. */
     @Query("select r.jobId from ReadingRow r where r.id = :id")
     Optional<Long> findJobOf(UUID id);

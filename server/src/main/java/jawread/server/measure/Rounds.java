@@ -201,28 +201,39 @@ public class Rounds {
         return logs.of(part.id(), feature.key(), plans.lineage(plans.judging(part.plan(), feature)));
     }
 
+    /** Those of the feature that a reading is taken on. */
+    FeatureRounds openedFor(Taking taking) {
+        return logs.of(taking.part().id(), taking.edition().key(), taking.lineage());
+    }
+
     /**
-     * The round that a reading belongs to; the first reading of all opens "as found". Refuses one that was taken after a later cut with
-     * 409: its page did not know of the cut.
+     * The round that a reading belongs to; empty where it is the first of all. Refuses with 409 one that was taken after a later cut, for its
+     * page did not know of the cut, and a round that there is not.
+     *
+     * @param opened those of its feature
      */
-    MeasuringRoundRow forReading(KeepReading reading, Part part, Feature feature, Person person) {
-        FeatureRounds opened = opened(part, feature);
+    Optional<MeasuringRoundRow> meant(KeepReading reading, FeatureRounds opened) {
         refuseUnless(!opened.isOver(reading.round(), reading.takenAt()), "round-over");
-        return opened.meant(reading.round(), reading.takenAt())
-                .max(Comparator.comparing(MeasuringRoundRow::openedAt))
-                .orElseGet(() -> {
-                    refuseUnless(reading.round() == 0, "no-such-round");
-                    return rounds.save(new MeasuringRoundRow(
-                            UUID.randomUUID(),
-                            part,
-                            // One that a cut came before stands with that cut, so that it stands before it.
-                            opened.firstCut().map(MeasuringRoundRow::featureId).orElse(feature.id()),
-                            0,
-                            Optional.empty(),
-                            Optional.empty(),
-                            person,
-                            clock.instant()));
-                });
+        Optional<MeasuringRoundRow> meant =
+                opened.meant(reading.round(), reading.takenAt()).max(Comparator.comparing(MeasuringRoundRow::openedAt));
+        refuseUnless(meant.isPresent() || reading.round() == 0, "no-such-round");
+        return meant;
+    }
+
+    /** Opens "as found", by the first reading of all. @param opened the rounds of its feature */
+    MeasuringRoundRow open(Taking taking, FeatureRounds opened, Person person) {
+        return rounds.save(new MeasuringRoundRow(
+                UUID.randomUUID(),
+                taking.part(),
+                // One that a cut came before stands with that cut, so that it stands before it.
+                opened.firstCut()
+                        .map(MeasuringRoundRow::featureId)
+                        .orElse(taking.edition().id()),
+                0,
+                Optional.empty(),
+                Optional.empty(),
+                person,
+                clock.instant()));
     }
 
     /** Refuses what is to be written at a moment into a round that another one had followed by then. */

@@ -215,8 +215,7 @@ public class Records {
     }
 
     private SignedRecord kept(SignedRecord now) {
-        records.save(new SignedRecordRow(
-                now.id(), now.job(), now.revision(), now.content(), now.sha256(), now.seq(), now.madeAt()));
+        records.save(new SignedRecordRow(now));
         return now;
     }
 

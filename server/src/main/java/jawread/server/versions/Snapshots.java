@@ -65,10 +65,11 @@ public class Snapshots {
 
     /** The same, for a value that can be made from the one before. */
     public <K, V> V of(Kind<K, V> kind, K key, List<Subject> subjects, Function<Optional<Before<V>>, V> find) {
-        if (Versions.isChangedHere()) {
-            return find.apply(Optional.empty());
-        }
         var at = new Key(kind.name(), key);
+        if (Versions.isChangedHere(subjects)) {
+            Held forEver = subjects.isEmpty() ? held.getIfPresent(at) : null;
+            return forEver == null ? find.apply(Optional.empty()) : value(forEver);
+        }
         List<Long> now = versions.of(subjects);
         Held before = held.getIfPresent(at);
         if (before != null && before.under().equals(now) && before.subjects().equals(subjects)) {
@@ -78,7 +79,7 @@ public class Snapshots {
         // What else it was made of was found under the versions that this transaction has read. Only if they are still
         // the same it is
         // what was there under these; else it is given once, and kept for nobody.
-        if (!Versions.isChangedHere()
+        if (!Versions.isChangedHere(subjects)
                 && (subjects.isEmpty() || versions.stored(subjects).equals(now))) {
             held.put(
                     at, new Held(subjects, now, found, Math.max(1, kind.weight().applyAsInt(found))));

@@ -27,6 +27,10 @@ public record Subject(long job, String what, long which) {
         return new Subject(job, "readings", 0);
     }
 
+    boolean isReadings() {
+        return equals(readings(job));
+    }
+
     /** All else that happened to it: rounds, marks, looks, temperatures. */
     public static Subject said(long job) {
         return new Subject(job, "said", 0);

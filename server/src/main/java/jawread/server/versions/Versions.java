@@ -30,7 +30,8 @@ public class Versions {
     private static final class Here {
         private final Set<Long> jobs = new HashSet<>();
         private final Map<Subject, Long> versions = new HashMap<>();
-        private boolean isChanged;
+        private boolean isAnythingChanged;
+        private boolean areReadingsChanged;
     }
 
     /** One that was never raised is 0. */
@@ -72,13 +73,27 @@ public class Versions {
     public static void changing() {
         Here here = here();
         if (here != null) {
-            here.isChanged = true;
+            here.isAnythingChanged = true;
         }
     }
 
-    static boolean isChangedHere() {
+    /** The same, of readings with the rounds that they open, which have no other version: whatever else there is stays as it was. */
+    public static void changingReadings() {
         Here here = here();
-        return here != null && here.isChanged;
+        if (here != null) {
+            here.areReadingsChanged = true;
+        }
+    }
+
+    /** Whether what is found in these may be another than for everybody else; what never changes may be, once anything is changed. */
+    static boolean isChangedHere(Collection<Subject> subjects) {
+        Here here = here();
+        return here != null && (here.isAnythingChanged || here.areReadingsChanged && restOnReadings(subjects));
+    }
+
+    /** What never changes rests on all: it may be a row of this transaction. */
+    private static boolean restOnReadings(Collection<Subject> subjects) {
+        return subjects.isEmpty() || subjects.stream().anyMatch(Subject::isReadings);
     }
 
     /** In the transaction that changes them, at its end. Whoever changes one of them holds its lock. */

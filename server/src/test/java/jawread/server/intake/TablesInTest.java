@@ -9,7 +9,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
 import javax.sql.DataSource;
 import jawread.server.RunningServer.Answer;
@@ -39,7 +43,7 @@ class TablesInTest {
     @BeforeAll
     static void open() {
         server = Server.open(data);
-        seats = Walk.named(server.get("/api/bench").json().path("jobs"), "Filter valve seats")
+        seats = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Filter valve seats")
                 .path("id")
                 .asLong();
     }
@@ -50,7 +54,7 @@ class TablesInTest {
     }
 
     private static Answer send(String address, byte[] file) {
-        return server.send(server.ansasRequest("/api/jobs/" + seats + "/readings-in" + address)
+        return server.send(server.ansasRequest("/api/v1/jobs/" + seats + "/readings-in" + address)
                 .header("Content-Type", "application/octet-stream")
                 .POST(BodyPublishers.ofByteArray(file)));
     }
@@ -62,7 +66,7 @@ class TablesInTest {
     }
 
     private static int readings() {
-        return (int) server.get("/api/jobs/" + seats + "/tables/readings.csv")
+        return (int) server.get("/api/v1/jobs/" + seats + "/tables/readings.csv")
                         .text()
                         .lines()
                         .count()
@@ -72,7 +76,7 @@ class TablesInTest {
     /** Of the seat's own features, as the job calls them. */
     private static List<String> features() {
         var names = new ArrayList<String>();
-        Walk.named(server.get("/api/bench").json().path("jobs"), "Filter valve seats")
+        Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Filter valve seats")
                 .path("plans")
                 .get(0)
                 .path("parts")
@@ -122,7 +126,8 @@ class TablesInTest {
         assertThat(again.code()).isEqualTo("table-came-before");
         assertThat(again.sentence()).contains("Ansa");
         assertThat(readings()).isEqualTo(before + 3);
-        String out = server.get("/api/jobs/" + seats + "/tables/readings.csv").text();
+        String out =
+                server.get("/api/v1/jobs/" + seats + "/tables/readings.csv").text();
         assertThat(out).contains("imported", "Bero");
         try (var connection = server.bean(DataSource.class).getConnection()) {
             assertThat(Verification.of(connection).misfits()).isEmpty();
@@ -185,7 +190,8 @@ class TablesInTest {
     @Test
     @Order(5)
     void a_sheet_filled_by_hand_is_typed_back_by_its_codes() {
-        String sheet = server.get("/api/jobs/" + seats + "/report?form=blank").text();
+        String sheet =
+                server.get("/api/v1/jobs/" + seats + "/report?form=blank").text();
         byte[] file = "code,reading,gauge\nA1,1.375,C1\nE1,1.375,C1\nZZ9,1,C1\n".getBytes(StandardCharsets.UTF_8);
 
         JsonNode looked = send("/look", file).json();
@@ -235,7 +241,7 @@ class TablesInTest {
 
         JsonNode kept = send("?onlyGood=true", file).json();
         assertThat(kept.path("kept").asInt()).as(looked.path("rows").toString()).isEqualTo(2);
-        assertThat(server.get("/api/jobs/" + seats + "/tables/readings.csv")
+        assertThat(server.get("/api/v1/jobs/" + seats + "/tables/readings.csv")
                         .text()
                         .lines()
                         .filter(line -> line.contains("seat 6") && line.contains("imported"))
@@ -260,5 +266,46 @@ class TablesInTest {
         JsonNode again = send("", rejected.replace("0.87x", "0.875").getBytes(StandardCharsets.UTF_8))
                 .json();
         assertThat(again.path("kept").asInt()).as(again.toString()).isEqualTo(1);
+    }
+
+    @Test
+    @Order(10)
+    void a_long_one_says_how_far_it_is_and_is_stopped_with_nothing_kept() throws Exception {
+        int before = readings();
+        String feature = features().get(0);
+        String rows = IntStream.range(0, 4000)
+                .mapToObj(i -> "seat 12," + feature + ",1.37" + i % 9 + ",in,C1,2026-01-01T00:00:00Z\r\n")
+                .collect(Collectors.joining());
+        byte[] file = ("part,feature,reading,unit,gauge,taken_at\r\n" + rows).getBytes(StandardCharsets.UTF_8);
+        UUID id = UUID.randomUUID();
+        CompletableFuture<Answer> answer = CompletableFuture.supplyAsync(() -> send("?id=" + id, file));
+        String far = "/api/v1/jobs/" + seats + "/readings-in/" + id;
+        JsonNode seen;
+        do {
+            Thread.sleep(5);
+            seen = server.send(server.ansasRequest(far)).json();
+        } while (seen.path("done").asInt() == 0 && !answer.isDone());
+        assertThat(seen.path("of").asInt()).isEqualTo(4000);
+        assertThat(seen.path("secondsLeft").asInt()).isPositive();
+        server.send(Server.json(server.ansasRequest(far + "/stop"), "PUT", Map.of()));
+        assertThat(answer.get().code()).isEqualTo("table-stopped");
+        assertThat(readings()).isEqualTo(before);
+        assertThat(server.send(server.ansasRequest(far)).json().path("of").asInt())
+                .isZero();
+    }
+
+    @Test
+    @Order(11)
+    void a_round_that_there_is_not_is_told_before_anything_is_kept() {
+        String feature = features().get(0);
+        byte[] file = ("part,feature,reading,unit,gauge,round\r\nseat 12," + feature + ",1.375,in,C1,7\r\nseat 12,"
+                        + feature + ",1.375,in,C1,0\r\n")
+                .getBytes(StandardCharsets.UTF_8);
+        JsonNode found = send("/look", file).json();
+        assertThat(found.path("bad").asInt()).isEqualTo(1);
+        assertThat(found.path("rows").get(0).path("problem").asString()).contains("round");
+        JsonNode kept = send("?onlyGood=true", file).json();
+        assertThat(kept.path("kept").asInt()).isEqualTo(1);
+        assertThat(kept.path("rejected").asString()).contains(",7,");
     }
 }

@@ -48,7 +48,7 @@ class TrailTest {
     /** The newest first. */
     private List<String> trail(String of) {
         var said = new ArrayList<String>();
-        server.get("/api/trail?of=" + of)
+        server.get("/api/v1/trail?of=" + of)
                 .json()
                 .forEach(each -> said.add(each.path("person").asString("-") + ": "
                         + each.path("sentence").asString()));
@@ -63,7 +63,7 @@ class TrailTest {
     }
 
     private JsonNode job(long id) {
-        return server.get("/api/jobs/" + id + "/plan").json();
+        return server.get("/api/v1/jobs/" + id + "/plan").json();
     }
 
     @Test
@@ -76,8 +76,8 @@ class TrailTest {
         @SuppressWarnings("unchecked")
         var choices = (Map<String, Object>) head.get("choices");
         choices.put("repeats", "once");
-        put("/api/jobs/" + id, job(id).path("edition").asLong(), head);
-        server.put("/api/jobs/" + id + "/archived", Map.of("archived", true));
+        put("/api/v1/jobs/" + id, job(id).path("edition").asLong(), head);
+        server.put("/api/v1/jobs/" + id + "/archived", Map.of("archived", true));
         assertThat(trail("job&which=" + id))
                 .contains("Ansa: trailed well, name: trailed became trailed well")
                 .contains(
@@ -121,7 +121,7 @@ class TrailTest {
                 .path("features")
                 .forEach(each -> keys.add(0, each.path("key").asString()));
         drafting.post(
-                "/api/plans/" + plan.path("id").asLong() + "/changes",
+                "/api/v1/plans/" + plan.path("id").asLong() + "/changes",
                 Map.of("puts", List.of(), "removes", List.of(), "order", keys));
         JsonNode bore = drafting.plan(job).path("features").get(0);
         drafting.change(
@@ -134,12 +134,12 @@ class TrailTest {
                         bore.path("edition").asLong())));
         long edition = drafting.plan(job).path("edition").asLong();
         put(
-                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                "/api/v1/plans/" + plan.path("id").asLong() + "/parts",
                 edition,
                 Map.of("parts", List.of(Map.of("name", "shaft 9", "mark", "", "hours", ""))));
         JsonNode part = drafting.plan(job).path("parts").get(0);
         put(
-                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                "/api/v1/plans/" + plan.path("id").asLong() + "/parts",
                 drafting.plan(job).path("edition").asLong(),
                 Map.of(
                         "parts",
@@ -158,7 +158,7 @@ class TrailTest {
     }
 
     private long anotherGauge(String number) {
-        JsonNode m6 = server.get("/api/drawer").json().path("gauges");
+        JsonNode m6 = server.get("/api/v1/drawer").json().path("gauges");
         long like = 0;
         for (JsonNode each : m6) {
             if (each.path("shopNumber").asString().equals("M6")) {
@@ -166,12 +166,12 @@ class TrailTest {
             }
         }
         Map<String, Object> typed =
-                map(server.get("/api/drawer/gauges/" + like).json().path("typed"));
+                map(server.get("/api/v1/drawer/gauges/" + like).json().path("typed"));
         typed.put("shopNumber", number);
-        assertThat(drafting.post("/api/drawer/gauges", Map.of("gauges", List.of(typed)))
+        assertThat(drafting.post("/api/v1/drawer/gauges", Map.of("gauges", List.of(typed)))
                         .status())
                 .isEqualTo(200);
-        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("gauges")) {
             if (each.path("shopNumber").asString().equals(number)) {
                 return each.path("id").asLong();
             }
@@ -182,7 +182,7 @@ class TrailTest {
     @Test
     void of_a_gauge_what_it_is_its_calibrations_and_its_state() {
         long id = anotherGauge("M96");
-        String path = "/api/drawer/gauges/" + id;
+        String path = "/api/v1/drawer/gauges/" + id;
         Map<String, Object> typed = map(server.get(path).json().path("typed"));
         typed.put("name", "outside micrometer, renamed");
         put(path, server.get(path).json().path("edition").asLong(), typed);
@@ -226,14 +226,14 @@ class TrailTest {
                 "2026-12-01",
                 "retired",
                 false));
-        drafting.post("/api/drawer/masters", ring);
+        drafting.post("/api/v1/drawer/masters", ring);
         JsonNode master = null;
-        for (JsonNode each : server.get("/api/drawer").json().path("masters")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("masters")) {
             master = each.path("shopNumber").asString().equals("ring 96") ? each : master;
         }
         ring.put("certified", "1.00003");
         put(
-                "/api/drawer/masters/" + master.path("id").asLong(),
+                "/api/v1/drawer/masters/" + master.path("id").asLong(),
                 master.path("edition").asLong(),
                 ring);
         assertThat(trail("master&which=" + master.path("id").asLong()))
@@ -241,25 +241,25 @@ class TrailTest {
 
         JsonNode setting = setting("setting-readings");
         String other = setting.path("choice").asString().equals("21") ? "22" : "21";
-        put("/api/settings/setting-readings", setting.path("edition").asLong(), Map.of("choice", other));
+        put("/api/v1/settings/setting-readings", setting.path("edition").asLong(), Map.of("choice", other));
         assertThat(trail("settings").get(0)).startsWith("Ansa: ").endsWith(" " + other);
         put(
-                "/api/settings/setting-readings",
+                "/api/v1/settings/setting-readings",
                 setting("setting-readings").path("edition").asLong(),
                 Map.of("choice", "20"));
         assertThat(trail("settings").get(0)).endsWith(other + " became 20");
 
-        assertThat(server.post("/api/people", Map.of("name", "Fenn", "does", "turner"))
+        assertThat(server.post("/api/v1/people", Map.of("name", "Fenn", "does", "turner"))
                         .status())
                 .isEqualTo(201);
         assertThat(trail("people").get(0))
                 .as("nobody was signed on at that screen")
                 .isEqualTo("-: Fenn: added");
-        assertThat(server.get("/api/trail?of=nothing").status()).isEqualTo(404);
+        assertThat(server.get("/api/v1/trail?of=nothing").status()).isEqualTo(404);
     }
 
     private JsonNode setting(String name) {
-        for (JsonNode each : server.get("/api/settings").json()) {
+        for (JsonNode each : server.get("/api/v1/settings").json()) {
             if (each.path("name").asString().equals(name)) {
                 return each;
             }

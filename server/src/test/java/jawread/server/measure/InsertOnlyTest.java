@@ -127,7 +127,7 @@ class InsertOnlyTest {
             noteOnTheFirstReading();
         }
         if (table.equals("caution_tick")) {
-            server.put("/api/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
+            server.put("/api/v1/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
         }
         if (table.equals("study")) {
             aStudy();
@@ -143,17 +143,17 @@ class InsertOnlyTest {
     }
 
     private void someoneMakesReady() {
-        server.put("/api/parts/1/ready-marks/" + UUID.randomUUID(), Map.of("card", "wipe", "reason", "test"));
-        server.put("/api/parts/1/warmths/" + UUID.randomUUID(), Map.of("part", "20", "gauge", "20"));
+        server.put("/api/v1/parts/1/ready-marks/" + UUID.randomUUID(), Map.of("card", "wipe", "reason", "test"));
+        server.put("/api/v1/parts/1/warmths/" + UUID.randomUUID(), Map.of("part", "20", "gauge", "20"));
         long b1 = 18;
-        String master = server.get("/api/comparators/" + b1 + "?wanted=3.25")
+        String master = server.get("/api/v1/comparators/" + b1 + "?wanted=3.25")
                 .json()
                 .path("masters")
                 .get(0)
                 .path("key")
                 .asString();
         server.put(
-                "/api/comparators/" + b1 + "/settings/" + UUID.randomUUID(),
+                "/api/v1/comparators/" + b1 + "/settings/" + UUID.randomUUID(),
                 Map.of(
                         "wanted", "3.25",
                         "master", master,
@@ -177,7 +177,7 @@ class InsertOnlyTest {
                 List.of(List.of("25.000", "25.001"), List.of("25.001", "25.001")),
                 List.of(List.of("25.010", "25.011"), List.of("25.009", "25.010")));
         assertThat(server.put(
-                                "/api/studies/" + UUID.randomUUID(),
+                                "/api/v1/studies/" + UUID.randomUUID(),
                                 Map.of(
                                         "name",
                                         "two bars",

@@ -157,10 +157,10 @@ class ReadingsKeptTest {
         assertThat(walk.cut(UUID.randomUUID(), 5, "0.1").code()).isEqualTo("round-not-next");
         assertThat(walk.cut(UUID.randomUUID(), 1, "a little").code()).isEqualTo("no-number");
         Answer nobody = server.send(
-                Server.json(server.request("/api/readings/" + UUID.randomUUID()), "PUT", walk.typed(0, "25.010")));
+                Server.json(server.request("/api/v1/readings/" + UUID.randomUUID()), "PUT", walk.typed(0, "25.010")));
         assertThat(nobody.status()).isEqualTo(401);
         assertThat(nobody.code()).isEqualTo("nobody-picked");
-        assertThat(server.get("/api/parts/4711/features/1/sheet").code()).isEqualTo("no-such-part");
+        assertThat(server.get("/api/v1/parts/4711/features/1/sheet").code()).isEqualTo("no-such-part");
     }
 
     @Test
@@ -189,7 +189,7 @@ class ReadingsKeptTest {
                 "switchable", false,
                 "readers", List.of()));
         assertThat(server.send(Server.json(
-                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
+                                server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
                         .status())
                 .isEqualTo(200);
         long stage = walk.gauge("stage");
@@ -203,7 +203,7 @@ class ReadingsKeptTest {
         assertThat(reading.path("size").path("pm").asLong()).isEqualTo(2_209_800_000L);
         assertThat(reading.path("steps").size()).isPositive();
         assertThat(server.put(
-                                "/api/drawer/gauges/" + stage + "/events/" + UUID.randomUUID(),
+                                "/api/v1/drawer/gauges/" + stage + "/events/" + UUID.randomUUID(),
                                 Map.of("kind", "retired", "words", "test"))
                         .status())
                 .isEqualTo(200);

@@ -59,24 +59,27 @@ class ReadingsTest {
     private final FeatureMethods proposals = mock();
     private final Jobs jobs = mock();
     private final ShopSettings shop = mock();
+    private final Rounds rounds = mock();
     private final Readings readings = new Readings(
+            new Takings(
+                    repository,
+                    mock(),
+                    rounds,
+                    jobs,
+                    plans,
+                    drawer,
+                    methods,
+                    new ReadOff(words, mock()),
+                    new LastDigits(shop, words),
+                    mock(Logs.class),
+                    proposals,
+                    Clock.systemUTC(),
+                    words),
             repository,
-            mock(Rounds.class),
-            jobs,
-            plans,
-            drawer,
-            methods,
-            mock(),
             new FiguresRead(new ReadOff(words, mock()), methods, checks, settings, warmths, words),
-            new ReadOff(words, mock()),
-            new LastDigits(shop, words),
-            mock(Logs.class),
-            warmths,
-            proposals,
+            new ReadingWriter(repository, mock(), rounds, jobs, drawer, warmths, Clock.systemUTC(), mock()),
             mock(People.class),
             journal,
-            Clock.systemUTC(),
-            words,
             mock());
     private final Feature feature = mock(Feature.class, RETURNS_DEEP_STUBS);
     private final Gauge gauge = mock();

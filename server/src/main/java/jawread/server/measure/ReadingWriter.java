@@ -1,0 +1,150 @@
+package jawread.server.measure;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import jawread.server.access.Person;
+import jawread.server.drawer.Drawer;
+import jawread.server.drawer.GaugeAndReader;
+import jawread.server.drawer.GaugeState;
+import jawread.server.job.Jobs;
+import jawread.server.measure.FiguresRead.Sized;
+import org.springframework.stereotype.Component;
+
+/** Writes readings down: one, or so many that what is found for one is found for all. */
+@Component
+class ReadingWriter {
+    private static final int WRITTEN_AT_ONCE = 1000;
+
+    private final ReadingRepository readings;
+    private final ReadingFigureRepository figures;
+    private final Rounds rounds;
+    private final Jobs jobs;
+    private final Drawer drawer;
+    private final Warmths warmths;
+    private final Clock clock;
+    private final EntityManager entities;
+
+    ReadingWriter(
+            ReadingRepository readings,
+            ReadingFigureRepository figures,
+            Rounds rounds,
+            Jobs jobs,
+            Drawer drawer,
+            Warmths warmths,
+            Clock clock,
+            EntityManager entities) {
+        this.readings = readings;
+        this.figures = figures;
+        this.rounds = rounds;
+        this.jobs = jobs;
+        this.drawer = drawer;
+        this.warmths = warmths;
+        this.clock = clock;
+        this.entities = entities;
+    }
+
+    /** For the readings of one transaction. */
+    Writing begun() {
+        return new Writing();
+    }
+
+    /** Each round and each revision is looked for once. */
+    final class Writing {
+        private final Map<OfPart, FeatureRounds> opened = new HashMap<>();
+        private final Map<Under, Long> revisions = new HashMap<>();
+        private final List<Object> written = new ArrayList<>();
+
+        private record OfPart(long part, UUID feature) {
+            private static OfPart of(Taking taking) {
+                return new OfPart(taking.part().id(), taking.edition().key());
+            }
+        }
+
+        private record Under(long edition, long judging) {}
+
+        /** Refuses as {@link #save} does, with nothing written. */
+        void refuseWithoutRound(Taking taking) {
+            rounds.meant(taking.asked(), openedFor(taking));
+        }
+
+        /** Refuses with 409 a round that is over, and one that there is not. */
+        ReadingRow save(Taking taking, Sized sized, Person person, long seq) {
+            KeepReading asked = taking.asked();
+            ReadingRow row = write(
+                    readings::save,
+                    new ReadingRow(
+                            asked,
+                            sized.read(),
+                            taking.part().job().id(),
+                            revision(taking),
+                            round(taking, person),
+                            sized.read().rests().warmth().flatMap(warmths::row),
+                            taking.taken(),
+                            taking.by().get(0),
+                            stateOf(taking.by(), asked.takenAt()),
+                            seq,
+                            clock.instant()));
+            sized.made().ifPresent(made -> {
+                for (int i = 0; i < made.pieces().size(); i++) {
+                    write(
+                            figures::save,
+                            new ReadingFigureRow(
+                                    asked.id(), i + 1, made.pieces().get(i), asked.takenAt()));
+                }
+            });
+            if (written.size() >= WRITTEN_AT_ONCE) {
+                writeOut();
+            }
+            return row;
+        }
+
+        private <R> R write(UnaryOperator<R> save, R row) {
+            R saved = save.apply(row);
+            written.add(saved);
+            return saved;
+        }
+
+        private long revision(Taking taking) {
+            return revisions.computeIfAbsent(
+                    new Under(taking.edition().id(), taking.judging().id()),
+                    unused -> jobs.fixRevisionWith(taking.edition(), taking.judging()));
+        }
+
+        private MeasuringRoundRow round(Taking taking, Person person) {
+            FeatureRounds before = openedFor(taking);
+            return rounds.meant(taking.asked(), before).orElseGet(() -> {
+                MeasuringRoundRow first = rounds.open(taking, before, person);
+                opened.put(OfPart.of(taking), before.with(first));
+                return first;
+            });
+        }
+
+        private FeatureRounds openedFor(Taking taking) {
+            return opened.computeIfAbsent(OfPart.of(taking), unused -> rounds.openedFor(taking));
+        }
+
+        /** To the database, and out of the session: each flush would compare them with what they were when they were written. */
+        private void writeOut() {
+            entities.flush();
+            written.forEach(entities::detach);
+            written.clear();
+        }
+    }
+
+    /** Of all, the worst, when it was read. */
+    private GaugeState stateOf(List<GaugeAndReader> by, Instant at) {
+        List<GaugeState> states = by.stream()
+                .flatMap(method -> Stream.of(method.gauge(), method.read()))
+                .map(gauge -> drawer.stateAt(gauge, at))
+                .toList();
+        return states.contains(GaugeState.DUE) ? GaugeState.DUE : states.get(0);
+    }
+}
