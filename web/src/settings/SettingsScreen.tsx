@@ -10,6 +10,7 @@ import { Shell } from '../ui/Shell';
 import { MarkOfTheShop } from './MarkOfTheShop';
 import { PeopleOfTheShop } from './PeopleOfTheShop';
 import { Passphrases } from './Passphrases';
+import { Programs } from './Programs';
 import { SignedOn } from './SignedOn';
 import { WhatIsKept } from './WhatIsKept';
 
@@ -63,6 +64,7 @@ export function SettingsScreen() {
         <PeopleOfTheShop />
         <Passphrases />
         <SignedOn />
+        <Programs />
         <WhatIsKept />
       </div>
     </Shell>

@@ -1,7 +1,7 @@
 import { useEndTicket } from '../api/acts';
 import { useShop, useSignedOn } from '../api/queries';
-import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
+import { UntilEnded } from './UntilEnded';
 
 /** Who is signed on where, and ending that; at the shop’s own machine alone. */
 export function SignedOn() {
@@ -14,37 +14,22 @@ export function SignedOn() {
   return (
     <section aria-label="Signed on">
       <h2 className="border-b-2 border-ink text-body">Who is signed on where</h2>
-      {signedOn.length === 0 && <p className="mt-2 text-quiet">Nobody.</p>}
-      <ul className="mt-2 max-h-96 overflow-y-auto">
-        {signedOn.map(({ id, person, where, since, until }) => (
-          <li
-            key={id}
-            className="flex min-h-11 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1"
-          >
-            <span className="font-semibold">{person}</span>
-            <span className="grow">
-              {where}, since {momentSaid(since)}, until {momentSaid(until)}
-            </span>
-            <Button
-              small
-              aria-label={`End it for ${person}, ${where}`}
-              disabled={end.isPending}
-              onClick={() => end.mutate(id)}
-            >
-              End it
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <UntilEnded
+        none="Nobody."
+        all={signedOn.map(({ id, person, where, since, until }) => ({
+          id,
+          name: person,
+          says: `${where}, since ${momentSaid(since)}, until ${momentSaid(until)}`,
+          end: `End it for ${person}, ${where}`,
+        }))}
+        isEnding={end.isPending}
+        failure={end.error}
+        onEnd={(id) => end.mutate(id)}
+      />
       <p className="mt-2 text-label text-quiet">
         It ends by itself after thirty days. Whoever’s is ended touches their name again; what they
         typed waits until then.
       </p>
-      {end.error && (
-        <p role="alert" className="font-semibold">
-          {end.error.message}
-        </p>
-      )}
     </section>
   );
 }

@@ -41,9 +41,9 @@ class AccessRules implements HandlerInterceptor {
             if (keeps(rule, request)) {
                 health.refuseWithoutRoom();
             }
-            // A mere look of anybody is nobody's act: whose ticket came with it is not asked.
-            if (rule.value() != Allowed.To.ANYONE || rule.keeps()) {
-                hold(rule.value(), request);
+            // Anybody may look, and nobody asks whose ticket came with it. A program is told that its token has ended.
+            if (rule.value() != Allowed.To.ANYONE || rule.keeps() || ScreenTickets.isByToken(request)) {
+                hold(rule, request);
             }
         }
         return true;
@@ -55,11 +55,14 @@ class AccessRules implements HandlerInterceptor {
         ByWhom.forget();
     }
 
-    private void hold(Allowed.To rule, HttpServletRequest request) {
+    private void hold(Allowed rule, HttpServletRequest request) {
         Optional<Shown> shown = tickets.shown(request);
+        if (keeps(rule, request) && shown.filter(Shown::readsOnly).isPresent()) {
+            throw Refused.of(HttpStatus.FORBIDDEN, "token-reads-only", words.say("problem.token-reads-only"));
+        }
         shown.filter(each -> !each.ended())
                 .ifPresent(each -> ByWhom.is(each.person().id()));
-        switch (rule) {
+        switch (rule.value()) {
             case ANYONE -> {}
             case PERSON -> person(shown);
             case MEASURES -> {

@@ -5,7 +5,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import jawread.server.door.Api;
 import jawread.server.words.Problems;
+import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -15,6 +17,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.LockedException;
@@ -43,13 +46,15 @@ class Doorstep {
     private final Reach reach;
     private final Passphrase passphrase;
     private final Tries tries;
+    private final ScreenTickets tickets;
     private final Words words;
     private final JsonMapper json;
 
-    Doorstep(Reach reach, Passphrase passphrase, Tries tries, Words words, JsonMapper json) {
+    Doorstep(Reach reach, Passphrase passphrase, Tries tries, ScreenTickets tickets, Words words, JsonMapper json) {
         this.reach = reach;
         this.passphrase = passphrase;
         this.tries = tries;
+        this.tickets = tickets;
         this.words = words;
         this.json = json;
     }
@@ -81,6 +86,8 @@ class Doorstep {
                         .requestMatchers(request -> request.getHeader(FolderSecret.HEADER) != null
                                 && FolderSecret.OPENS.contains(request.getRequestURI()))
                         .permitAll()
+                        .requestMatchers(tickets::isLetInByToken)
+                        .permitAll()
                         .anyRequest()
                         .hasAuthority(INSIDE))
                 .formLogin(form -> form.loginPage(PATH)
@@ -95,16 +102,23 @@ class Doorstep {
 
     private void ask(HttpServletRequest request, HttpServletResponse response, AuthenticationException unknown)
             throws IOException {
-        if (!request.getRequestURI().startsWith("/api/")) {
+        if (!request.getRequestURI().startsWith(Api.V1)) {
             response.sendRedirect(PATH);
             return;
         }
         response.setStatus(HttpStatus.UNAUTHORIZED.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
-        json.writeValue(
-                response.getWriter(),
-                Problems.problem(HttpStatus.UNAUTHORIZED, "passphrase-wanted", words.say("problem.passphrase-wanted")));
+        json.writeValue(response.getWriter(), whyNot(request));
+    }
+
+    private ProblemDetail whyNot(HttpServletRequest request) {
+        try {
+            tickets.shown(request);
+        } catch (Refused token) {
+            return Problems.of(token);
+        }
+        return Problems.problem(HttpStatus.UNAUTHORIZED, "passphrase-wanted", words.say("problem.passphrase-wanted"));
     }
 
     /** One at a time: a hash is slow on purpose, and many at once would hold up whoever measures. */

@@ -13,6 +13,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import jawread.server.door.Api;
 import jawread.server.storage.OwnerOnly;
 import jawread.server.words.Shop;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
@@ -29,7 +30,7 @@ public class FolderSecret {
     public static final String HEADER = "Jawread-Folder-Secret";
 
     /** What a command asks for with it. */
-    static final Set<String> OPENS = Set.of("/api/backup", "/api/chain/now");
+    static final Set<String> OPENS = Set.of(Api.V1 + "/backup", Api.V1 + "/chain/now");
 
     private static final String FILE = "server-at-work";
     private static final SecureRandom RANDOM = new SecureRandom();

@@ -3,6 +3,7 @@ package jawread.server.access;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import jawread.server.door.Api;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -31,7 +32,7 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(rules).addPathPatterns("/api/**");
+        registry.addInterceptor(rules).addPathPatterns(Api.V1 + "/**");
     }
 
     @Override
@@ -56,7 +57,7 @@ class Pages implements WebMvcConfigurer {
 
         private static boolean isPage(String path) {
             String last = path.substring(path.lastIndexOf('/') + 1);
-            return !path.startsWith("api/") && !path.startsWith("actuator/") && !last.contains(".");
+            return !(path + "/").startsWith("api/") && !path.startsWith("actuator/") && !last.contains(".");
         }
     }
 }

@@ -1,10 +1,8 @@
 package jawread.server.access;
 
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,8 +27,7 @@ public class People {
     /** A ticket that has less left than this is not used again when a name is touched. */
     private static final Duration RENEWED_BEFORE = Duration.ofDays(20);
 
-    private static final int LONGEST_NAME = 60;
-    private static final SecureRandom RANDOM = new SecureRandom();
+    static final int LONGEST_NAME = 60;
 
     private static final Kind<Long, Optional<Person>> PERSON = Kind.small("person");
     /** By the digest of the secret. */
@@ -136,9 +133,7 @@ public class People {
         if (good.isPresent()) {
             return good.get();
         }
-        var bytes = new byte[32];
-        RANDOM.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String secret = Secret.another();
         sessions.save(
                 new ShopSession(CanonicalJson.digest(secret), byId(personId).id(), screen, now, now.plus(TICKET_LIFE)));
         return secret;

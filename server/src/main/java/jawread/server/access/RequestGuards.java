@@ -26,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
  * let a page load nothing from elsewhere.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class RequestGuards extends OncePerRequestFilter {
     static final String CONTENT_SECURITY_POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; "
             + "img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";

@@ -7,8 +7,11 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jawread.server.access.People.Ticket;
+import jawread.server.access.ScriptTokens.Role;
+import jawread.server.access.ScriptTokens.Token;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -25,22 +28,55 @@ public class ScreenTickets {
 
     private static final String SHOWN = ScreenTickets.class.getName();
 
+    private static final String BEARER = "Bearer";
+
     private final People people;
+    private final ScriptTokens tokens;
     private final Words words;
 
-    ScreenTickets(People people, Words words) {
+    ScreenTickets(People people, ScriptTokens tokens, Words words) {
         this.people = people;
+        this.tokens = tokens;
         this.words = words;
     }
 
-    /** Whose ticket a request bears. @param ended the ticket was good once, or is not at this screen any more */
-    record Shown(Person person, boolean ended) {}
+    /**
+     * Whose ticket a request bears.
+     *
+     * @param ended the ticket was good once, or is not at this screen any more
+     * @param readsOnly it is a program's, which keeps nothing
+     */
+    record Shown(Person person, boolean ended, boolean readsOnly) {
+        private static Shown at(Person person, boolean ended) {
+            return new Shown(person, ended, false);
+        }
+    }
+
+    /** Whether a program shows a token; what it is worth is found by {@link #shown}. */
+    static boolean isByToken(HttpServletRequest request) {
+        return secretOf(request).isPresent();
+    }
+
+    /** Whether a program shows a token that is good. */
+    boolean isLetInByToken(HttpServletRequest request) {
+        try {
+            return isByToken(request) && shown(request).isPresent();
+        } catch (Refused notGood) {
+            return false;
+        }
+    }
+
+    private static Optional<String> secretOf(HttpServletRequest request) {
+        return Optional.ofNullable(request.getHeader(HttpHeaders.AUTHORIZATION))
+                .filter(header -> header.regionMatches(true, 0, BEARER, 0, BEARER.length()))
+                .map(header -> header.substring(BEARER.length()).strip());
+    }
 
     static String cookieOf(long person) {
         return COOKIE + "-" + person;
     }
 
-    /** Looked for once a request. */
+    /** Looked for once a request. Refuses a token that is nobody's, or has ended, with 401. */
     Optional<Shown> shown(HttpServletRequest request) {
         if (request.getAttribute(SHOWN) instanceof Optional<?> known) {
             return known.map(Shown.class::cast);
@@ -51,6 +87,10 @@ public class ScreenTickets {
     }
 
     private Optional<Shown> look(HttpServletRequest request) {
+        Optional<Token> token = secretOf(request).map(tokens::of);
+        if (token.isPresent()) {
+            return token.map(each -> new Shown(each.person(), false, each.role() == Role.READS));
+        }
         String meant = request.getHeader(PERSON);
         if (meant == null) {
             return ticket(request, COOKIE).map(this::shown);
@@ -64,11 +104,11 @@ public class ScreenTickets {
                         .map(this::shown)
                         .filter(shown -> !shown.ended())
                         .findFirst()
-                        .orElse(new Shown(person, true)));
+                        .orElse(Shown.at(person, true)));
     }
 
     private Shown shown(Ticket ticket) {
-        return new Shown(ticket.person(), people.hasEnded(ticket));
+        return Shown.at(ticket.person(), people.hasEnded(ticket));
     }
 
     public Optional<Person> personAt(HttpServletRequest request) {

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The passphrases of those who sign; at the shop's own machine only. */
 @RestController
-@RequestMapping("/api/signers")
+@RequestMapping("/signers")
 class SignerController {
     private final Signers signers;
     private final ScreenTickets tickets;

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Who changed what, for the page that shows the thing. */
 @RestController
-@RequestMapping("/api/trail")
+@RequestMapping("/trail")
 class TrailController {
     private final Trail trail;
     private final Words words;
@@ -35,7 +35,7 @@ class TrailController {
     List<TrailView> changes(@RequestParam String of, @RequestParam Optional<Long> which) {
         return switch (of) {
             case "settings" -> trail.ofSubjects(List.of("setting"));
-            case "people" -> trail.ofSubjects(List.of("person", "ticket"));
+            case "people" -> trail.ofSubjects(List.of("person", "ticket", "token"));
             case "job" -> trail.ofJob(named(which));
             case "gauge", "master" -> trail.of(of, named(which));
             default -> throw notThere();

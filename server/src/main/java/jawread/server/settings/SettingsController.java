@@ -20,12 +20,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the shop has decided, and deciding otherwise. */
 @RestController
-@RequestMapping("/api")
 class SettingsController {
     private final ShopSettings settings;
     private final ScreenTickets tickets;

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The shop as every page shows it in its head. */
 @RestController
-@RequestMapping("/api/shop")
+@RequestMapping("/shop")
 class ShopController {
     private final ShopSettings settings;
     private final ScreenTickets tickets;

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The mark on the head of the shop's reports. */
 @RestController
-@RequestMapping("/api/shop/mark")
+@RequestMapping("/shop/mark")
 class ShopMarkController {
     private final ShopMark mark;
     private final ScreenTickets tickets;

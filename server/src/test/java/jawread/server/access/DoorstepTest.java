@@ -13,6 +13,8 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
 import jawread.server.exchange.ShopAsked;
@@ -57,10 +59,10 @@ class DoorstepTest {
         try (var server = Server.entered(folder, BEYOND)) {
             assertThat(server.get("/").status()).isEqualTo(302);
             assertThat(server.get("/").header("Location")).endsWith("/enter");
-            Answer asked = server.get("/api/bench");
+            Answer asked = server.get("/api/v1/bench");
             assertThat(asked.status()).isEqualTo(401);
             assertThat(asked.code()).isEqualTo("passphrase-wanted");
-            assertThat(server.get("/api/events").status()).isEqualTo(401);
+            assertThat(server.get("/api/v1/events").status()).isEqualTo(401);
             assertThat(server.get("/assets/none.js").status()).isEqualTo(302);
             Answer page = server.get("/enter");
             assertThat(page.status()).isEqualTo(200);
@@ -77,8 +79,22 @@ class DoorstepTest {
             assertThat(right.header("Location")).endsWith("/");
             String cookie = right.header("Set-Cookie");
             assertThat(cookie).startsWith("jawread-shop=").contains("HttpOnly").contains("SameSite=Strict");
-            var inside = server.request("/api/bench").header("Cookie", cookie.split(";", 2)[0]);
+            var inside = server.request("/api/v1/bench").header("Cookie", cookie.split(";", 2)[0]);
             assertThat(server.send(inside).status()).isEqualTo(200);
+            // A program needs no passphrase, but a token that is good.
+            var making = server.request("/api/v1/tokens").header("Cookie", cookie.split(";", 2)[0]);
+            String secret = server.send(Server.json(
+                            making, "POST", Map.of("name", "display", "role", "reads", "person", 1, "days", 1)))
+                    .json()
+                    .path("secret")
+                    .asString();
+            var byToken = server.request("/api/v1/bench").header("Authorization", "Bearer " + secret);
+            assertThat(server.send(byToken).status()).isEqualTo(200);
+            for (String path : List.of("/api/v1/bench", "/api/v1/openapi", "/api/v1/events")) {
+                assertThat(server.send(server.request(path).header("Authorization", "Bearer guessed"))
+                                .code())
+                        .isEqualTo("token-unknown");
+            }
             // The foreign page's form, and a command with the folder's secret.
             assertThat(server.send(server.request("/enter")
                                     .header("Content-Type", "application/x-www-form-urlencoded")
@@ -90,7 +106,7 @@ class DoorstepTest {
             assertThat(ShopAsked.verify(folder))
                     .as("asked of the server that has it open")
                     .isZero();
-            assertThat(server.send(server.request("/api/backup").header(FolderSecret.HEADER, "0000"))
+            assertThat(server.send(server.request("/api/v1/backup").header(FolderSecret.HEADER, "0000"))
                             .status())
                     .isEqualTo(401);
         }

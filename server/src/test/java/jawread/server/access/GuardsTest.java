@@ -37,30 +37,30 @@ class GuardsTest {
 
     @Test
     void a_host_name_that_is_not_on_the_list_is_not_answered() {
-        Answer answer = server.send(server.request("/api/bench").header("Host", "workshop.example"));
+        Answer answer = server.send(server.request("/api/v1/bench").header("Host", "workshop.example"));
         assertThat(answer.status()).isEqualTo(421);
         assertThat(answer.code()).isEqualTo("host-not-allowed");
     }
 
     @Test
     void a_write_from_a_foreign_page_is_refused_and_one_from_our_own_is_not() {
-        assertThat(session(server.request("/api/sessions").header("Origin", "http://foreign.example"))
+        assertThat(session(server.request("/api/v1/sessions").header("Origin", "http://foreign.example"))
                         .code())
                 .isEqualTo("foreign-origin");
-        assertThat(session(server.request("/api/sessions").header("Sec-Fetch-Site", "cross-site"))
+        assertThat(session(server.request("/api/v1/sessions").header("Sec-Fetch-Site", "cross-site"))
                         .code())
                 .isEqualTo("foreign-origin");
-        assertThat(session(server.request("/api/sessions").header("Origin", "null"))
+        assertThat(session(server.request("/api/v1/sessions").header("Origin", "null"))
                         .code())
                 .isEqualTo("foreign-origin");
-        assertThat(session(server.request("/api/sessions").header("Origin", "http://localhost:" + server.port()))
+        assertThat(session(server.request("/api/v1/sessions").header("Origin", "http://localhost:" + server.port()))
                         .status())
                 .isEqualTo(201);
     }
 
     @Test
     void a_write_that_is_no_json_is_refused() {
-        Answer answer = server.send(server.request("/api/sessions")
+        Answer answer = server.send(server.request("/api/v1/sessions")
                 .header("Content-Type", "text/plain")
                 .POST(HttpRequest.BodyPublishers.ofString("{\"person\":1}")));
         assertThat(answer.status()).isEqualTo(415);
@@ -74,7 +74,7 @@ class GuardsTest {
                 .contains("default-src 'self'")
                 .contains("frame-ancestors 'none'")
                 .doesNotContain("unsafe");
-        assertThat(server.get("/api/bench").header("X-Content-Type-Options")).isEqualTo("nosniff");
+        assertThat(server.get("/api/v1/bench").header("X-Content-Type-Options")).isEqualTo("nosniff");
     }
 
     @Test
@@ -82,7 +82,7 @@ class GuardsTest {
         Answer page = server.get("/no/such/page");
         assertThat(page.status()).isEqualTo(200);
         assertThat(page.text()).contains("<title>Jaw Read</title>");
-        Answer problem = server.get("/api/nothing-here");
+        Answer problem = server.get("/api/v1/nothing-here");
         assertThat(problem.status()).isEqualTo(404);
         assertThat(problem.header("Content-Type")).startsWith("application/problem+json");
         assertThat(problem.code()).isEqualTo("not-found");
@@ -91,7 +91,7 @@ class GuardsTest {
 
     @Test
     void a_body_that_cannot_be_understood_is_a_problem_and_no_stack_trace() {
-        Answer answer = server.send(server.request("/api/sessions")
+        Answer answer = server.send(server.request("/api/v1/sessions")
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString("{\"person\":")));
         assertThat(answer.status()).isEqualTo(400);
@@ -101,18 +101,20 @@ class GuardsTest {
 
     @Test
     void a_field_that_is_not_known_is_refused_rather_than_ignored() {
-        assertThat(server.post("/api/sessions", Map.of("person", 1, "persona", 2))
+        assertThat(server.post("/api/v1/sessions", Map.of("person", 1, "persona", 2))
                         .status())
                 .isEqualTo(400);
     }
 
     @Test
     void who_is_not_here_cannot_step_up_and_a_name_is_taken_once() {
-        assertThat(server.post("/api/sessions", Map.of("person", 4711)).code()).isEqualTo("no-such-person");
-        assertThat(server.post("/api/people", Map.of("name", "ansa", "does", ""))
+        assertThat(server.post("/api/v1/sessions", Map.of("person", 4711)).code())
+                .isEqualTo("no-such-person");
+        assertThat(server.post("/api/v1/people", Map.of("name", "ansa", "does", ""))
                         .code())
                 .isEqualTo("name-taken");
-        assertThat(server.post("/api/people", Map.of("name", "  ", "does", "")).code())
+        assertThat(server.post("/api/v1/people", Map.of("name", "  ", "does", ""))
+                        .code())
                 .isEqualTo("bad-name");
     }
 }

@@ -30,7 +30,7 @@ class TicketsTest {
 
     /** Both tickets that a browser has after somebody stepped up. */
     private String steppedUp(long person) {
-        return String.join("; ", cookies(server.post("/api/sessions", Map.of("person", person))));
+        return String.join("; ", cookies(server.post("/api/v1/sessions", Map.of("person", person))));
     }
 
     private static List<String> cookies(Answer answer) {
@@ -70,19 +70,19 @@ class TicketsTest {
         Map<String, Object> inBerosName = reading(walk, "25.031");
         inBerosName.put("person", BERO);
         Answer refused =
-                server.send(Server.json(with(ansas, "/api/readings/" + UUID.randomUUID()), "PUT", inBerosName));
+                server.send(Server.json(with(ansas, "/api/v1/readings/" + UUID.randomUUID()), "PUT", inBerosName));
         assertThat(refused.status()).isEqualTo(403);
         assertThat(refused.code()).isEqualTo("another-persons-name");
         assertThat(refused.sentence()).contains("Ansa");
         assertThat(whoRead(walk, "25.031")).isEmpty();
 
         UUID id = UUID.randomUUID();
-        assertThat(server.send(Server.json(with(ansas, "/api/readings/" + id), "PUT", reading(walk, "25.032")))
+        assertThat(server.send(Server.json(with(ansas, "/api/v1/readings/" + id), "PUT", reading(walk, "25.032")))
                         .status())
                 .isEqualTo(201);
         assertThat(whoRead(walk, "25.032")).isEqualTo("Ansa");
         var strike = Map.of("reading", id, "kind", "STRIKE", "reason", "slipped", "person", BERO);
-        assertThat(server.send(Server.json(with(ansas, "/api/marks/" + UUID.randomUUID()), "PUT", strike))
+        assertThat(server.send(Server.json(with(ansas, "/api/v1/marks/" + UUID.randomUUID()), "PUT", strike))
                         .code())
                 .isEqualTo("another-persons-name");
     }
@@ -95,13 +95,13 @@ class TicketsTest {
         String browser =
                 both.replaceFirst("jawread-screen=[^;]*", steppedUp(BERO).split("; ")[0]);
         Answer kept = server.send(Server.json(
-                with(browser, "/api/readings/" + UUID.randomUUID()).header("Jawread-Person", "1"),
+                with(browser, "/api/v1/readings/" + UUID.randomUUID()).header("Jawread-Person", "1"),
                 "PUT",
                 reading(walk, "25.041")));
         assertThat(kept.status()).isEqualTo(201);
         assertThat(whoRead(walk, "25.041")).isEqualTo("Ansa");
         assertThat(server.send(Server.json(
-                                with(browser, "/api/readings/" + UUID.randomUUID()), "PUT", reading(walk, "25.042")))
+                                with(browser, "/api/v1/readings/" + UUID.randomUUID()), "PUT", reading(walk, "25.042")))
                         .status())
                 .isEqualTo(201);
         assertThat(whoRead(walk, "25.042")).isEqualTo("Bero");
@@ -111,7 +111,7 @@ class TicketsTest {
     void to_name_somebody_is_not_to_be_them() {
         var walk = new Walk(server, "shaft 3", "right end");
         Answer refused = server.send(Server.json(
-                with(steppedUp(ANSA), "/api/readings/" + UUID.randomUUID()).header("Jawread-Person", "2"),
+                with(steppedUp(ANSA), "/api/v1/readings/" + UUID.randomUUID()).header("Jawread-Person", "2"),
                 "PUT",
                 reading(walk, "25.051")));
         assertThat(refused.status()).isEqualTo(401);
@@ -122,27 +122,28 @@ class TicketsTest {
     @Test
     void a_ticket_is_ended_at_the_shops_own_machine_and_asks_for_the_name_again() {
         String cookies = steppedUp(ANSA);
-        long id = server.get("/api/sessions").json().get(0).path("id").asLong();
-        assertThat(server.get("/api/sessions").json().get(0).path("where").asString())
+        long id = server.get("/api/v1/sessions").json().get(0).path("id").asLong();
+        assertThat(server.get("/api/v1/sessions").json().get(0).path("where").asString())
                 .isEqualTo("a screen at this machine");
-        assertThat(server.send(server.request("/api/sessions").header("X-Forwarded-For", "192.0.2.7"))
+        assertThat(server.send(server.request("/api/v1/sessions").header("X-Forwarded-For", "192.0.2.7"))
                         .code())
                 .isEqualTo("not-from-here");
-        assertThat(server.send(with(cookies, "/api/shop"))
+        assertThat(server.send(with(cookies, "/api/v1/shop"))
                         .json()
                         .path("person")
                         .path("name")
                         .asString())
                 .isEqualTo("Ansa");
-        Answer ended = server.send(Server.json(server.request("/api/sessions/" + id + "/end"), "PUT", Map.of()));
+        Answer ended = server.send(Server.json(server.request("/api/v1/sessions/" + id + "/end"), "PUT", Map.of()));
         assertThat(ended.status()).isEqualTo(200);
-        assertThat(server.send(with(cookies, "/api/shop")).json().has("person")).isFalse();
+        assertThat(server.send(with(cookies, "/api/v1/shop")).json().has("person"))
+                .isFalse();
         var walk = new Walk(server, "shaft 3", "right end");
         Answer refused = server.send(
-                Server.json(with(cookies, "/api/readings/" + UUID.randomUUID()), "PUT", reading(walk, "25.061")));
+                Server.json(with(cookies, "/api/v1/readings/" + UUID.randomUUID()), "PUT", reading(walk, "25.061")));
         assertThat(refused.code()).isEqualTo("ticket-ended");
         assertThat(refused.sentence()).contains("Ansa").contains("waits here");
-        assertThat(server.get("/api/trail?of=people")
+        assertThat(server.get("/api/v1/trail?of=people")
                         .json()
                         .get(0)
                         .path("sentence")
@@ -152,7 +153,7 @@ class TicketsTest {
 
     @Test
     void a_ticket_ends_after_thirty_days_and_is_kept_as_a_digest() {
-        Answer stepped = server.post("/api/sessions", Map.of("person", ANSA));
+        Answer stepped = server.post("/api/v1/sessions", Map.of("person", ANSA));
         assertThat(stepped.response().headers().allValues("Set-Cookie"))
                 .allSatisfy(cookie -> assertThat(cookie)
                         .contains("HttpOnly")
@@ -176,12 +177,12 @@ class TicketsTest {
 
     @Test
     void what_somebody_may_is_decided_at_the_shops_own_machine_and_holds() {
-        long eva = server.post("/api/people", Map.of("name", "Eva", "does", "apprentice"))
+        long eva = server.post("/api/v1/people", Map.of("name", "Eva", "does", "apprentice"))
                 .json()
                 .path("id")
                 .asLong();
         assertThat(may(eva)).isEqualTo("[\"measures\"]");
-        String path = "/api/people/" + eva + "/may";
+        String path = "/api/v1/people/" + eva + "/may";
         assertThat(server.send(Server.json(
                                 server.request(path).header("X-Forwarded-For", "192.0.2.7"),
                                 "PUT",
@@ -194,16 +195,16 @@ class TicketsTest {
         assertThat(may(eva)).isEqualTo("[\"learns\",\"signs\"]");
         var walk = new Walk(server, "shaft 3", "right end");
         Answer refused = server.send(Server.json(
-                with(steppedUp(eva), "/api/readings/" + UUID.randomUUID()), "PUT", reading(walk, "25.071")));
+                with(steppedUp(eva), "/api/v1/readings/" + UUID.randomUUID()), "PUT", reading(walk, "25.071")));
         assertThat(refused.status()).isEqualTo(403);
         assertThat(refused.sentence()).startsWith("Eva does not measure here yet");
-        assertThat(server.get("/api/trail?of=people")
+        assertThat(server.get("/api/v1/trail?of=people")
                         .json()
                         .get(0)
                         .path("sentence")
                         .asString())
                 .isEqualTo("Eva, may: measures became learns, signs");
-        assertThat(server.get("/api/trail?of=people")
+        assertThat(server.get("/api/v1/trail?of=people")
                         .json()
                         .get(0)
                         .path("person")
@@ -212,7 +213,7 @@ class TicketsTest {
     }
 
     private String may(long person) {
-        for (JsonNode each : server.get("/api/people").json()) {
+        for (JsonNode each : server.get("/api/v1/people").json()) {
             if (each.path("id").asLong() == person) {
                 return each.path("may").toString();
             }
