@@ -6,7 +6,7 @@ import { keys, queries, showSheet } from './queries';
 /** Somebody steps up to this screen. */
 export const useStepUp = () =>
   useMutation({
-    mutationFn: (person: number) => answered(client.POST('/api/sessions', { body: { person } })),
+    mutationFn: (person: number) => answered(client.POST('/api/v1/sessions', { body: { person } })),
     onSuccess: async ({ id }) => {
       outbox.signedOn(id);
       await queries.invalidateQueries({ queryKey: keys.shop });
@@ -18,7 +18,7 @@ export const useStepUp = () =>
 export const useAddPerson = () =>
   useMutation({
     mutationFn: (body: { name: string; does: string }) =>
-      answered(client.POST('/api/people', { body })),
+      answered(client.POST('/api/v1/people', { body })),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.people }),
   });
 
@@ -33,7 +33,7 @@ export const useStrike = () =>
   useMutation({
     mutationFn: ({ id, reading, reason }: Strike) =>
       answered(
-        client.PUT('/api/marks/{id}', {
+        client.PUT('/api/v1/marks/{id}', {
           params: { path: { id } },
           body: { reading: reading.id, kind: 'STRIKE', reason },
         }),
@@ -45,7 +45,7 @@ export const useStrike = () =>
 export const useAnswerDoubt = () =>
   useMutation({
     mutationFn: ({ id, ...body }: Schemas['MarkBody'] & { id: string }) =>
-      answered(client.PUT('/api/marks/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/marks/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 
@@ -54,7 +54,10 @@ export const useAnswerCheck = () =>
   useMutation({
     mutationFn: ({ id, check, ...body }: Schemas['AnswerBody'] & { id: string; check: string }) =>
       answered(
-        client.PUT('/api/checks/{check}/answers/{id}', { params: { path: { check, id } }, body }),
+        client.PUT('/api/v1/checks/{check}/answers/{id}', {
+          params: { path: { check, id } },
+          body,
+        }),
       ),
     onSuccess: ({ shown }) =>
       shown === undefined
@@ -73,7 +76,7 @@ interface Swap {
 export const useSwap = () =>
   useMutation({
     mutationFn: ({ id, ...body }: Swap) =>
-      answered(client.PUT('/api/reading-swaps/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/reading-swaps/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 
@@ -81,7 +84,7 @@ export const useSwap = () =>
 export const useMarkPlace = () =>
   useMutation({
     mutationFn: ({ id, ...body }: Schemas['PlaceMarkBody'] & { id: string }) =>
-      answered(client.PUT('/api/place-marks/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/place-marks/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 
@@ -97,7 +100,7 @@ export const useDecide = () =>
   useMutation({
     mutationFn: ({ id, part, ...body }: Decide) =>
       answered(
-        client.PUT('/api/parts/{part}/decisions/{id}', { params: { path: { part, id } }, body }),
+        client.PUT('/api/v1/parts/{part}/decisions/{id}', { params: { path: { part, id } }, body }),
       ),
     onSuccess: ({ shown }) =>
       shown === undefined
@@ -109,7 +112,9 @@ export const useDecide = () =>
 export const useCountsAgainSeen = () =>
   useMutation({
     mutationFn: (part: number) =>
-      answered(client.PUT('/api/parts/{part}/counts-again/seen', { params: { path: { part } } })),
+      answered(
+        client.PUT('/api/v1/parts/{part}/counts-again/seen', { params: { path: { part } } }),
+      ),
     onSuccess: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: keys.judgements }),
@@ -129,7 +134,7 @@ export const useTakeAxis = () =>
   useMutation({
     mutationFn: ({ part, feature, degrees, ...body }: ThirdAxis) =>
       answered(
-        client.PUT('/api/parts/{part}/features/{feature}/axes/{degrees}', {
+        client.PUT('/api/v1/parts/{part}/features/{feature}/axes/{degrees}', {
           params: { path: { part, feature, degrees } },
           body,
         }),
@@ -151,7 +156,7 @@ interface Cut {
 export const useCutTaken = () =>
   useMutation({
     mutationFn: ({ id, ...body }: Cut) =>
-      answered(client.PUT('/api/rounds/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/rounds/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 
@@ -170,7 +175,7 @@ interface SaidSize {
 export const useSaySize = () =>
   useMutation({
     mutationFn: ({ id, ...body }: SaidSize) =>
-      answered(client.PUT('/api/sizes/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/sizes/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 
@@ -178,7 +183,7 @@ export const useSaySize = () =>
 export const useMarkCut = () =>
   useMutation({
     mutationFn: ({ id, ...body }: Schemas['CutMarkBody'] & { id: string }) =>
-      answered(client.PUT('/api/cut-marks/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/cut-marks/{id}', { params: { path: { id } }, body })),
     onSuccess: showSheet,
   });
 
@@ -195,7 +200,7 @@ export const useTakeByHand = () =>
   useMutation({
     mutationFn: ({ part, feature, ...body }: PlaceByHand) =>
       answered(
-        client.PUT('/api/parts/{part}/features/{feature}/by-hand', {
+        client.PUT('/api/v1/parts/{part}/features/{feature}/by-hand', {
           params: { path: { part, feature } },
           body,
         }),
@@ -215,7 +220,9 @@ const partsChanged = () =>
 export const useSaySame = () =>
   useMutation({
     mutationFn: ({ id, part, ...body }: Schemas['SameBody'] & { id: string; part: number }) =>
-      answered(client.PUT('/api/parts/{part}/same/{id}', { params: { path: { part, id } }, body })),
+      answered(
+        client.PUT('/api/v1/parts/{part}/same/{id}', { params: { path: { part, id } }, body }),
+      ),
     onSuccess: partsChanged,
   });
 
@@ -231,7 +238,7 @@ export const useMove = () =>
   useMutation({
     mutationFn: ({ id, part, ...body }: Move) =>
       answered(
-        client.PUT('/api/parts/{part}/moves/{id}', { params: { path: { part, id } }, body }),
+        client.PUT('/api/v1/parts/{part}/moves/{id}', { params: { path: { part, id } }, body }),
       ),
     onSuccess: partsChanged,
   });
@@ -241,7 +248,7 @@ export const useUndoMove = () =>
   useMutation({
     mutationFn: ({ id, part, move }: { id: string; part: number; move: string }) =>
       answered(
-        client.PUT('/api/parts/{part}/moves-undone/{id}', {
+        client.PUT('/api/v1/parts/{part}/moves-undone/{id}', {
           params: { path: { part, id } },
           body: { move },
         }),
@@ -254,7 +261,7 @@ export const useDecideMay = () =>
   useMutation({
     mutationFn: ({ person, may }: { person: number; may: string[] }) =>
       answered(
-        client.PUT('/api/people/{person}/may', { params: { path: { person } }, body: { may } }),
+        client.PUT('/api/v1/people/{person}/may', { params: { path: { person } }, body: { may } }),
       ),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: keys.people });
@@ -266,7 +273,7 @@ export const useDecideMay = () =>
 export const useEndTicket = () =>
   useMutation({
     mutationFn: (session: number) =>
-      answered(client.PUT('/api/sessions/{session}/end', { params: { path: { session } } })),
+      answered(client.PUT('/api/v1/sessions/{session}/end', { params: { path: { session } } })),
     onSuccess: async (left) => {
       queries.setQueryData(keys.signedOn, left);
       await queries.invalidateQueries({ queryKey: keys.shop });
@@ -277,6 +284,6 @@ export const useEndTicket = () =>
 /** Compares the journal and the tables once more. */
 export const useVerify = () =>
   useMutation({
-    mutationFn: () => answered(client.POST('/api/chain')),
+    mutationFn: () => answered(client.POST('/api/v1/chain')),
     onSuccess: (chain) => queries.setQueryData(keys.chain, chain),
   });

@@ -6,14 +6,14 @@ import { keys } from './queries';
 export const useBlockSets = () =>
   useQuery({
     queryKey: [...keys.drawer, 'block sets'],
-    queryFn: () => answered(client.GET('/api/card/block-sets')),
+    queryFn: () => answered(client.GET('/api/v1/card/block-sets')),
   });
 
 /** Blocks for a size; the last answer stays while the next is on its way. */
 export const useStack = (body: Schemas['TypedStack']) =>
   useQuery({
     queryKey: [...keys.drawer, 'stack', body],
-    queryFn: () => answered(client.POST('/api/card/stack', { body })),
+    queryFn: () => answered(client.POST('/api/v1/card/stack', { body })),
     enabled: body.size.trim() !== '' && body.set !== '',
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -22,14 +22,14 @@ export const useStack = (body: Schemas['TypedStack']) =>
 export const useFeelerSets = () =>
   useQuery({
     queryKey: ['card', 'feeler sets'],
-    queryFn: () => answered(client.GET('/api/card/feeler-sets')),
+    queryFn: () => answered(client.GET('/api/v1/card/feeler-sets')),
   });
 
 /** Leaves for a gap. */
 export const useFeelers = (body: Schemas['TypedGap']) =>
   useQuery({
     queryKey: ['card', 'feelers', body],
-    queryFn: () => answered(client.POST('/api/card/feelers', { body })),
+    queryFn: () => answered(client.POST('/api/v1/card/feelers', { body })),
     enabled: body.gap.trim() !== '' && body.leaves.trim() !== '',
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -39,7 +39,7 @@ export const useFeelers = (body: Schemas['TypedGap']) =>
 export const useTwenty = (body: Schemas['TypedTwenty']) =>
   useQuery({
     queryKey: ['card', 'twenty', body],
-    queryFn: () => answered(client.POST('/api/card/twenty', { body })),
+    queryFn: () => answered(client.POST('/api/v1/card/twenty', { body })),
     enabled: [body.size, body.partTemperature, body.scaleTemperature].every(
       (text) => text.trim() !== '',
     ),

@@ -132,7 +132,7 @@ export const asPerson = (person: number) => ({ [PERSON]: String(person) });
 client.use({
   onRequest: ({ request }) => {
     const isAct = request.method !== 'GET';
-    const isStepUp = isAct && request.url.endsWith('/api/sessions');
+    const isStepUp = isAct && request.url.endsWith('/api/v1/sessions');
     if (isAct && !isStepUp && shown !== undefined && !request.headers.has(PERSON)) {
       request.headers.set(PERSON, String(shown));
     }

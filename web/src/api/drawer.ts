@@ -26,7 +26,7 @@ function showDrawer(drawer: Schemas['DrawerView']): void {
 export const useAddGauges = () =>
   useMutation({
     mutationFn: (gauges: TypedGauge[]) =>
-      answered(client.POST('/api/drawer/gauges', { body: { gauges } })),
+      answered(client.POST('/api/v1/drawer/gauges', { body: { gauges } })),
     onSuccess: showDrawer,
   });
 
@@ -34,7 +34,7 @@ export const useWriteGauge = ({ gauge, edition }: GaugePage) =>
   useMutation({
     mutationFn: (body: TypedGauge) =>
       answered(
-        client.PUT('/api/drawer/gauges/{gauge}', {
+        client.PUT('/api/v1/drawer/gauges/{gauge}', {
           params: { path: { gauge: gauge.id }, header: ifMatch(edition) },
           body,
         }),
@@ -46,7 +46,7 @@ export const useCalibrate = ({ gauge, edition }: GaugePage) =>
   useMutation({
     mutationFn: (body: Schemas['TypedCalibration']) =>
       answered(
-        client.PUT('/api/drawer/gauges/{gauge}/calibration', {
+        client.PUT('/api/v1/drawer/gauges/{gauge}/calibration', {
           params: { path: { gauge: gauge.id }, header: ifMatch(edition) },
           body,
         }),
@@ -59,7 +59,7 @@ export const useBefell = (gauge: number) =>
   useMutation({
     mutationFn: (body: Schemas['EventBody']) =>
       answered(
-        client.PUT('/api/drawer/gauges/{gauge}/events/{id}', {
+        client.PUT('/api/v1/drawer/gauges/{gauge}/events/{id}', {
           params: { path: { gauge, id: newId() } },
           body,
         }),
@@ -71,7 +71,7 @@ export const useCheck = (gauge: number) =>
   useMutation({
     mutationFn: (body: Schemas['CheckBody']) =>
       answered(
-        client.PUT('/api/drawer/gauges/{gauge}/checks/{id}', {
+        client.PUT('/api/v1/drawer/gauges/{gauge}/checks/{id}', {
           params: { path: { gauge, id: newId() } },
           body,
         }),
@@ -90,8 +90,8 @@ export const useWriteMaster = () =>
     mutationFn: ({ was, body }: MasterToWrite) =>
       answered(
         was === undefined
-          ? client.POST('/api/drawer/masters', { body })
-          : client.PUT('/api/drawer/masters/{master}', {
+          ? client.POST('/api/v1/drawer/masters', { body })
+          : client.PUT('/api/v1/drawer/masters/{master}', {
               params: { path: { master: was.id }, header: ifMatch(was.edition) },
               body,
             }),
@@ -101,7 +101,7 @@ export const useWriteMaster = () =>
 
 const gaugeSetQuery = (first: TypedGauge, frames: number) => ({
   queryKey: ['gauge set', first, frames],
-  queryFn: () => answered(client.POST('/api/drawer/sets', { body: { first, frames } })),
+  queryFn: () => answered(client.POST('/api/v1/drawer/sets', { body: { first, frames } })),
   gcTime: 60_000,
 });
 
@@ -125,7 +125,7 @@ export const useUncertainty = ({ gauge, edition }: GaugePage, query: HowWell) =>
     queryKey: [...keys.gaugePage(gauge.id), 'uncertainty', edition, query],
     queryFn: () =>
       answered(
-        client.GET('/api/drawer/gauges/{gauge}/uncertainty', {
+        client.GET('/api/v1/drawer/gauges/{gauge}/uncertainty', {
           params: { path: { gauge: gauge.id }, query },
         }),
       ),
@@ -135,7 +135,7 @@ export const useUncertainty = ({ gauge, edition }: GaugePage, query: HowWell) =>
 export const useTrialSoFar = (body: Schemas['TrialBody'], enabled: boolean) =>
   useQuery({
     queryKey: [...keys.gaugePage(body.gauge), 'trial', body],
-    queryFn: () => answered(client.POST('/api/trials/understood', { body })),
+    queryFn: () => answered(client.POST('/api/v1/trials/understood', { body })),
     enabled,
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -144,7 +144,7 @@ export const useTrialSoFar = (body: Schemas['TrialBody'], enabled: boolean) =>
 export const useKeepTrial = () =>
   useMutation({
     mutationFn: (body: Schemas['TrialBody']) =>
-      answered(client.PUT('/api/trials/{id}', { params: { path: { id: newId() } }, body })),
+      answered(client.PUT('/api/v1/trials/{id}', { params: { path: { id: newId() } }, body })),
     onSuccess: showGauge,
   });
 
@@ -152,7 +152,7 @@ export const useKeepTrial = () =>
 export const useStudySoFar = (body: Schemas['TypedStudy'], enabled: boolean) =>
   useQuery({
     queryKey: [...keys.drawer, 'study', body],
-    queryFn: () => answered(client.POST('/api/studies/understood', { body })),
+    queryFn: () => answered(client.POST('/api/v1/studies/understood', { body })),
     enabled,
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -161,7 +161,7 @@ export const useStudySoFar = (body: Schemas['TypedStudy'], enabled: boolean) =>
 export const useKeepStudy = () =>
   useMutation({
     mutationFn: (body: Schemas['TypedStudy']) =>
-      answered(client.PUT('/api/studies/{id}', { params: { path: { id: newId() } }, body })),
+      answered(client.PUT('/api/v1/studies/{id}', { params: { path: { id: newId() } }, body })),
     onSuccess: showGauge,
   });
 
@@ -170,7 +170,7 @@ export const usePick = (plan: number) =>
   useMutation({
     mutationFn: ({ feature, method }: { feature: string; method: string }) =>
       answered(
-        client.PUT('/api/plans/{plan}/methods/{feature}', {
+        client.PUT('/api/v1/plans/{plan}/methods/{feature}', {
           params: { path: { plan, feature } },
           body: { method },
         }),

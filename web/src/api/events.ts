@@ -16,7 +16,7 @@ interface Told {
  * browser reconnects by itself and names the last event it saw.
  */
 export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle'>): EventSource {
-  const events = new EventSource('/api/events');
+  const events = new EventSource('/api/v1/events');
   // Opened at first, something may have changed since the page asked; opened again, the server may be another one by now.
   events.addEventListener('open', () => {
     void queries.invalidateQueries();

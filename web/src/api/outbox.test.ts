@@ -36,7 +36,7 @@ describe('the outbox', () => {
     const { fate } = await outbox.keep(reading('a'));
     expect(await fate).toBe('kept');
     expect(server).toHaveBeenCalledTimes(1);
-    expect(server.mock.calls[0]?.[0].url).toContain('/api/readings/a');
+    expect(server.mock.calls[0]?.[0].url).toContain('/api/v1/readings/a');
     expect(shown).toHaveBeenCalledWith({ say: 'kept' });
     expect(outbox.all()).toEqual([]);
     const nextVisit = new Outbox(shown);

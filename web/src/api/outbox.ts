@@ -199,7 +199,7 @@ export class Outbox {
   private async sent(reading: WaitingReading): Promise<Fate> {
     const { id, body, by } = reading;
     const kept = await answered(
-      client.PUT('/api/readings/{id}', {
+      client.PUT('/api/v1/readings/{id}', {
         params: { path: { id } },
         body,
         headers: { ...IN_LINES, ...(by && asPerson(by.id)) },

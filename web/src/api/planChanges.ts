@@ -41,7 +41,7 @@ async function send(job: number, plan: number, change: PlanChange): Promise<Plan
     removes: change.removes.map((one) => ({ ...one, edition: newest(one.edition) })),
   };
   const changed = await answered(
-    client.POST('/api/plans/{plan}/changes', { params: { path: { plan } }, body }),
+    client.POST('/api/v1/plans/{plan}/changes', { params: { path: { plan } }, body }),
   ).catch((failure: unknown) => {
     if (failure instanceof Problem) {
       // Somebody else's now, or gone: what this screen made of it does not count any more.

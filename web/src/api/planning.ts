@@ -12,7 +12,7 @@ function showJob(job: Job): void {
 
 export const useOpenJob = () =>
   useMutation({
-    mutationFn: (body: Schemas['NewJobBody']) => answered(client.POST('/api/jobs', { body })),
+    mutationFn: (body: Schemas['NewJobBody']) => answered(client.POST('/api/v1/jobs', { body })),
     onSuccess: showJob,
   });
 
@@ -20,7 +20,10 @@ export const useArchive = () =>
   useMutation({
     mutationFn: ({ job, archived }: { job: number; archived: boolean }) =>
       answered(
-        client.PUT('/api/jobs/{job}/archived', { params: { path: { job } }, body: { archived } }),
+        client.PUT('/api/v1/jobs/{job}/archived', {
+          params: { path: { job } },
+          body: { archived },
+        }),
       ),
     onSuccess: showJob,
   });
@@ -29,7 +32,7 @@ export const useWriteHead = (job: Job) =>
   useMutation({
     mutationFn: (body: Schemas['HeadBody']) =>
       answered(
-        client.PUT('/api/jobs/{job}', {
+        client.PUT('/api/v1/jobs/{job}', {
           params: { path: { job: job.id }, header: ifMatch(job.edition) },
           body,
         }),
@@ -40,7 +43,9 @@ export const useWriteHead = (job: Job) =>
 export const useAddPlan = (job: Job) =>
   useMutation({
     mutationFn: (body: Schemas['PlanHeadBody']) =>
-      answered(client.POST('/api/jobs/{job}/plans', { params: { path: { job: job.id } }, body })),
+      answered(
+        client.POST('/api/v1/jobs/{job}/plans', { params: { path: { job: job.id } }, body }),
+      ),
     onSuccess: showJob,
   });
 
@@ -53,7 +58,7 @@ export const useWritePlan = () =>
   useMutation({
     mutationFn: ({ plan, edition, ...body }: OfPlan & Schemas['PlanHeadBody']) =>
       answered(
-        client.PUT('/api/plans/{plan}', {
+        client.PUT('/api/v1/plans/{plan}', {
           params: { path: { plan }, header: ifMatch(edition) },
           body,
         }),
@@ -81,7 +86,7 @@ export const useWriteParts = (plan: number) =>
     scope: { id: `parts of ${plan}` },
     mutationFn: ({ edition, parts }: { edition: number; parts: PartOnList[] }) =>
       answered(
-        client.PUT('/api/plans/{plan}/parts', {
+        client.PUT('/api/v1/plans/{plan}/parts', {
           params: { path: { plan }, header: ifMatch(newest(plan, edition)) },
           body: {
             parts: parts.map(({ id, name, mark, hours }) => ({
@@ -106,7 +111,7 @@ export const useChooseSetting = () =>
   useMutation({
     mutationFn: ({ name, edition, choice }: { name: string; edition: number; choice: string }) =>
       answered(
-        client.PUT('/api/settings/{name}', {
+        client.PUT('/api/v1/settings/{name}', {
           params: { path: { name }, header: ifMatch(edition) },
           body: { choice },
         }),
@@ -121,7 +126,7 @@ export const useChooseSetting = () =>
 export const useKeepLook = () =>
   useMutation({
     mutationFn: (body: Schemas['LookBody']) =>
-      answered(client.PUT('/api/looks/{id}', { params: { path: { id: newId() } }, body })),
+      answered(client.PUT('/api/v1/looks/{id}', { params: { path: { id: newId() } }, body })),
     onSuccess: ({ shown }) => {
       if (shown === undefined) {
         void queries.invalidateQueries({ queryKey: keys.looks });
@@ -136,6 +141,8 @@ export const useKeepLook = () =>
 export const useTick = () =>
   useMutation({
     mutationFn: (body: Schemas['TickBody']) =>
-      answered(client.PUT('/api/caution-ticks/{id}', { params: { path: { id: newId() } }, body })),
+      answered(
+        client.PUT('/api/v1/caution-ticks/{id}', { params: { path: { id: newId() } }, body }),
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.looks }),
   });

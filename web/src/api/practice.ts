@@ -18,12 +18,12 @@ const untilTaken = {
 } as const;
 
 export const usePractice = () =>
-  useQuery({ queryKey: keys.practice, queryFn: () => answered(client.GET('/api/practice')) });
+  useQuery({ queryKey: keys.practice, queryFn: () => answered(client.GET('/api/v1/practice')) });
 
 export const usePracticeSet = (id: string) =>
   useQuery({
     queryKey: [...keys.practice, id],
-    queryFn: () => answered(client.GET('/api/practice/sets/{id}', { params: { path: { id } } })),
+    queryFn: () => answered(client.GET('/api/v1/practice/sets/{id}', { params: { path: { id } } })),
     staleTime: Infinity,
   });
 
@@ -31,7 +31,7 @@ export const useBeginSet = () =>
   useMutation({
     ...untilTaken,
     mutationFn: ({ id, body }: { id: string; body: SetBody }) =>
-      answered(client.PUT('/api/practice/sets/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/practice/sets/{id}', { params: { path: { id } }, body })),
     onSuccess: (set) => queries.setQueryData([...keys.practice, set.id], set),
   });
 
@@ -39,7 +39,7 @@ export const useAnswer = () =>
   useMutation({
     ...untilTaken,
     mutationFn: ({ id, body }: { id: string; body: Schemas['PracticeAnswerBody'] }) =>
-      answered(client.PUT('/api/practice/answers/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/practice/answers/{id}', { params: { path: { id } }, body })),
   });
 
 /** How far the first lesson has come; one step after the other, so that the last one taken is the last one kept. */
@@ -49,7 +49,7 @@ export const useLessonStep = () =>
     scope: { id: 'lesson' },
     mutationFn: (body: Schemas['LessonBody']) =>
       answered(
-        client.PUT('/api/practice/lesson/{id}', { params: { path: { id: newId() } }, body }),
+        client.PUT('/api/v1/practice/lesson/{id}', { params: { path: { id: newId() } }, body }),
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.practice, exact: true }),
   });

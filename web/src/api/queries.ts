@@ -43,6 +43,8 @@ export const keys = {
   signers: ['signers'],
   trail: ['trail'],
   signedOn: ['signed-on'],
+  tokens: ['tokens'],
+  tableIn: (id: string) => ['table-in', id] as const,
   chain: ['chain'],
   shop: ['shop'],
   health: ['health'],
@@ -72,7 +74,7 @@ export const useShop = () =>
   useQuery({
     queryKey: keys.shop,
     queryFn: async () => {
-      const shop = await answered(client.GET('/api/shop'));
+      const shop = await answered(client.GET('/api/v1/shop'));
       standsHere(shop.person?.id);
       return shop;
     },
@@ -84,7 +86,7 @@ export const useChanges = (of: string, which?: number) =>
     queryKey: [...keys.trail, of, which ?? 0],
     queryFn: () =>
       answered(
-        client.GET('/api/trail', {
+        client.GET('/api/v1/trail', {
           params: { query: { of, ...(which !== undefined && { which }) } },
         }),
       ),
@@ -94,7 +96,7 @@ export const useChanges = (of: string, which?: number) =>
 export const useSignedOn = (here: boolean) =>
   useQuery({
     queryKey: keys.signedOn,
-    queryFn: () => answered(client.GET('/api/sessions')),
+    queryFn: () => answered(client.GET('/api/v1/sessions')),
     enabled: here,
   });
 
@@ -102,7 +104,7 @@ export const useSignedOn = (here: boolean) =>
 export const useChain = () =>
   useQuery({
     queryKey: keys.chain,
-    queryFn: () => answered(client.GET('/api/chain')),
+    queryFn: () => answered(client.GET('/api/v1/chain')),
     refetchInterval: ({ state }) => (state.data && !state.data.at ? 2_000 : false),
   });
 
@@ -110,17 +112,17 @@ export const useChain = () =>
 export const useHealth = () =>
   useQuery({
     queryKey: keys.health,
-    queryFn: () => answered(client.GET('/api/health')),
+    queryFn: () => answered(client.GET('/api/v1/health')),
     refetchInterval: 15_000,
   });
 
 export const usePeople = () =>
-  useQuery({ queryKey: keys.people, queryFn: () => answered(client.GET('/api/people')) });
+  useQuery({ queryKey: keys.people, queryFn: () => answered(client.GET('/api/v1/people')) });
 
 export const useGauges = () =>
   useQuery({
     queryKey: keys.gauges,
-    queryFn: () => answered(client.GET('/api/gauges')),
+    queryFn: () => answered(client.GET('/api/v1/gauges')),
     select: asTheyLie,
   });
 
@@ -129,17 +131,17 @@ const asTheyLie = (all: Gauge[]): Gauge[] => all.filter(({ onMaster }) => !onMas
 
 /** All that can be measured with: the same, and each micrometer as it is set on a master, too. */
 export const useMeasuringGauges = () =>
-  useQuery({ queryKey: keys.gauges, queryFn: () => answered(client.GET('/api/gauges')) });
+  useQuery({ queryKey: keys.gauges, queryFn: () => answered(client.GET('/api/v1/gauges')) });
 
 /** The drawer on one page. */
 export const useDrawer = () =>
-  useQuery({ queryKey: keys.drawer, queryFn: () => answered(client.GET('/api/drawer')) });
+  useQuery({ queryKey: keys.drawer, queryFn: () => answered(client.GET('/api/v1/drawer')) });
 
 export const useGaugePage = (gauge: number) =>
   useQuery({
     queryKey: keys.gaugePage(gauge),
     queryFn: () =>
-      answered(client.GET('/api/drawer/gauges/{gauge}', { params: { path: { gauge } } })),
+      answered(client.GET('/api/v1/drawer/gauges/{gauge}', { params: { path: { gauge } } })),
   });
 
 /** What the features of a plan are measured with. */
@@ -147,14 +149,14 @@ export const useMethods = (plan: number) =>
   useQuery({
     queryKey: [...keys.methods, plan],
     queryFn: () =>
-      answered(client.GET('/api/plans/{plan}/methods', { params: { path: { plan } } })),
+      answered(client.GET('/api/v1/plans/{plan}/methods', { params: { path: { plan } } })),
   });
 
 export const useBench = () =>
-  useQuery({ queryKey: keys.bench, queryFn: () => answered(client.GET('/api/bench')) });
+  useQuery({ queryKey: keys.bench, queryFn: () => answered(client.GET('/api/v1/bench')) });
 
 export const useScales = () =>
-  useQuery({ queryKey: keys.scales, queryFn: () => answered(client.GET('/api/scales')) });
+  useQuery({ queryKey: keys.scales, queryFn: () => answered(client.GET('/api/v1/scales')) });
 
 /** A scale as it stands on a gauge that adds so much: the same one while nothing is added, or while that is asked. */
 export function useScaleOn(bare: Scale, base: string): Scale {
@@ -162,7 +164,7 @@ export function useScaleOn(bare: Scale, base: string): Scale {
     queryKey: [...keys.scales, bare.id, base],
     queryFn: () =>
       answered(
-        client.GET('/api/scales/{id}', { params: { path: { id: bare.id }, query: { base } } }),
+        client.GET('/api/v1/scales/{id}', { params: { path: { id: bare.id }, query: { base } } }),
       ),
     enabled: base !== '0',
     retry: false,
@@ -172,30 +174,30 @@ export function useScaleOn(bare: Scale, base: string): Scale {
 }
 
 export const useJobs = () =>
-  useQuery({ queryKey: keys.jobs, queryFn: () => answered(client.GET('/api/jobs')) });
+  useQuery({ queryKey: keys.jobs, queryFn: () => answered(client.GET('/api/v1/jobs')) });
 
 export const useTemplates = () =>
-  useQuery({ queryKey: ['templates'], queryFn: () => answered(client.GET('/api/templates')) });
+  useQuery({ queryKey: ['templates'], queryFn: () => answered(client.GET('/api/v1/templates')) });
 
 /** A job as it is planned. */
 export const useJob = (job: number) =>
   useQuery({
     queryKey: keys.job(job),
-    queryFn: () => answered(client.GET('/api/jobs/{job}/plan', { params: { path: { job } } })),
+    queryFn: () => answered(client.GET('/api/v1/jobs/{job}/plan', { params: { path: { job } } })),
   });
 
 export const useSettings = () =>
-  useQuery({ queryKey: keys.settings, queryFn: () => answered(client.GET('/api/settings')) });
+  useQuery({ queryKey: keys.settings, queryFn: () => answered(client.GET('/api/v1/settings')) });
 
 export const useMaterials = () =>
-  useQuery({ queryKey: keys.materials, queryFn: () => answered(client.GET('/api/materials')) });
+  useQuery({ queryKey: keys.materials, queryFn: () => answered(client.GET('/api/v1/materials')) });
 
 /** What a part comes to. */
 export const useJudgement = (part: number) =>
   useQuery({
     queryKey: [...keys.judgements, part],
     queryFn: () =>
-      answered(client.GET('/api/parts/{part}/judgement', { params: { path: { part } } })),
+      answered(client.GET('/api/v1/parts/{part}/judgement', { params: { path: { part } } })),
   });
 
 /** What is said of one feature rests on this: here already of the worst, asked for of another. */
@@ -204,7 +206,7 @@ export function useJudgedInFull(part: number, { id, inFull }: JudgedFeature, ask
     queryKey: [...keys.judgements, part, 'in full', id],
     queryFn: () =>
       answered(
-        client.GET('/api/parts/{part}/features/{feature}/judgement', {
+        client.GET('/api/v1/parts/{part}/features/{feature}/judgement', {
           params: { path: { part, feature: id } },
         }),
       ),
@@ -218,7 +220,9 @@ export const useMoving = (part: number, of: { feature?: number; place?: number }
   useQuery({
     queryKey: [...keys.sheets, 'moving', part, of],
     queryFn: () =>
-      answered(client.GET('/api/parts/{part}/moving', { params: { path: { part }, query: of } })),
+      answered(
+        client.GET('/api/v1/parts/{part}/moving', { params: { path: { part }, query: of } }),
+      ),
     enabled: asked,
   });
 
@@ -228,7 +232,7 @@ export const useMoveAhead = (part: number, belonging: Belonging | undefined) =>
     queryKey: ['move ahead', part, belonging],
     queryFn: () =>
       answered(
-        client.POST('/api/parts/{part}/moving', {
+        client.POST('/api/v1/parts/{part}/moving', {
           params: { path: { part } },
           body: belonging ?? { readings: [], to: part },
         }),
@@ -244,7 +248,7 @@ export const useOverTime = (part: number, feature: number, days: boolean) =>
     queryKey: [...keys.judgements, 'over time', part, feature, days],
     queryFn: () =>
       answered(
-        client.GET('/api/parts/{part}/features/{feature}/over-time', {
+        client.GET('/api/v1/parts/{part}/features/{feature}/over-time', {
           params: { path: { part, feature }, query: { days } },
         }),
       ),
@@ -265,30 +269,34 @@ export const usePairing = (job: number, asked: PairingAsked) =>
   useQuery({
     queryKey: [...keys.judgements, 'pairing', job, asked],
     queryFn: () =>
-      answered(client.GET('/api/jobs/{job}/pairing', { params: { path: { job }, query: asked } })),
+      answered(
+        client.GET('/api/v1/jobs/{job}/pairing', { params: { path: { job }, query: asked } }),
+      ),
     placeholderData: keepPreviousData,
   });
 
 /** What is in doubt now, through all jobs. */
 export const useDoubts = () =>
-  useQuery({ queryKey: keys.doubts, queryFn: () => answered(client.GET('/api/doubts')) });
+  useQuery({ queryKey: keys.doubts, queryFn: () => answered(client.GET('/api/v1/doubts')) });
 
 /** The slips of whoever stands here. */
 export const useSlips = () =>
-  useQuery({ queryKey: keys.slips, queryFn: () => answered(client.GET('/api/slips')) });
+  useQuery({ queryKey: keys.slips, queryFn: () => answered(client.GET('/api/v1/slips')) });
 
 /** What to take in and to look at on a part before it is measured. */
 export const useLook = (part: number) =>
   useQuery({
     queryKey: [...keys.looks, part],
-    queryFn: () => answered(client.GET('/api/parts/{part}/look', { params: { path: { part } } })),
+    queryFn: () =>
+      answered(client.GET('/api/v1/parts/{part}/look', { params: { path: { part } } })),
   });
 
 /** Cautions of a job that whoever stands here has not ticked. */
 export const useCautions = (job: number) =>
   useQuery({
     queryKey: [...keys.looks, 'cautions', job],
-    queryFn: () => answered(client.GET('/api/jobs/{job}/cautions', { params: { path: { job } } })),
+    queryFn: () =>
+      answered(client.GET('/api/v1/jobs/{job}/cautions', { params: { path: { job } } })),
   });
 
 /** What a scale says at these parts; the last answer stays while the next is on its way. */
@@ -297,7 +305,7 @@ export const useScaleReading = (id: string, base: string, parts: string) =>
     queryKey: [...keys.scales, id, base, parts],
     queryFn: () =>
       answered(
-        client.GET('/api/scales/{id}/reading', {
+        client.GET('/api/v1/scales/{id}/reading', {
           params: { path: { id }, query: { base, parts } },
         }),
       ),
@@ -307,7 +315,7 @@ export const useScaleReading = (id: string, base: string, parts: string) =>
 
 /** What must show on a scale for a wanted size, as typed. */
 export const scaleSetting = (id: string, query: { base: string; sense: string; wanted: string }) =>
-  answered(client.GET('/api/scales/{id}/setting', { params: { path: { id }, query } }));
+  answered(client.GET('/api/v1/scales/{id}/setting', { params: { path: { id }, query } }));
 
 /** The same, asked for as long as it is shown. */
 export const useScaleSetting = (id: string, base: string, wanted: string) =>
@@ -321,7 +329,7 @@ const typedSizeQuery = (text: string, unit: string) => ({
   queryKey: ['typed', text, unit],
   queryFn: async () => {
     const typed = await answered(
-      client.POST('/api/calc/{topic}', {
+      client.POST('/api/v1/calc/{topic}', {
         params: { path: { topic: 'typed' } },
         body: { text, default_unit: unit, kind: 'size' },
       }),
@@ -335,7 +343,7 @@ export const useEcho = (gauge: Gauge, text: string) =>
   useQuery({
     queryKey: ['echo', gauge.key, text],
     queryFn: async () => {
-      const { data } = await client.GET('/api/gauges/{gauge}/echo', {
+      const { data } = await client.GET('/api/v1/gauges/{gauge}/echo', {
         params: {
           path: { gauge: gauge.id },
           query: {
@@ -363,7 +371,7 @@ export const useSheet = (part: number, feature: number) =>
     queryKey: keys.sheet(part, feature),
     queryFn: () =>
       answered(
-        client.GET('/api/parts/{part}/features/{feature}/sheet', {
+        client.GET('/api/v1/parts/{part}/features/{feature}/sheet', {
           params: { path: { part, feature } },
         }),
       ),

@@ -7,7 +7,8 @@ import { keys, queries } from './queries';
 export const useReady = (part: number) =>
   useQuery({
     queryKey: [...keys.ready, part],
-    queryFn: () => answered(client.GET('/api/parts/{part}/ready', { params: { path: { part } } })),
+    queryFn: () =>
+      answered(client.GET('/api/v1/parts/{part}/ready', { params: { path: { part } } })),
   });
 
 function showReady(ready: Schemas['ReadyView']): void {
@@ -20,7 +21,7 @@ export const useReadyMark = (part: number) =>
   useMutation({
     mutationFn: (body: Schemas['ReadyMarkBody']) =>
       answered(
-        client.PUT('/api/parts/{part}/ready-marks/{id}', {
+        client.PUT('/api/v1/parts/{part}/ready-marks/{id}', {
           params: { path: { part, id: newId() } },
           body,
         }),
@@ -33,7 +34,7 @@ export const usePartWarmth = (part: number, body: Schemas['TypedWarmth']) =>
   useQuery({
     queryKey: [...keys.ready, part, 'warmth', body],
     queryFn: () =>
-      answered(client.POST('/api/parts/{part}/warmth', { params: { path: { part } }, body })),
+      answered(client.POST('/api/v1/parts/{part}/warmth', { params: { path: { part } }, body })),
     enabled: body.part.trim() !== '' && body.gauge.trim() !== '',
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -43,7 +44,7 @@ export const useKeepWarmth = (part: number) =>
   useMutation({
     mutationFn: (body: Schemas['TypedWarmth']) =>
       answered(
-        client.PUT('/api/parts/{part}/warmths/{id}', {
+        client.PUT('/api/v1/parts/{part}/warmths/{id}', {
           params: { path: { part, id: newId() } },
           body,
         }),
@@ -52,12 +53,12 @@ export const useKeepWarmth = (part: number) =>
   });
 
 export const useSoakings = () =>
-  useQuery({ queryKey: keys.soakings, queryFn: () => answered(client.GET('/api/soakings')) });
+  useQuery({ queryKey: keys.soakings, queryFn: () => answered(client.GET('/api/v1/soakings')) });
 
 export const useSoak = () =>
   useMutation({
     mutationFn: (body: Schemas['SoakingBody']) =>
-      answered(client.PUT('/api/soakings/{id}', { params: { path: { id: newId() } }, body })),
+      answered(client.PUT('/api/v1/soakings/{id}', { params: { path: { id: newId() } }, body })),
     onSuccess: (all) => queries.setQueryData(keys.soakings, all),
   });
 
@@ -65,13 +66,18 @@ export const useSoak = () =>
 export const useSoaked = () =>
   useMutation({
     mutationFn: (id: string) =>
-      answered(client.PUT('/api/soakings/{id}/taken-up', { params: { path: { id } }, body: {} })),
+      answered(
+        client.PUT('/api/v1/soakings/{id}/taken-up', { params: { path: { id } }, body: {} }),
+      ),
     onSuccess: (all) => queries.setQueryData(keys.soakings, all),
   });
 
 /** Where each comparator stands that was ever set. */
 export const useComparators = () =>
-  useQuery({ queryKey: keys.comparators, queryFn: () => answered(client.GET('/api/comparators')) });
+  useQuery({
+    queryKey: keys.comparators,
+    queryFn: () => answered(client.GET('/api/v1/comparators')),
+  });
 
 /** What setting one needs to know; the last answer stays while the next is on its way. */
 export const useSettingUp = (gauge: number, wanted: string) =>
@@ -79,7 +85,9 @@ export const useSettingUp = (gauge: number, wanted: string) =>
     queryKey: [...keys.comparators, gauge, wanted],
     queryFn: () =>
       answered(
-        client.GET('/api/comparators/{gauge}', { params: { path: { gauge }, query: { wanted } } }),
+        client.GET('/api/v1/comparators/{gauge}', {
+          params: { path: { gauge }, query: { wanted } },
+        }),
       ),
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -95,7 +103,7 @@ export const useKeepSetting = (gauge: number) =>
   useMutation({
     mutationFn: (body: Schemas['TypedSetting']) =>
       answered(
-        client.PUT('/api/comparators/{gauge}/settings/{id}', {
+        client.PUT('/api/v1/comparators/{gauge}/settings/{id}', {
           params: { path: { gauge, id: newId() } },
           body,
         }),
@@ -107,7 +115,7 @@ export const usePutBack = (gauge: number) =>
   useMutation({
     mutationFn: (body: Schemas['PutBackBody']) =>
       answered(
-        client.PUT('/api/comparators/{gauge}/checks/{id}', {
+        client.PUT('/api/v1/comparators/{gauge}/checks/{id}', {
           params: { path: { gauge, id: newId() } },
           body,
         }),

@@ -17,12 +17,12 @@ export interface ReportOf {
 
 /** Its PDF. */
 export const pathToPdf = ({ job, record, form }: ReportOf, paper: Paper): string =>
-  `${record === undefined ? `/api/jobs/${job}` : `/api/records/${record}`}/report.pdf?${new URLSearchParams({ form, paper }).toString()}`;
+  `${record === undefined ? `/api/v1/jobs/${job}` : `/api/v1/records/${record}`}/report.pdf?${new URLSearchParams({ form, paper }).toString()}`;
 
 export const useJobRecord = (job: number) =>
   useQuery({
     queryKey: [...keys.records, job],
-    queryFn: () => answered(client.GET('/api/jobs/{job}/record', { params: { path: { job } } })),
+    queryFn: () => answered(client.GET('/api/v1/jobs/{job}/record', { params: { path: { job } } })),
   });
 
 /** The article as the server makes it: the same that its PDF is made of. */
@@ -32,13 +32,13 @@ export const useReport = ({ job, record, form }: ReportOf) =>
     queryFn: () =>
       record === undefined
         ? answered(
-            client.GET('/api/jobs/{job}/report', {
+            client.GET('/api/v1/jobs/{job}/report', {
               params: { path: { job }, query: { form } },
               parseAs: 'text',
             }),
           )
         : answered(
-            client.GET('/api/records/{record}/report', {
+            client.GET('/api/v1/records/{record}/report', {
               params: { path: { record }, query: { form } },
               parseAs: 'text',
             }),
@@ -54,7 +54,7 @@ export const useSign = (job: number) =>
   useMutation({
     mutationFn: ({ id, ...body }: Schemas['SignRecordBody'] & { id: string }) =>
       answered(
-        client.PUT('/api/jobs/{job}/sign-offs/{id}', { params: { path: { job, id } }, body }),
+        client.PUT('/api/v1/jobs/{job}/sign-offs/{id}', { params: { path: { job, id } }, body }),
       ),
     onSuccess: (kept) => {
       shown(kept.shown);
@@ -66,7 +66,7 @@ export const useReopen = () =>
   useMutation({
     mutationFn: ({ id, record, reason }: { id: string; record: string; reason: string }) =>
       answered(
-        client.PUT('/api/records/{record}/reopenings/{id}', {
+        client.PUT('/api/v1/records/{record}/reopenings/{id}', {
           params: { path: { record, id } },
           body: { reason },
         }),
@@ -78,7 +78,7 @@ export const useSetAside = () =>
   useMutation({
     mutationFn: ({ record, reason }: { record: string; reason: string }) =>
       answered(
-        client.PUT('/api/records/{record}/set-aside', {
+        client.PUT('/api/v1/records/{record}/set-aside', {
           params: { path: { record } },
           body: { reason },
         }),
@@ -89,14 +89,14 @@ export const useSetAside = () =>
 export const useCheckRecord = () =>
   useMutation({
     mutationFn: (body: Schemas['RecordCheckBody']) =>
-      answered(client.POST('/api/records/check', { body })),
+      answered(client.POST('/api/v1/records/check', { body })),
   });
 
 /** Who may sign, and since when they have a passphrase; at the shop’s own machine alone. */
 export const useSigners = (here: boolean) =>
   useQuery({
     queryKey: keys.signers,
-    queryFn: () => answered(client.GET('/api/signers')),
+    queryFn: () => answered(client.GET('/api/v1/signers')),
     enabled: here,
   });
 
@@ -104,7 +104,7 @@ export const useSetPassphrase = () =>
   useMutation({
     mutationFn: ({ person, ...body }: Schemas['PassphraseBody'] & { person: number }) =>
       answered(
-        client.PUT('/api/signers/{person}/passphrase', { params: { path: { person } }, body }),
+        client.PUT('/api/v1/signers/{person}/passphrase', { params: { path: { person } }, body }),
       ),
     onSuccess: (signers) => queries.setQueryData(keys.signers, signers),
   });
@@ -112,26 +112,27 @@ export const useSetPassphrase = () =>
 const shopMark = [...keys.records, 'mark'];
 
 export const useShopMark = () =>
-  useQuery({ queryKey: shopMark, queryFn: () => answered(client.GET('/api/shop/mark')) });
+  useQuery({ queryKey: shopMark, queryFn: () => answered(client.GET('/api/v1/shop/mark')) });
 
 /** In Base64; empty takes it away. */
 export const useSetShopMark = () =>
   useMutation({
-    mutationFn: (picture: string) => answered(client.PUT('/api/shop/mark', { body: { picture } })),
+    mutationFn: (picture: string) =>
+      answered(client.PUT('/api/v1/shop/mark', { body: { picture } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.records }),
   });
 
 /** Where a job’s tables and pictures are had for other programs. */
 export const pathsOut = (job: number, table: string) => ({
-  book: `/api/jobs/${job}/tables.xlsx`,
-  pictures: `/api/jobs/${job}/pictures.zip`,
-  csv: `/api/jobs/${job}/tables/${table}.csv?bom=true`,
+  book: `/api/v1/jobs/${job}/tables.xlsx`,
+  pictures: `/api/v1/jobs/${job}/pictures.zip`,
+  csv: `/api/v1/jobs/${job}/tables/${table}.csv?bom=true`,
 });
 
 /** A table as a clipboard takes it. */
 export const tabSeparated = async (job: number, table: string): Promise<string> =>
   answered(
-    client.GET('/api/jobs/{job}/tables/{table}.tsv', {
+    client.GET('/api/v1/jobs/{job}/tables/{table}.tsv', {
       params: { path: { job, table } },
       parseAs: 'text',
     }),

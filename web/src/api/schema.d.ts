@@ -4,7 +4,7 @@
  */
 
 export interface paths {
-    "/api/backup": {
+    "/api/v1/backup": {
         parameters: {
             query?: never;
             header?: never;
@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench": {
+    "/api/v1/bench": {
         parameters: {
             query?: never;
             header?: never;
@@ -36,7 +36,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calc/{topic}": {
+    "/api/v1/calc/{topic}": {
         parameters: {
             query?: never;
             header?: never;
@@ -52,7 +52,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/block-sets": {
+    "/api/v1/card/block-sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -68,7 +68,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/feeler-sets": {
+    "/api/v1/card/feeler-sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -84,7 +84,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/feelers": {
+    "/api/v1/card/feelers": {
         parameters: {
             query?: never;
             header?: never;
@@ -100,7 +100,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/stack": {
+    "/api/v1/card/stack": {
         parameters: {
             query?: never;
             header?: never;
@@ -116,7 +116,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/card/twenty": {
+    "/api/v1/card/twenty": {
         parameters: {
             query?: never;
             header?: never;
@@ -132,7 +132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/caution-ticks/{id}": {
+    "/api/v1/caution-ticks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -148,7 +148,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/chain": {
+    "/api/v1/chain": {
         parameters: {
             query?: never;
             header?: never;
@@ -164,7 +164,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/chain/now": {
+    "/api/v1/chain/now": {
         parameters: {
             query?: never;
             header?: never;
@@ -180,7 +180,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/checks/{check}/answers/{id}": {
+    "/api/v1/checks/{check}/answers/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -196,7 +196,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/comparators": {
+    "/api/v1/comparators": {
         parameters: {
             query?: never;
             header?: never;
@@ -212,7 +212,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/comparators/{gauge}": {
+    "/api/v1/comparators/{gauge}": {
         parameters: {
             query?: never;
             header?: never;
@@ -228,7 +228,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/comparators/{gauge}/checks/{id}": {
+    "/api/v1/comparators/{gauge}/checks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -244,7 +244,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/comparators/{gauge}/settings/{id}": {
+    "/api/v1/comparators/{gauge}/settings/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -260,7 +260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cut-marks/{id}": {
+    "/api/v1/cut-marks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -276,7 +276,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/doubts": {
+    "/api/v1/doubts": {
         parameters: {
             query?: never;
             header?: never;
@@ -292,7 +292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer": {
+    "/api/v1/drawer": {
         parameters: {
             query?: never;
             header?: never;
@@ -308,7 +308,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/gauges": {
+    "/api/v1/drawer/gauges": {
         parameters: {
             query?: never;
             header?: never;
@@ -324,7 +324,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/gauges/{gauge}": {
+    "/api/v1/drawer/gauges/{gauge}": {
         parameters: {
             query?: never;
             header?: never;
@@ -340,7 +340,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/gauges/{gauge}/calibration": {
+    "/api/v1/drawer/gauges/{gauge}/calibration": {
         parameters: {
             query?: never;
             header?: never;
@@ -356,7 +356,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/gauges/{gauge}/checks/{id}": {
+    "/api/v1/drawer/gauges/{gauge}/checks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -372,7 +372,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/gauges/{gauge}/events/{id}": {
+    "/api/v1/drawer/gauges/{gauge}/events/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -388,7 +388,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/gauges/{gauge}/uncertainty": {
+    "/api/v1/drawer/gauges/{gauge}/uncertainty": {
         parameters: {
             query?: never;
             header?: never;
@@ -404,7 +404,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/masters": {
+    "/api/v1/drawer/masters": {
         parameters: {
             query?: never;
             header?: never;
@@ -420,7 +420,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/masters/{master}": {
+    "/api/v1/drawer/masters/{master}": {
         parameters: {
             query?: never;
             header?: never;
@@ -436,7 +436,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drawer/sets": {
+    "/api/v1/drawer/sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -452,7 +452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/events": {
+    "/api/v1/events": {
         parameters: {
             query?: never;
             header?: never;
@@ -468,7 +468,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gauges": {
+    "/api/v1/gauges": {
         parameters: {
             query?: never;
             header?: never;
@@ -484,7 +484,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gauges/{gauge}/echo": {
+    "/api/v1/gauges/{gauge}/echo": {
         parameters: {
             query?: never;
             header?: never;
@@ -500,7 +500,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/health": {
+    "/api/v1/health": {
         parameters: {
             query?: never;
             header?: never;
@@ -516,7 +516,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/job-files": {
+    "/api/v1/job-files": {
         parameters: {
             query?: never;
             header?: never;
@@ -532,7 +532,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/job-files/look": {
+    "/api/v1/job-files/look": {
         parameters: {
             query?: never;
             header?: never;
@@ -548,7 +548,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs": {
+    "/api/v1/jobs": {
         parameters: {
             query?: never;
             header?: never;
@@ -557,14 +557,14 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["open"];
+        post: operations["open_1"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}": {
+    "/api/v1/jobs/{job}": {
         parameters: {
             query?: never;
             header?: never;
@@ -580,7 +580,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/archived": {
+    "/api/v1/jobs/{job}/archived": {
         parameters: {
             query?: never;
             header?: never;
@@ -596,7 +596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/cautions": {
+    "/api/v1/jobs/{job}/cautions": {
         parameters: {
             query?: never;
             header?: never;
@@ -612,7 +612,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/job.json": {
+    "/api/v1/jobs/{job}/job.json": {
         parameters: {
             query?: never;
             header?: never;
@@ -628,7 +628,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/pairing": {
+    "/api/v1/jobs/{job}/pairing": {
         parameters: {
             query?: never;
             header?: never;
@@ -644,7 +644,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/pictures.zip": {
+    "/api/v1/jobs/{job}/pictures.zip": {
         parameters: {
             query?: never;
             header?: never;
@@ -660,7 +660,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/plan": {
+    "/api/v1/jobs/{job}/plan": {
         parameters: {
             query?: never;
             header?: never;
@@ -676,7 +676,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/plans": {
+    "/api/v1/jobs/{job}/plans": {
         parameters: {
             query?: never;
             header?: never;
@@ -692,7 +692,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/readings-in": {
+    "/api/v1/jobs/{job}/readings-in": {
         parameters: {
             query?: never;
             header?: never;
@@ -708,7 +708,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/readings-in/look": {
+    "/api/v1/jobs/{job}/readings-in/look": {
         parameters: {
             query?: never;
             header?: never;
@@ -724,7 +724,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/record": {
+    "/api/v1/jobs/{job}/readings-in/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["far"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{job}/readings-in/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["stop"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{job}/record": {
         parameters: {
             query?: never;
             header?: never;
@@ -740,7 +772,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/report": {
+    "/api/v1/jobs/{job}/report": {
         parameters: {
             query?: never;
             header?: never;
@@ -756,7 +788,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/report.pdf": {
+    "/api/v1/jobs/{job}/report.pdf": {
         parameters: {
             query?: never;
             header?: never;
@@ -772,7 +804,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/sign-offs/{id}": {
+    "/api/v1/jobs/{job}/sign-offs/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -788,7 +820,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/tables.xlsx": {
+    "/api/v1/jobs/{job}/tables.xlsx": {
         parameters: {
             query?: never;
             header?: never;
@@ -804,7 +836,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/tables/{table}.csv": {
+    "/api/v1/jobs/{job}/tables/{table}.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -820,7 +852,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/tables/{table}.tsv": {
+    "/api/v1/jobs/{job}/tables/{table}.tsv": {
         parameters: {
             query?: never;
             header?: never;
@@ -836,7 +868,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/looks/{id}": {
+    "/api/v1/looks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -852,7 +884,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/marks/{id}": {
+    "/api/v1/marks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -868,7 +900,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/materials": {
+    "/api/v1/materials": {
         parameters: {
             query?: never;
             header?: never;
@@ -884,7 +916,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/nothing": {
+    "/api/v1/nothing": {
         parameters: {
             query?: never;
             header?: never;
@@ -900,7 +932,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/counts-again/seen": {
+    "/api/v1/parts/{part}/counts-again/seen": {
         parameters: {
             query?: never;
             header?: never;
@@ -916,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/decisions/{id}": {
+    "/api/v1/parts/{part}/decisions/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -932,7 +964,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/features/{feature}/axes/{degrees}": {
+    "/api/v1/parts/{part}/features/{feature}/axes/{degrees}": {
         parameters: {
             query?: never;
             header?: never;
@@ -948,7 +980,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/features/{feature}/by-hand": {
+    "/api/v1/parts/{part}/features/{feature}/by-hand": {
         parameters: {
             query?: never;
             header?: never;
@@ -964,7 +996,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/features/{feature}/judgement": {
+    "/api/v1/parts/{part}/features/{feature}/judgement": {
         parameters: {
             query?: never;
             header?: never;
@@ -980,7 +1012,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/features/{feature}/over-time": {
+    "/api/v1/parts/{part}/features/{feature}/over-time": {
         parameters: {
             query?: never;
             header?: never;
@@ -996,7 +1028,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/features/{feature}/sheet": {
+    "/api/v1/parts/{part}/features/{feature}/sheet": {
         parameters: {
             query?: never;
             header?: never;
@@ -1012,7 +1044,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/judgement": {
+    "/api/v1/parts/{part}/judgement": {
         parameters: {
             query?: never;
             header?: never;
@@ -1028,7 +1060,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/look": {
+    "/api/v1/parts/{part}/look": {
         parameters: {
             query?: never;
             header?: never;
@@ -1044,7 +1076,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/moves-undone/{id}": {
+    "/api/v1/parts/{part}/moves-undone/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1060,7 +1092,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/moves/{id}": {
+    "/api/v1/parts/{part}/moves/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1076,7 +1108,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/moving": {
+    "/api/v1/parts/{part}/moving": {
         parameters: {
             query?: never;
             header?: never;
@@ -1092,7 +1124,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/ready": {
+    "/api/v1/parts/{part}/ready": {
         parameters: {
             query?: never;
             header?: never;
@@ -1108,7 +1140,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/ready-marks/{id}": {
+    "/api/v1/parts/{part}/ready-marks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1124,7 +1156,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/same/{id}": {
+    "/api/v1/parts/{part}/same/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1140,7 +1172,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/warmth": {
+    "/api/v1/parts/{part}/warmth": {
         parameters: {
             query?: never;
             header?: never;
@@ -1156,7 +1188,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/parts/{part}/warmths/{id}": {
+    "/api/v1/parts/{part}/warmths/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1172,7 +1204,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people": {
+    "/api/v1/people": {
         parameters: {
             query?: never;
             header?: never;
@@ -1188,7 +1220,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{person}/may": {
+    "/api/v1/people/{person}/may": {
         parameters: {
             query?: never;
             header?: never;
@@ -1204,7 +1236,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/place-marks/{id}": {
+    "/api/v1/place-marks/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1220,7 +1252,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}": {
+    "/api/v1/plans/{plan}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1236,7 +1268,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}/changes": {
+    "/api/v1/plans/{plan}/changes": {
         parameters: {
             query?: never;
             header?: never;
@@ -1252,7 +1284,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}/methods": {
+    "/api/v1/plans/{plan}/methods": {
         parameters: {
             query?: never;
             header?: never;
@@ -1268,7 +1300,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}/methods/{feature}": {
+    "/api/v1/plans/{plan}/methods/{feature}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1284,7 +1316,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}/parts": {
+    "/api/v1/plans/{plan}/parts": {
         parameters: {
             query?: never;
             header?: never;
@@ -1300,7 +1332,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}/pasted": {
+    "/api/v1/plans/{plan}/pasted": {
         parameters: {
             query?: never;
             header?: never;
@@ -1316,7 +1348,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plans/{plan}/understood": {
+    "/api/v1/plans/{plan}/understood": {
         parameters: {
             query?: never;
             header?: never;
@@ -1332,7 +1364,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice": {
+    "/api/v1/practice": {
         parameters: {
             query?: never;
             header?: never;
@@ -1348,7 +1380,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/answers/{id}": {
+    "/api/v1/practice/answers/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1364,7 +1396,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/lesson/{id}": {
+    "/api/v1/practice/lesson/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1380,7 +1412,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/practice/sets/{id}": {
+    "/api/v1/practice/sets/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1396,7 +1428,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/quick-size": {
+    "/api/v1/quick-size": {
         parameters: {
             query?: never;
             header?: never;
@@ -1412,7 +1444,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/quick-sizes/{id}": {
+    "/api/v1/quick-sizes/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1428,7 +1460,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/reading-swaps/{id}": {
+    "/api/v1/reading-swaps/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1444,7 +1476,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/readings/{id}": {
+    "/api/v1/readings/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1460,7 +1492,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/records/check": {
+    "/api/v1/records/check": {
         parameters: {
             query?: never;
             header?: never;
@@ -1476,7 +1508,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/records/{record}/record.json": {
+    "/api/v1/records/{record}/record.json": {
         parameters: {
             query?: never;
             header?: never;
@@ -1492,7 +1524,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/records/{record}/reopenings/{id}": {
+    "/api/v1/records/{record}/reopenings/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1508,7 +1540,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/records/{record}/report": {
+    "/api/v1/records/{record}/report": {
         parameters: {
             query?: never;
             header?: never;
@@ -1524,7 +1556,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/records/{record}/report.pdf": {
+    "/api/v1/records/{record}/report.pdf": {
         parameters: {
             query?: never;
             header?: never;
@@ -1540,7 +1572,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/records/{record}/set-aside": {
+    "/api/v1/records/{record}/set-aside": {
         parameters: {
             query?: never;
             header?: never;
@@ -1556,7 +1588,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}": {
+    "/api/v1/rounds/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1572,7 +1604,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/scales": {
+    "/api/v1/scales": {
         parameters: {
             query?: never;
             header?: never;
@@ -1588,7 +1620,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/scales/{id}": {
+    "/api/v1/scales/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1604,7 +1636,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/scales/{id}/reading": {
+    "/api/v1/scales/{id}/reading": {
         parameters: {
             query?: never;
             header?: never;
@@ -1620,7 +1652,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/scales/{id}/setting": {
+    "/api/v1/scales/{id}/setting": {
         parameters: {
             query?: never;
             header?: never;
@@ -1636,7 +1668,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sessions": {
+    "/api/v1/sessions": {
         parameters: {
             query?: never;
             header?: never;
@@ -1652,7 +1684,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sessions/{session}/end": {
+    "/api/v1/sessions/{session}/end": {
         parameters: {
             query?: never;
             header?: never;
@@ -1660,7 +1692,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["end"];
+        put: operations["end_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1668,7 +1700,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings": {
+    "/api/v1/settings": {
         parameters: {
             query?: never;
             header?: never;
@@ -1684,7 +1716,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings/{name}": {
+    "/api/v1/settings/{name}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1700,7 +1732,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/shop": {
+    "/api/v1/shop": {
         parameters: {
             query?: never;
             header?: never;
@@ -1716,7 +1748,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/shop/mark": {
+    "/api/v1/shop/mark": {
         parameters: {
             query?: never;
             header?: never;
@@ -1732,7 +1764,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/signers": {
+    "/api/v1/signers": {
         parameters: {
             query?: never;
             header?: never;
@@ -1748,7 +1780,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/signers/{person}/passphrase": {
+    "/api/v1/signers/{person}/passphrase": {
         parameters: {
             query?: never;
             header?: never;
@@ -1764,7 +1796,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sizes/{id}": {
+    "/api/v1/sizes/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1780,7 +1812,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/slips": {
+    "/api/v1/slips": {
         parameters: {
             query?: never;
             header?: never;
@@ -1796,7 +1828,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/soakings": {
+    "/api/v1/soakings": {
         parameters: {
             query?: never;
             header?: never;
@@ -1812,7 +1844,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/soakings/{id}": {
+    "/api/v1/soakings/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1828,7 +1860,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/soakings/{id}/taken-up": {
+    "/api/v1/soakings/{id}/taken-up": {
         parameters: {
             query?: never;
             header?: never;
@@ -1844,7 +1876,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/studies/understood": {
+    "/api/v1/studies/understood": {
         parameters: {
             query?: never;
             header?: never;
@@ -1860,7 +1892,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/studies/{id}": {
+    "/api/v1/studies/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1876,7 +1908,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/tables/text": {
+    "/api/v1/tables/text": {
         parameters: {
             query?: never;
             header?: never;
@@ -1892,7 +1924,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/templates": {
+    "/api/v1/templates": {
         parameters: {
             query?: never;
             header?: never;
@@ -1908,7 +1940,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/trail": {
+    "/api/v1/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/tokens/{token}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["end"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/trail": {
         parameters: {
             query?: never;
             header?: never;
@@ -1924,7 +1988,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/trials/understood": {
+    "/api/v1/trials/understood": {
         parameters: {
             query?: never;
             header?: never;
@@ -1940,7 +2004,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/trials/{id}": {
+    "/api/v1/trials/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2331,6 +2395,14 @@ export interface components {
             person: string;
             word: string;
             words: string;
+        };
+        FarView: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int64 */
+            secondsLeft?: number | null;
         };
         FeatureView: {
             depths: number[];
@@ -2751,6 +2823,10 @@ export interface components {
             others: components["schemas"]["FigureBody"][];
             way: string;
         };
+        MadeTokenView: {
+            secret: string;
+            token: components["schemas"]["TokenView"];
+        };
         MadeView: {
             gauges: string[];
             last?: string | null;
@@ -2906,6 +2982,14 @@ export interface components {
         NewSession: {
             /** Format: int64 */
             person: number;
+        };
+        NewToken: {
+            /** Format: int32 */
+            days: number;
+            name: string;
+            /** Format: int64 */
+            person: number;
+            role: string;
         };
         NextView: {
             /** Format: int64 */
@@ -3963,6 +4047,17 @@ export interface components {
             near: components["schemas"]["LengthText"];
             sideMiddle?: components["schemas"]["LengthText"];
             sideNear?: components["schemas"]["LengthText"];
+        };
+        TokenView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            made: string;
+            name: string;
+            person: string;
+            role: string;
+            /** Format: date-time */
+            until: string;
         };
         ToldFirst: {
             /** Format: uuid */
@@ -5124,7 +5219,7 @@ export interface operations {
             };
         };
     };
-    open: {
+    open_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5350,6 +5445,7 @@ export interface operations {
                 gauge?: string;
                 onlyGood?: boolean;
                 again?: boolean;
+                id?: string;
             };
             header?: never;
             path: {
@@ -5379,6 +5475,7 @@ export interface operations {
             query?: {
                 column?: string[];
                 gauge?: string;
+                id?: string;
             };
             header?: never;
             path: {
@@ -5399,6 +5496,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableInView"];
+                };
+            };
+        };
+    };
+    far: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarView"];
                 };
             };
         };
@@ -6940,7 +7083,7 @@ export interface operations {
             };
         };
     };
-    end: {
+    end_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7328,6 +7471,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenView"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewToken"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeTokenView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenView"][];
                 };
             };
         };

@@ -29,7 +29,7 @@ export function QuickSize() {
   const body: QuickSizeBody = { kind, limits, figure, ...(gauge ? { gauge: gauge.id } : {}) };
   const judged = useQuery({
     queryKey: ['quick size', body],
-    queryFn: () => answered(client.POST('/api/quick-size', { body })),
+    queryFn: () => answered(client.POST('/api/v1/quick-size', { body })),
     enabled: limits !== '' || figure !== '',
     placeholderData: keepPreviousData,
     gcTime: 10_000,
@@ -37,7 +37,7 @@ export function QuickSize() {
   const [id] = useState(newId);
   const keep = useMutation({
     mutationFn: () =>
-      answered(client.PUT('/api/quick-sizes/{id}', { params: { path: { id } }, body })),
+      answered(client.PUT('/api/v1/quick-sizes/{id}', { params: { path: { id } }, body })),
     onSuccess: ({ part, feature }) => {
       void queries.invalidateQueries({ queryKey: keys.bench });
       void navigate(`/parts/${part}/features/${feature}`);

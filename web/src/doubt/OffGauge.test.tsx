@@ -85,7 +85,7 @@ describe('a gauge that was found off', () => {
     fireEvent.click(screen.getByRole('radio', { name: /Let them stand/ }));
     why('a caliper says the same');
     const { url, body } = (await give()) ?? { url: '', body: {} };
-    expect(url).toContain('/api/checks/c1/answers/');
+    expect(url).toContain('/api/v1/checks/c1/answers/');
     expect(body).toEqual({ way: 'ACCEPT', readings: ['top'], reason: 'a caliper says the same' });
   });
 

@@ -206,7 +206,7 @@ async function refusalOf({ scale }: ScaleSum, counts: object): Promise<string | 
     .join(';');
   try {
     await answered(
-      client.GET('/api/scales/{id}/reading', {
+      client.GET('/api/v1/scales/{id}/reading', {
         params: { path: { id: scale.id }, query: { parts } },
       }),
     );

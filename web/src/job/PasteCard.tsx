@@ -24,7 +24,7 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
     queryKey: ['pasted', planning.plan.id, given],
     queryFn: () =>
       answered(
-        client.POST('/api/plans/{plan}/pasted', {
+        client.POST('/api/v1/plans/{plan}/pasted', {
           params: { path: { plan: planning.plan.id } },
           body: { text: given },
         }),

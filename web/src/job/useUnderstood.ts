@@ -22,7 +22,7 @@ export function useUnderstood(plan: number, typed: TypedFeature | undefined): Pl
     queryKey: keyOf(plan, rested),
     queryFn: () =>
       answered(
-        client.POST('/api/plans/{plan}/understood', {
+        client.POST('/api/v1/plans/{plan}/understood', {
           params: { path: { plan } },
           body: rested as TypedFeature,
         }),

@@ -36,7 +36,7 @@ describe('the gauge in hand', () => {
       'fetch',
       vi.fn(async (request: Request) => {
         if (request.method === 'PUT') {
-          sent.push([new URL(request.url).pathname.split('/').slice(0, 6), await request.json()]);
+          sent.push([new URL(request.url).pathname.split('/').slice(0, 7), await request.json()]);
         }
         return new Response('{}', {
           status: 500,
@@ -54,7 +54,10 @@ describe('the gauge in hand', () => {
     show(<GaugeCare measuring={measuring({})} open onClose={() => undefined} />);
     fireEvent.keyDown(screen.getByRole('dialog'), { key });
     await vi.waitFor(() => expect(sent).toHaveLength(1));
-    expect(sent[0]).toEqual([['', 'api', 'drawer', 'gauges', '6', 'events'], { kind, words: '' }]);
+    expect(sent[0]).toEqual([
+      ['', 'api', 'v1', 'drawer', 'gauges', '6', 'events'],
+      { kind, words: '' },
+    ]);
   });
 
   it('says that it was never set, and leads to setting it and back', () => {

@@ -53,7 +53,7 @@ export function KeepIt({ reader, onClose }: { reader: Reader; onClose: () => voi
       return;
     }
     const sheet = await answered(
-      client.GET('/api/parts/{part}/features/{feature}/sheet', {
+      client.GET('/api/v1/parts/{part}/features/{feature}/sheet', {
         params: { path: { part, feature } },
       }),
     ).catch((failure: Error) => setSaid(failure.message));

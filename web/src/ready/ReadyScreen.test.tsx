@@ -50,7 +50,7 @@ async function answer(request: Request): Promise<Response> {
   if (body !== undefined) {
     told.push({ path, body });
   }
-  if (path.startsWith('/api/looks/')) {
+  if (path.startsWith('/api/v1/looks/')) {
     found = (body as { found: string }).found;
     stands = ready(WIPE);
   }

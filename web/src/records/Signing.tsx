@@ -103,7 +103,7 @@ function Signed({ record, isLast }: { record: SignedRevision; isLast: boolean })
       {reopened && <p className="mt-1 border-l-4 border-line pl-3">{reopened}</p>}
       <p className="mt-1 text-label">
         <a
-          href={`/api/records/${id}/record.json`}
+          href={`/api/v1/records/${id}/record.json`}
           className="underline decoration-line underline-offset-4"
         >
           The record itself, as JSON

@@ -129,7 +129,7 @@ public final class PackagedServer implements AutoCloseable {
 
     private boolean answers() throws InterruptedException {
         try {
-            return get("/api/nothing").statusCode() == 200;
+            return get("/api/v1/nothing").statusCode() == 200;
         } catch (IOException notYet) {
             return false;
         }
@@ -239,7 +239,7 @@ public final class PackagedServer implements AutoCloseable {
 
     /** The ticket of a screen at which the first person of the shop stands. */
     public String ticket() throws IOException, InterruptedException {
-        return write("POST", "/api/sessions", "", "{\"person\": 1}")
+        return write("POST", "/api/v1/sessions", "", "{\"person\": 1}")
                 .headers()
                 .firstValue("Set-Cookie")
                 .orElseThrow()

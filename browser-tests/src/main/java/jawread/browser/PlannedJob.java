@@ -25,7 +25,7 @@ public final class PlannedJob {
     private static final String SCRIPT = """
             async ([name, unit, features, parts]) => {
               const call = async (method, path, body, headers = {}) => {
-                const answer = await fetch('/api' + path, {
+                const answer = await fetch('/api/v1' + path, {
                   method, body: body && JSON.stringify(body),
                   headers: { 'Content-Type': 'application/json', ...headers },
                 });

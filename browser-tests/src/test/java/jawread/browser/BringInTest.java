@@ -39,7 +39,7 @@ class BringInTest extends AtTheBench {
     @Test
     void the_valve_seats_come_from_a_messy_file_and_go_out_whole() {
         Page page = screenOf("Bero", Chromium.desk());
-        int job = ((Number) page.evaluate("async () => (await (await fetch('/api/bench')).json()).jobs"
+        int job = ((Number) page.evaluate("async () => (await (await fetch('/api/v1/bench')).json()).jobs"
                         + ".find((job) => job.name === 'Filter valve seats').id"))
                 .intValue();
         page.navigate(server().address() + "/jobs/" + job + "/bring-in");
@@ -51,8 +51,8 @@ class BringInTest extends AtTheBench {
         pick(page, "seats.csv", "text/csv", messy.getBytes(Charset.forName("windows-1252")));
         assertThat(row(page, "0,875 in")).containsText("seat bore");
         assertThat(row(page, "There is no part seat 13")).containsText("6");
-        assertThat(page.getByRole(BUTTON, new Page.GetByRoleOptions().setName("Keep all 3")))
-                .isDisabled();
+        assertThat(page.getByRole(BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Keep all"))))
+                .hasCount(0);
         press(page, "Keep the 3 good ones, hand back 1");
         assertThat(region(page, "Kept")).containsText("3 readings kept");
         String rejected = page.getByRole(LINK, new Page.GetByRoleOptions().setName("The rows that were not kept (CSV)"))

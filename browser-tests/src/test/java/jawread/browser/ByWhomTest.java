@@ -31,7 +31,7 @@ class ByWhomTest extends AtTheBench {
     private List<String> whoRead(String figure) throws Exception {
         var people = new ArrayList<String>();
         JsonElement sheet = JsonParser.parseString(
-                server().get("/api/parts/2/features/2/sheet").body());
+                server().get("/api/v1/parts/2/features/2/sheet").body());
         for (JsonElement round : sheet.getAsJsonObject().getAsJsonArray("rounds")) {
             for (JsonElement place : round.getAsJsonObject().getAsJsonArray("places")) {
                 for (JsonElement reading : place.getAsJsonObject().getAsJsonArray("readings")) {
@@ -54,7 +54,7 @@ class ByWhomTest extends AtTheBench {
     @Test
     void what_one_typed_is_kept_under_their_name_though_another_stands_there_by_the_time_it_is_sent() throws Exception {
         Page page = atShaft2(ansasScreen(Chromium.desk()));
-        page.route(url -> url.contains("/api/readings/"), Route::abort);
+        page.route(url -> url.contains("/api/v1/readings/"), Route::abort);
         page.keyboard().type("32.221\n");
         assertThat(page.getByText("One reading waits here").first()).isVisible();
         page.getByRole(LINK, new Page.GetByRoleOptions().setName("Ansa")).click();
@@ -71,16 +71,16 @@ class ByWhomTest extends AtTheBench {
     @Test
     void an_ended_ticket_asks_for_the_name_again_says_so_and_loses_nothing() throws Exception {
         Page page = atShaft2(ansasScreen(Chromium.desk()));
-        page.route(url -> url.contains("/api/readings/"), Route::abort);
+        page.route(url -> url.contains("/api/v1/readings/"), Route::abort);
         page.keyboard().type("32.221\n");
         assertThat(page.getByText("One reading waits here").first()).isVisible();
-        String first = JsonParser.parseString(server().get("/api/sessions").body())
+        String first = JsonParser.parseString(server().get("/api/v1/sessions").body())
                 .getAsJsonArray()
                 .get(0)
                 .getAsJsonObject()
                 .get("id")
                 .getAsString();
-        org.assertj.core.api.Assertions.assertThat(server().write("PUT", "/api/sessions/" + first + "/end", "", "{}")
+        org.assertj.core.api.Assertions.assertThat(server().write("PUT", "/api/v1/sessions/" + first + "/end", "", "{}")
                         .statusCode())
                 .isEqualTo(200);
         page.unrouteAll();

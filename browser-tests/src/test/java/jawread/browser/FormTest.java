@@ -91,7 +91,7 @@ class FormTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         String barrel = (String) page.evaluate("""
                 async () => {
-                  const jobs = (await (await fetch('/api/bench')).json()).jobs;
+                  const jobs = (await (await fetch('/api/v1/bench')).json()).jobs;
                   const pump = jobs.find(({ name }) => name === 'Three-throw pump');
                   return `/parts/${pump.plans[0].parts[2].id}/judgement`;
                 }""");
@@ -182,7 +182,7 @@ class FormTest extends AtTheBench {
             measure(page, sizes[i]);
         }
         String job = (String) page.evaluate("""
-                async () => (await (await fetch('/api/bench')).json()).jobs
+                async () => (await (await fetch('/api/v1/bench')).json()).jobs
                   .find(({ name }) => name === 'barrels and plungers').id.toString()""");
         page.navigate(server().address() + "/jobs/" + job + "/pairing");
         page.getByLabel("Clearance at the least, in").fill("0.0030");
@@ -202,7 +202,7 @@ class FormTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         String lower = (String) page.evaluate("""
                 async () => {
-                  const jobs = (await (await fetch('/api/bench')).json()).jobs;
+                  const jobs = (await (await fetch('/api/v1/bench')).json()).jobs;
                   const { parts } = jobs.find(({ name }) => name === 'Sluice spindle').plans[0];
                   const feature = parts[0].features.find(({ name }) => name === 'lower journal');
                   return `/parts/${parts[0].id}/features/${feature.id}/over-time`;

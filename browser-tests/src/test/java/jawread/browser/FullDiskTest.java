@@ -32,8 +32,9 @@ class FullDiskTest extends AtTheBench {
             disk.fill();
             page.keyboard().type("32.220\n");
             assertThat(page.getByText("is all but full, 0 MB are left").first()).isVisible();
-            assertThat(server.get("/api/parts/2/features/2/sheet").statusCode()).isEqualTo(200);
-            assertThat(server.get("/api/parts/3/judgement").statusCode()).isEqualTo(200);
+            assertThat(server.get("/api/v1/parts/2/features/2/sheet").statusCode())
+                    .isEqualTo(200);
+            assertThat(server.get("/api/v1/parts/3/judgement").statusCode()).isEqualTo(200);
             Page bench = chromium().tab(page.context());
             bench.navigate(server.address());
             assertThat(bench.getByRole(AriaRole.ALERT)).containsText("Nothing is kept just now");

@@ -21,7 +21,7 @@ class HostileTextTest extends AtTheBench {
 
     private static final String CALL = """
             async ([method, path, body, edition]) => {
-              const answer = await fetch('/api' + path, {
+              const answer = await fetch('/api/v1' + path, {
                 method, body: JSON.stringify(body),
                 headers: { 'Content-Type': 'application/json', ...(edition === '' ? {} : { 'If-Match': `"${edition}"` }) },
               });
@@ -113,17 +113,18 @@ class HostileTextTest extends AtTheBench {
     }
 
     private static Object lastJob(Page page) {
-        return page.evaluate("async () => (await (await fetch('/api/jobs')).json())[0].id");
+        return page.evaluate("async () => (await (await fetch('/api/v1/jobs')).json())[0].id");
     }
 
     private static String edition(Page page) {
-        return String.valueOf(page.evaluate("async () => { const id = (await (await fetch('/api/jobs')).json())[0].id;"
-                + " return (await (await fetch(`/api/jobs/${id}/plan`)).json()).edition; }"));
+        return String.valueOf(
+                page.evaluate("async () => { const id = (await (await fetch('/api/v1/jobs')).json())[0].id;"
+                        + " return (await (await fetch(`/api/v1/jobs/${id}/plan`)).json()).edition; }"));
     }
 
     private static String gauge(Page page) {
         return String.valueOf(
-                page.evaluate("async () => (await (await fetch('/api/drawer')).json()).gauges.at(-1).id"));
+                page.evaluate("async () => (await (await fetch('/api/v1/drawer')).json()).gauges.at(-1).id"));
     }
 
     private List<String> everyScreen(Page page, List<String> measured) {
@@ -159,8 +160,8 @@ class HostileTextTest extends AtTheBench {
     }
 
     private static Object plan(Page page) {
-        return page.evaluate("async () => { const id = (await (await fetch('/api/jobs')).json())[0].id;"
-                + " return (await (await fetch(`/api/jobs/${id}/plan`)).json()).plans[0].id; }");
+        return page.evaluate("async () => { const id = (await (await fetch('/api/v1/jobs')).json())[0].id;"
+                + " return (await (await fetch(`/api/v1/jobs/${id}/plan`)).json()).plans[0].id; }");
     }
 
     private void open(Page page, String path) {

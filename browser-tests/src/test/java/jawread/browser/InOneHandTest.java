@@ -73,7 +73,7 @@ class InOneHandTest extends AtTheBench {
         Object sizes = page.evaluate("""
                 async () => {
                   const [, , part, , feature] = location.pathname.split('/');
-                  const sheet = await (await fetch(`/api/parts/${part}/features/${feature}/sheet`)).json();
+                  const sheet = await (await fetch(`/api/v1/parts/${part}/features/${feature}/sheet`)).json();
                   return sheet.rounds[0].places.map(({ readings }) => readings.map(({ size }) => size.text).join(' ')).join('; ');
                 }""");
         assertThat(sizes).isEqualTo("31.970 31.970; 31.971 31.971; 31.972 31.972");

@@ -90,7 +90,7 @@ class KeptWholeTest {
         try {
             while (!stop.get()) {
                 String id = UUID.randomUUID().toString();
-                int status = server.write("PUT", "/api/readings/" + id, ticket, """
+                int status = server.write("PUT", "/api/v1/readings/" + id, ticket, """
                         {"part": %d, "feature": 1, "round": 0, "place": 1, "gauge": 6,
                          "typed": "25.010", "takenAt": "2026-03-10T08:00:00Z"}""".formatted(part))
                         .statusCode();

@@ -17,9 +17,10 @@ class KeyboardGaugeTest extends AtTheBench {
     /** Twenty characters a second, as such gauges send. */
     private static final double BETWEEN_CHARACTERS_MS = 50;
 
-    private static final String SIZES_IN_ORDER = "async path => (await (await fetch('/api' + path + '/sheet')).json())"
-            + ".rounds.flatMap(({ places }) => places.flatMap(({ readings }) => readings))"
-            + ".sort((one, other) => one.seq - other.seq).map(({ size }) => size.text)";
+    private static final String SIZES_IN_ORDER =
+            "async path => (await (await fetch('/api/v1' + path + '/sheet')).json())"
+                    + ".rounds.flatMap(({ places }) => places.flatMap(({ readings }) => readings))"
+                    + ".sort((one, other) => one.seq - other.seq).map(({ size }) => size.text)";
 
     private static void send(Page page, String text) {
         page.keyboard().type(text, new Keyboard.TypeOptions().setDelay(BETWEEN_CHARACTERS_MS));

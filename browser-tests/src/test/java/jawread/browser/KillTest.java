@@ -62,7 +62,7 @@ class KillTest {
         try {
             while (true) {
                 String id = UUID.randomUUID().toString();
-                int status = server.write("PUT", "/api/readings/" + id, ticket, reading(part))
+                int status = server.write("PUT", "/api/v1/readings/" + id, ticket, reading(part))
                         .statusCode();
                 if (status != 201) {
                     throw new AssertionError("A reading was answered with " + status);
@@ -83,7 +83,7 @@ class KillTest {
     private static String sheets(PackagedServer server) throws IOException, InterruptedException {
         var all = new StringBuilder();
         for (int part = 1; part <= WRITERS; part++) {
-            all.append(server.get("/api/parts/" + part + "/features/1/sheet").body());
+            all.append(server.get("/api/v1/parts/" + part + "/features/1/sheet").body());
         }
         return all.toString();
     }

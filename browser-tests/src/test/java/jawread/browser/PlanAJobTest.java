@@ -177,7 +177,7 @@ class PlanAJobTest extends AtTheBench {
 
         // Theirs is kept while mine is still being typed, and is not seen here before a choice is made: the answer is
         // on its way.
-        mine.route("**/api/jobs/*/plan", late -> {});
+        mine.route("**/api/v1/jobs/*/plan", late -> {});
         limits(theirs, "lower journal").dblclick();
         theirs.keyboard().press("Control+a");
         theirs.keyboard().type("44 h9");
@@ -344,7 +344,7 @@ class PlanAJobTest extends AtTheBench {
         assertThat(seen(page, "cracked: replace it, or show it to a specialist."))
                 .isVisible();
         Object next = page.evaluate(
-                "async () => (await (await fetch('/api/parts/22/features/25/sheet')).json()).next ?? 'none'");
+                "async () => (await (await fetch('/api/v1/parts/22/features/25/sheet')).json()).next ?? 'none'");
         org.assertj.core.api.Assertions.assertThat(next).isEqualTo("none");
         nothingWasComplainedOf();
     }

@@ -20,7 +20,7 @@ class PracticeTest extends AtTheBench {
     /** What is in front of the learner, what it really reads, and what a slip would make of it. */
     private static final String SLIPPED = """
             async ([id, slip]) => {
-              const get = async (path) => (await fetch('/api' + path)).json();
+              const get = async (path) => (await fetch('/api/v1' + path)).json();
               const { item } = await get('/practice/sets/' + id);
               const parts = Object.entries(item.counts)
                 .map(([name, count]) => name + '=' + (name === 'sense' && count > 0 ? '%2B' : '') + count).join(';');
@@ -138,7 +138,7 @@ class PracticeTest extends AtTheBench {
         page.keyboard().press("Enter");
         assertThat(page.getByRole(ARTICLE)).containsText("3 of 9");
         page.waitForCondition(() -> Integer.valueOf(2)
-                .equals(page.evaluate("async () => (await (await fetch('/api/practice')).json()).lesson?.step")));
+                .equals(page.evaluate("async () => (await (await fetch('/api/v1/practice')).json()).lesson?.step")));
         page.reload();
         assertThat(page.getByRole(ARTICLE)).containsText("Coarse first");
         for (int step = 3; step <= 9; step++) {

@@ -19,7 +19,7 @@ class RecordsTest extends AtTheBench {
 
     private static int job(Page page, String name) {
         return ((Number) page.evaluate(
-                        "async (name) => (await (await fetch('/api/bench')).json()).jobs.find((job) => job.name === name).id",
+                        "async (name) => (await (await fetch('/api/v1/bench')).json()).jobs.find((job) => job.name === name).id",
                         name))
                 .intValue();
     }

@@ -46,7 +46,7 @@ class ServerGoneTest extends AtTheBench {
         assertThat(page.getByText("does not answer")).hasCount(0);
         assertThat(page.getByLabel("Figure in mm")).hasValue("32.2");
         org.assertj.core.api.Assertions.assertThat(
-                        server().get("/api/parts/2/features/2/sheet").body())
+                        server().get("/api/v1/parts/2/features/2/sheet").body())
                 .containsOnlyOnce("\"text\":\"32.220\"")
                 .containsOnlyOnce("\"text\":\"32.222\"");
 
@@ -61,7 +61,7 @@ class ServerGoneTest extends AtTheBench {
         Page page = atShaft2(ansasScreen(Chromium.desk()));
         String failure =
                 "{\"status\": 500, \"code\": \"failed-here\", \"detail\": \"Something went wrong in the server.\"}";
-        page.route(url -> url.contains("/api/readings/"), route -> {
+        page.route(url -> url.contains("/api/v1/readings/"), route -> {
             if (route.request().postData().contains("32.500")) {
                 route.fulfill(new Route.FulfillOptions()
                         .setStatus(500)

@@ -23,8 +23,8 @@ class ShortEntryTest extends AtTheBench {
 
     private static final String DECIDE = """
             async ([which, choice]) => {
-              const now = (await (await fetch('/api/settings')).json()).find(({ name }) => name === which);
-              const answer = await fetch(`/api/settings/${which}`, {
+              const now = (await (await fetch('/api/v1/settings')).json()).find(({ name }) => name === which);
+              const answer = await fetch(`/api/v1/settings/${which}`, {
                 method: 'PUT', body: JSON.stringify({ choice }),
                 headers: { 'Content-Type': 'application/json', 'If-Match': `"${now.edition}"` } });
               if (!answer.ok) throw new Error(await answer.text());

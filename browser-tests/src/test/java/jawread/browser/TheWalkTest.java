@@ -123,7 +123,7 @@ class TheWalkTest extends AtTheBench {
         assertThat(all).hasCount(places);
         String path = java.net.URI.create(page.url()).getPath();
         Object names = page.evaluate(
-                "async path => (await (await fetch('/api' + path + '/sheet')).json()).rounds[0].places.map(({ name }) => name)",
+                "async path => (await (await fetch('/api/v1' + path + '/sheet')).json()).rounds[0].places.map(({ name }) => name)",
                 path);
         return ((List<?>) names).stream().map(Object::toString).toList();
     }
@@ -296,13 +296,13 @@ class TheWalkTest extends AtTheBench {
                 async () => {
                   const typed = Object.fromEntries(
                     ['base', 'rods', 'spread', 'reach', 'allowedSteps', 'scale'].map((name) => [name, '']));
-                  const answer = await fetch('/api/drawer/gauges', {
+                  const answer = await fetch('/api/v1/drawer/gauges', {
                     method: 'POST', headers: { 'Content-Type': 'application/json' },
                     body: JSON.stringify({ gauges: [{ ...typed, shopNumber: 'G1', name: 'Pins, 10 to 20 mm', kind: 'pins',
                       unit: 'mm', step: '0.01', error: '0.001', rangeLow: '10', rangeHigh: '20', switchable: false,
                       readers: [] }] }) });
                   if (!answer.ok) throw new Error(await answer.text());
-                  return (await (await fetch('/api/gauges')).json()).find((each) => each.shopNumber === 'G1').key;
+                  return (await (await fetch('/api/v1/gauges')).json()).find((each) => each.shopNumber === 'G1').key;
                 }""");
         page.navigate(server().address() + "/parts/2/features/6?gauge=" + id);
         assertThat(named(page, TEXTBOX, "Pin that goes, mm")).isVisible();

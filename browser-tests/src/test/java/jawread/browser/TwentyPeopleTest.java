@@ -44,8 +44,8 @@ class TwentyPeopleTest {
             }
             var all = new StringBuilder();
             for (int part = 1; part <= 4; part++) {
-                all.append(
-                        server.get("/api/parts/" + part + "/features/1/sheet").body());
+                all.append(server.get("/api/v1/parts/" + part + "/features/1/sheet")
+                        .body());
             }
             String found = all.toString();
             List<Long> sorted = took.stream().sorted().toList();
@@ -69,9 +69,9 @@ class TwentyPeopleTest {
                 Instant start = Instant.now();
                 String id = UUID.randomUUID().toString();
                 int status = i % 3 == 0
-                        ? server.write("PUT", "/api/readings/" + id, ticket, reading(part))
+                        ? server.write("PUT", "/api/v1/readings/" + id, ticket, reading(part))
                                 .statusCode()
-                        : server.get(i % 3 == 1 ? "/api/bench" : "/api/parts/" + part + "/judgement")
+                        : server.get(i % 3 == 1 ? "/api/v1/bench" : "/api/v1/parts/" + part + "/judgement")
                                 .statusCode();
                 took.add(Duration.between(start, Instant.now()).toMillis());
                 statuses.merge(status, 1, Integer::sum);

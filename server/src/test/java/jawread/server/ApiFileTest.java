@@ -22,7 +22,7 @@ class ApiFileTest {
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
     @ParameterizedTest
-    @CsvSource({"/api/openapi, openapi.json", "/api/scales, src/drawings/scales.fixture.json"})
+    @CsvSource({"/api/v1/openapi, openapi.json", "/api/v1/scales, src/drawings/scales.fixture.json"})
     void the_file_says_what_the_server_serves(String address, String name, Server server) throws IOException {
         Path file = Path.of("../web", name);
         var served = server.get(address).json();

@@ -158,6 +158,7 @@ class ArchitectureTest {
                     "ready",
                     "practice",
                     "tabular",
+                    "exchange",
                     "jobfile")
             .whereLayer("access")
             .mayOnlyBeAccessedByLayers(
@@ -212,6 +213,7 @@ class ArchitectureTest {
                     "choosing",
                     "measure",
                     "plan",
+                    "intake",
                     "judgement",
                     "ready",
                     "pairing",

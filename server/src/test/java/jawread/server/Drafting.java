@@ -25,7 +25,7 @@ public final class Drafting {
 
     public JsonNode open(String name, String unit, String template) {
         return post(
-                        "/api/jobs",
+                        "/api/v1/jobs",
                         Map.of(
                                 "name",
                                 name,
@@ -40,7 +40,7 @@ public final class Drafting {
 
     /** Its first plan. */
     public JsonNode plan(JsonNode job) {
-        return server.get("/api/jobs/" + job.path("id").asLong() + "/plan")
+        return server.get("/api/v1/jobs/" + job.path("id").asLong() + "/plan")
                 .json()
                 .path("plans")
                 .get(0);
@@ -48,7 +48,8 @@ public final class Drafting {
 
     /** The first part of its first plan, as the bench shows it. */
     public JsonNode part(JsonNode job) {
-        return StreamSupport.stream(server.get("/api/bench").json().path("jobs").spliterator(), false)
+        return StreamSupport.stream(
+                        server.get("/api/v1/bench").json().path("jobs").spliterator(), false)
                 .filter(each -> each.path("id").asLong() == job.path("id").asLong())
                 .findFirst()
                 .orElseThrow()
@@ -109,7 +110,7 @@ public final class Drafting {
     public String addGauge(String kind, String scale, String low, String high) {
         String number = "S" + UUID.randomUUID().toString().substring(0, 8);
         Answer added = server.send(Server.json(
-                server.ansasRequest("/api/drawer/gauges"),
+                server.ansasRequest("/api/v1/drawer/gauges"),
                 "POST",
                 Map.of("gauges", List.of(gauge(number, kind, scale, low, high)))));
         assertThat(added.status()).as(added.text()).isEqualTo(200);
@@ -118,14 +119,14 @@ public final class Drafting {
 
     /** Lists the parts of a plan anew. @param plan as it is now */
     public Answer listParts(JsonNode plan, List<Map<String, Object>> parts) {
-        String path = "/api/plans/" + plan.path("id").asLong() + "/parts";
+        String path = "/api/v1/plans/" + plan.path("id").asLong() + "/parts";
         String edition = "\"" + plan.path("edition").asLong() + "\"";
         return server.send(
                 Server.json(server.ansasRequest(path).header("If-Match", edition), "PUT", Map.of("parts", parts)));
     }
 
     public Answer change(JsonNode plan, Object puts, Object removes) {
-        return post("/api/plans/" + plan.path("id").asLong() + "/changes", Map.of("puts", puts, "removes", removes));
+        return post("/api/v1/plans/" + plan.path("id").asLong() + "/changes", Map.of("puts", puts, "removes", removes));
     }
 
     public Answer add(JsonNode plan, Map<String, Object> typed) {

@@ -88,9 +88,14 @@ public final class RunningServer implements ParameterResolver {
         /** A shop that nothing stands in yet; its first person is put on the list, and stands at the screen. */
         public static Server empty(Path data, String first) {
             return new Server(started(data, List.of()), server -> {
-                server.post("/api/people", Map.of("name", first, "does", "turner"));
+                server.post("/api/v1/people", Map.of("name", first, "does", "turner"));
                 return server.ticketOf(1);
             });
+        }
+
+        /** A shop that nothing and nobody stands in yet. */
+        public static Server emptyOfPeople(Path data) {
+            return new Server(started(data, List.of()), "");
         }
 
         private static ConfigurableApplicationContext run(Path data, String... more) {
@@ -175,7 +180,7 @@ public final class RunningServer implements ParameterResolver {
 
         /** A cookie with the ticket that a person has just been given. */
         public String ticketOf(long person) {
-            Answer stepped = post("/api/sessions", Map.of("person", person));
+            Answer stepped = post("/api/v1/sessions", Map.of("person", person));
             return stepped.header("Set-Cookie").split(";", 2)[0];
         }
 

@@ -19,7 +19,7 @@ public final class Walk {
 
     public Walk(Server server, String part, String feature) {
         this.server = server;
-        JsonNode job = named(server.get("/api/bench").json().path("jobs"), "New idler shafts");
+        JsonNode job = named(server.get("/api/v1/bench").json().path("jobs"), "New idler shafts");
         JsonNode partNode = named(job.path("plans").get(0).path("parts"), part);
         this.part = partNode.path("id").asLong();
         this.feature = named(partNode.path("features"), feature).path("id").asLong();
@@ -42,7 +42,7 @@ public final class Walk {
     }
 
     public long gauge(String shopNumber) {
-        for (JsonNode gauge : server.get("/api/gauges").json()) {
+        for (JsonNode gauge : server.get("/api/v1/gauges").json()) {
             if (gauge.path("shopNumber").asString().equals(shopNumber)) {
                 return gauge.path("id").asLong();
             }
@@ -73,7 +73,7 @@ public final class Walk {
     }
 
     public Answer keep(UUID id, Object body) {
-        return server.put("/api/readings/" + id, body);
+        return server.put("/api/v1/readings/" + id, body);
     }
 
     public Answer keep(Object body) {
@@ -82,17 +82,17 @@ public final class Walk {
 
     public Answer cut(UUID id, int number, String asked) {
         return server.put(
-                "/api/rounds/" + id,
+                "/api/v1/rounds/" + id,
                 Map.of("part", part, "feature", feature, "number", number, "asked", asked, "person", 1));
     }
 
     public Answer strike(UUID id, String reading, String reason) {
         return server.put(
-                "/api/marks/" + id, Map.of("reading", reading, "kind", "STRIKE", "reason", reason, "person", 1));
+                "/api/v1/marks/" + id, Map.of("reading", reading, "kind", "STRIKE", "reason", reason, "person", 1));
     }
 
     public JsonNode sheet() {
-        return server.get("/api/parts/" + part + "/features/" + feature + "/sheet")
+        return server.get("/api/v1/parts/" + part + "/features/" + feature + "/sheet")
                 .json();
     }
 

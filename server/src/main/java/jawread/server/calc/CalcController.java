@@ -29,7 +29,7 @@ class CalcController {
      * answer, in an array it stands in its place among the answers.
      */
     @Allowed(ANYONE)
-    @PostMapping("/api/calc/{topic}")
+    @PostMapping("/calc/{topic}")
     Object calculate(
             @PathVariable String topic,
             @Schema(type = "object", additionalProperties = AdditionalPropertiesValue.TRUE) @RequestBody

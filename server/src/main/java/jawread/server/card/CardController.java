@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is asked of the card, with no job. Keeps nothing; what cannot be is refused at its field. */
 @RestController
-@RequestMapping("/api/card")
+@RequestMapping("/card")
 class CardController {
     private final Stacks stacks;
     private final Feelers feelers;

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Choosing the gauge for each feature of a plan. */
 @RestController
-@RequestMapping("/api/plans/{plan}/methods")
+@RequestMapping("/plans/{plan}/methods")
 class ChoosingController {
     private final ChoosingPages pages;
     private final ScreenTickets tickets;

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Setting comparators. Whatever is kept is answered with what setting it up now shows. */
 @RestController
-@RequestMapping("/api/comparators")
+@RequestMapping("/comparators")
 class ComparatorController {
     private final SettingUp settingUp;
     private final ComparatorSettings settings;

@@ -25,20 +25,20 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A body over a megabyte is refused unread, and one that trickles in is not waited for: each holds a thread until it is here. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class BodyLimits extends OncePerRequestFilter {
     /** A plan of 2000 features, typed in full, is half of it. */
     private static final int MOST_BYTES = 1_000_000;
 
     /** Where files are taken, and of how many bytes at most: a report of a long job, a picture, a job whole. */
     private static final Map<String, Integer> FILES = Map.of(
-            "/api/records/check", 16_000_000,
-            "/api/shop/mark", 4_000_000,
-            "/api/job-files", 32_000_000,
-            "/api/job-files/look", 32_000_000);
+            Api.V1 + "/records/check", 16_000_000,
+            Api.V1 + "/shop/mark", 4_000_000,
+            Api.V1 + "/job-files", 32_000_000,
+            Api.V1 + "/job-files/look", 32_000_000);
 
     /** A table of 100 000 readings. */
-    private static final Pattern TABLES = Pattern.compile("/api/jobs/\\d+/readings-in(/look)?");
+    private static final Pattern TABLES = Pattern.compile(Api.V1 + "/jobs/\\d+/readings-in(/look)?");
 
     private static final int MOST_OF_A_TABLE = 32_000_000;
 

@@ -25,13 +25,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The drawer and its gauges. Whatever changes one gauge answers with its page. */
 @RestController
-@RequestMapping("/api")
 class DrawerController {
     private final DrawerPages pages;
     private final GaugePages gaugePages;

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Masters. Whatever changes one answers with the drawer. */
 @RestController
-@RequestMapping("/api/drawer/masters")
+@RequestMapping("/drawer/masters")
 class MasterController {
     private final DrawerPages pages;
     private final Masters masters;

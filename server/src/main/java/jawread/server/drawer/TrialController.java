@@ -19,12 +19,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Known-size trials and studies. What is kept answers with the page of its gauge. */
 @RestController
-@RequestMapping("/api")
 class TrialController {
     private final TrialPages pages;
     private final GaugePages gaugePages;

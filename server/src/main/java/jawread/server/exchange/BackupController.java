@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The whole shop as one file, while it is open. */
 @RestController
-@RequestMapping("/api/backup")
+@RequestMapping("/backup")
 class BackupController {
     private static final String BEGINS = "backup-";
     private static final String ENDS = ".part";

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Whether what is kept is what was kept. */
 @RestController
-@RequestMapping("/api/chain")
+@RequestMapping("/chain")
 class ChainController {
     private final ChainWatch watch;
     private final Guards guards;

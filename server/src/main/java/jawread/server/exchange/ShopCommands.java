@@ -16,6 +16,7 @@ import java.time.Clock;
 import java.util.List;
 import javax.net.ssl.SSLException;
 import jawread.server.chain.Verification;
+import jawread.server.door.Api;
 import jawread.server.storage.DiskRoom;
 import jawread.server.storage.Migrations;
 import jawread.server.storage.OwnerOnly;
@@ -151,7 +152,7 @@ public final class ShopCommands {
         if (!Files.exists(new ShopFile(data).path())) {
             throw new NotABackup("There is no shop in " + data + ". JAWREAD_DATA names another folder.");
         }
-        if (!new ServerAtWork(data).isAsked("/api/backup", out)) {
+        if (!new ServerAtWork(data).isAsked(Api.V1 + "/backup", out)) {
             try (var connection = open()) {
                 BackupWriter.write(connection, out, Clock.systemUTC(), () -> {});
             }
@@ -188,7 +189,7 @@ public final class ShopCommands {
             throw new NotABackup("There is no shop in " + data + ". JAWREAD_DATA names another folder.");
         }
         var answer = new java.io.ByteArrayOutputStream();
-        if (new ServerAtWork(data).isAsked("/api/chain/now", answer)) {
+        if (new ServerAtWork(data).isAsked(Api.V1 + "/chain/now", answer)) {
             JsonNode view = JSON.readTree(answer.toByteArray());
             view.path("misfits").forEach(misfit -> System.out.println(misfit.asString("")));
             System.out.println(view.path("sentence").asString(""));

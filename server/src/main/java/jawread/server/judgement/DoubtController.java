@@ -19,12 +19,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is in doubt, what a person answers, and the slips that were owned to. */
 @RestController
-@RequestMapping("/api")
 class DoubtController {
     private final DoubtsNow doubts;
     private final DoubtAnswers answers;

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How the scale in hand must look for a figure. */
 @RestController
-@RequestMapping("/api/gauges/{gauge}/echo")
+@RequestMapping("/gauges/{gauge}/echo")
 class EchoController {
     private final Echoes echoes;
 

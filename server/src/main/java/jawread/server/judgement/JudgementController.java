@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What parts come to, and what people decide of them. */
 @RestController
-@RequestMapping("/api/parts/{part}")
+@RequestMapping("/parts/{part}")
 class JudgementController {
     private final CountsAgain again;
     private final JudgementPages pages;

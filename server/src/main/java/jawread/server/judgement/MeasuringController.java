@@ -42,7 +42,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -51,7 +50,6 @@ import tools.jackson.databind.json.JsonMapper;
  * where that can be made.
  */
 @RestController
-@RequestMapping("/api")
 class MeasuringController {
     private final JsonMapper json;
     private final Readings readings;

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Moves readings to the part and place that they belong to. */
 @RestController
-@RequestMapping("/api/parts/{part}")
+@RequestMapping("/parts/{part}")
 class MovingController {
     private final Moving moving;
     private final ReadingMoves moves;

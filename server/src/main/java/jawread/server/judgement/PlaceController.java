@@ -21,12 +21,10 @@ import jawread.server.measure.PlaceMarks.MarkPlace;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Places: passed over, noted, and taken on one part besides those of the plan. */
 @RestController
-@RequestMapping("/api")
 class PlaceController {
     private final PlaceMarks placeMarks;
     private final PlacesBesides besides;

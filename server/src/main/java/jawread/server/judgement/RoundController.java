@@ -23,12 +23,10 @@ import jawread.server.measure.SizesSaid.SaySize;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Cuts that were taken or were not, and the sizes that parts are since. */
 @RestController
-@RequestMapping("/api")
 class RoundController {
     private final Rounds rounds;
     private final SizesSaid sizes;

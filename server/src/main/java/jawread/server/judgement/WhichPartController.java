@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Says whether a part is one that stands in another job. */
 @RestController
-@RequestMapping("/api/parts/{part}/same")
+@RequestMapping("/parts/{part}/same")
 class WhichPartController {
     private final SameParts same;
     private final JudgementPages pages;

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Parts that go into one another. */
 @RestController
-@RequestMapping("/api/jobs/{job}/pairing")
+@RequestMapping("/jobs/{job}/pairing")
 class PairingController {
     private final Pairings pairings;
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import jawread.core.length.LengthUnit;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
+import jawread.server.door.Api;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
@@ -26,12 +27,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs: opened, headed, put away. */
 @RestController
-@RequestMapping("/api")
 class JobController {
     private final Jobs jobs;
     private final Planning planning;
@@ -100,7 +99,7 @@ class JobController {
                         JobHead.called(body.name(), unit(body.unit())).from(body.limitsSource()),
                         body.template(),
                         person);
-        return ResponseEntity.created(URI.create("/api/jobs/" + job.id())).body(views.of(job.id()));
+        return ResponseEntity.created(URI.create(Api.V1 + "/jobs/" + job.id())).body(views.of(job.id()));
     }
 
     @Allowed(ANYONE)

@@ -28,7 +28,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
@@ -36,7 +35,6 @@ import org.springframework.web.bind.annotation.RestController;
  * thing that can be changed stands beside it, and goes back in If-Match; the plan as a whole has no tag, for it is made of many.
  */
 @RestController
-@RequestMapping("/api")
 class PlanController {
     private final KindsOfPart kinds;
     private final PlanChanges changes;

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Practice of whoever stands at this screen. A set and an answer bear ids made by the browser, so that sending one twice keeps it once. */
 @RestController
-@RequestMapping("/api/practice")
+@RequestMapping("/practice")
 class PracticeController {
     private final Practice practice;
     private final LearnerPages learners;

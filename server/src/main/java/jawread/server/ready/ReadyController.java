@@ -19,12 +19,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Making ready. Whatever is done is answered with what is left to do. */
 @RestController
-@RequestMapping("/api")
 class ReadyController {
     private final Ready ready;
     private final PartsWarmth warmth;

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A job on paper as it is now; what was signed is asked for by its record. */
 @RestController
-@RequestMapping("/api/jobs/{job}")
+@RequestMapping("/jobs/{job}")
 class ReportController {
     private final Reports reports;
     private final Html html;

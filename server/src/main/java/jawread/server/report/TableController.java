@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A job taken along to another program: tables and pictures. */
 @RestController
-@RequestMapping("/api/jobs/{job}")
+@RequestMapping("/jobs/{job}")
 class TableController {
     private static final String CSV = "text/csv";
     private static final String TABS = "text/tab-separated-values";

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Reads and sets a scale; keeps nothing. */
 @RestController
-@RequestMapping("/api/scales")
+@RequestMapping("/scales")
 class ScaleController {
     private final ScaleReader reader;
 

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A feature of one part through all its inspections. */
 @RestController
-@RequestMapping("/api/parts/{part}/features/{feature}/over-time")
+@RequestMapping("/parts/{part}/features/{feature}/over-time")
 class OverTimeController {
     private final OverTime overTime;
 

@@ -20,7 +20,7 @@ import java.util.stream.Collectors;
  */
 public record Table(String name, List<Column> columns, List<String> key) {
     /**
-     * Made again from the others, or of no meaning elsewhere: what was migrated, locks, the journal's end, tickets, versions, what is in
+     * Made again from the others, or of no meaning elsewhere: what was migrated, locks, the journal's end, tickets and tokens, versions, what is in
      * doubt, what a migration tells of.
      */
     private static final Set<String> NOT_KEPT = Set.of(
@@ -28,6 +28,7 @@ public record Table(String name, List<Column> columns, List<String> key) {
             "shop_lock",
             "journal_head",
             "shop_session",
+            "script_token",
             "stored_version",
             "plan_judged",
             "part_in_doubt",

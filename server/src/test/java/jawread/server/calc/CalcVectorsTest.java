@@ -84,7 +84,7 @@ class CalcVectorsTest {
                 .as("columns of " + topic.name())
                 .isEqualTo(columns(topic, file));
         JsonNode answers = server.post(
-                        "/api/calc/" + topic.name(),
+                        "/api/v1/calc/" + topic.name(),
                         file.rows().stream().map(row -> body(topic, row)).toList())
                 .json();
         assertThat(answers.size()).isEqualTo(file.rows().size());
@@ -178,7 +178,7 @@ class CalcVectorsTest {
     @Test
     void one_set_of_columns_is_answered_by_one_set() {
         var answer = server.post(
-                "/api/calc/repeats",
+                "/api/v1/calc/repeats",
                 Map.of(
                         "school", "two-then-third",
                         "live", "no",
@@ -194,7 +194,7 @@ class CalcVectorsTest {
 
     @Test
     void a_refusal_is_a_problem_with_its_code_its_field_and_a_sentence() {
-        var answer = server.post("/api/calc/typed", Map.of("text", "1,250.5", "default_unit", "mm", "kind", "size"));
+        var answer = server.post("/api/v1/calc/typed", Map.of("text", "1,250.5", "default_unit", "mm", "kind", "size"));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
         assertThat(answer.code()).isEqualTo("group-separator");
@@ -204,20 +204,20 @@ class CalcVectorsTest {
 
     @Test
     void a_column_misspelt_is_named_and_so_is_one_left_out() {
-        var misspelt = server.post("/api/calc/typed", Map.of("txt", "1", "default_unit", "mm", "kind", "size"));
+        var misspelt = server.post("/api/v1/calc/typed", Map.of("txt", "1", "default_unit", "mm", "kind", "size"));
         assertThat(misspelt.code()).isEqualTo("unknown-column");
         assertThat(misspelt.sentence()).contains("txt");
-        var missing =
-                server.post("/api/calc/rework", Map.of("feature", "bore", "diameter", "yes", "unit", "mm", "lo", "2"));
+        var missing = server.post(
+                "/api/v1/calc/rework", Map.of("feature", "bore", "diameter", "yes", "unit", "mm", "lo", "2"));
         assertThat(missing.code()).isEqualTo("missing-column");
-        var wrong = server.post("/api/calc/typed", Map.of("text", "1", "default_unit", "ell", "kind", "size"));
+        var wrong = server.post("/api/v1/calc/typed", Map.of("text", "1", "default_unit", "ell", "kind", "size"));
         assertThat(wrong.code()).isEqualTo("bad-value");
         assertThat(wrong.sentence()).contains("ell").contains("mm");
     }
 
     @Test
     void a_topic_that_is_not_there_names_those_that_are() {
-        var answer = server.post("/api/calc/feelers-of-gold", Map.of());
+        var answer = server.post("/api/v1/calc/feelers-of-gold", Map.of());
         assertThat(answer.status()).isEqualTo(404);
         assertThat(answer.sentence()).contains("typed").contains("rework");
     }

@@ -24,11 +24,11 @@ class CardTest {
 
     private Answer stack(String set, String unit, String size, String missing, String wear) {
         return server.post(
-                "/api/card/stack", Map.of("set", set, "unit", unit, "size", size, "missing", missing, "wear", wear));
+                "/api/v1/card/stack", Map.of("set", set, "unit", unit, "size", size, "missing", missing, "wear", wear));
     }
 
     private Answer feelers(String leaves, String gap) {
-        return server.post("/api/card/feelers", Map.of("unit", "mm", "leaves", leaves, "gap", gap));
+        return server.post("/api/v1/card/feelers", Map.of("unit", "mm", "leaves", leaves, "gap", gap));
     }
 
     private Answer twenty(Map<String, String> more) {
@@ -44,7 +44,7 @@ class CardTest {
                 "section", "40",
                 "on", "metal-plate"));
         body.putAll(more);
-        return server.post("/api/card/twenty", body);
+        return server.post("/api/v1/card/twenty", body);
     }
 
     @Test
@@ -87,7 +87,7 @@ class CardTest {
 
     @Test
     void the_sets_of_the_drawer_come_first() {
-        JsonNode sets = server.get("/api/card/block-sets").json();
+        JsonNode sets = server.get("/api/v1/card/block-sets").json();
         assertThat(sets.findValuesAsString("name"))
                 .startsWith("in-81, of the drawer", "mm-88, of the drawer")
                 .endsWith("mm-47");

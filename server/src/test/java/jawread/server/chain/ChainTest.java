@@ -33,8 +33,8 @@ class ChainTest {
             for (String figure : List.of("25.010", "25.011", "25.012")) {
                 assertThat(walk.keep(walk.typed(0, figure)).status()).isEqualTo(201);
             }
-            server.post("/api/people", Map.of("name", "Dora", "does", "inspector"));
-            var soak = server.ansasRequest("/api/settings/soak-minutes").header("If-Match", "\"0\"");
+            server.post("/api/v1/people", Map.of("name", "Dora", "does", "inspector"));
+            var soak = server.ansasRequest("/api/v1/settings/soak-minutes").header("If-Match", "\"0\"");
             assertThat(server.send(Server.json(soak, "PUT", Map.of("choice", "45")))
                             .status())
                     .isEqualTo(200);
@@ -137,7 +137,7 @@ class ChainTest {
             assertThat(chain.path("fits").asBoolean(true)).isFalse();
             assertThat(chain.path("misfits").toString()).contains("25012000000");
             assertThat(chain.path("guards").asString()).contains("5 tables").contains("reading");
-            assertThat(server.send(Server.json(server.ansasRequest("/api/chain"), "POST", Map.of()))
+            assertThat(server.send(Server.json(server.ansasRequest("/api/v1/chain"), "POST", Map.of()))
                             .json()
                             .path("fits")
                             .asBoolean(true))
@@ -152,7 +152,7 @@ class ChainTest {
 
     private static JsonNode looked(Server server) throws InterruptedException {
         for (int i = 0; i < 200; i++) {
-            JsonNode chain = server.get("/api/chain").json();
+            JsonNode chain = server.get("/api/v1/chain").json();
             if (chain.has("at")) {
                 return chain;
             }

@@ -22,13 +22,13 @@ class ChoosingPagesTest {
     }
 
     private long planOf(String job, int which) {
-        JsonNode bench = Walk.named(server.get("/api/bench").json().path("jobs"), job);
+        JsonNode bench = Walk.named(server.get("/api/v1/bench").json().path("jobs"), job);
         return bench.path("plans").get(which).path("id").asLong();
     }
 
     private JsonNode feature(long plan, String name) {
         return Walk.named(
-                server.send(server.ansasRequest("/api/plans/" + plan + "/methods"))
+                server.send(server.ansasRequest("/api/v1/plans/" + plan + "/methods"))
                         .json()
                         .path("features"),
                 name);
@@ -114,13 +114,13 @@ class ChoosingPagesTest {
 
     private Answer pick(long plan, JsonNode feature, String method) {
         return server.put(
-                "/api/plans/" + plan + "/methods/" + feature.path("key").asString(), Map.of("method", method));
+                "/api/v1/plans/" + plan + "/methods/" + feature.path("key").asString(), Map.of("method", method));
     }
 
     private String total() {
-        long job = Walk.named(server.get("/api/bench").json().path("jobs"), "Sluice spindle")
+        long job = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Sluice spindle")
                 .path("id")
                 .asLong();
-        return server.get("/api/jobs/" + job + "/plan").json().path("total").asString();
+        return server.get("/api/v1/jobs/" + job + "/plan").json().path("total").asString();
     }
 }

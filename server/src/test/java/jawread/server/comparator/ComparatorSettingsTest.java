@@ -30,7 +30,7 @@ class ComparatorSettingsTest {
     }
 
     private JsonNode settingUp(long gauge, String wanted) {
-        return server.get("/api/comparators/" + gauge + "?wanted=" + wanted).json();
+        return server.get("/api/v1/comparators/" + gauge + "?wanted=" + wanted).json();
     }
 
     private JsonNode master(JsonNode settingUp, String kind) {
@@ -54,12 +54,12 @@ class ComparatorSettingsTest {
     }
 
     private Answer set(long gauge, Map<String, Object> typed) {
-        return server.put("/api/comparators/" + gauge + "/settings/" + UUID.randomUUID(), typed);
+        return server.put("/api/v1/comparators/" + gauge + "/settings/" + UUID.randomUUID(), typed);
     }
 
     private Answer putBack(long gauge, String needle, String done, String after) {
         return server.put(
-                "/api/comparators/" + gauge + "/checks/" + UUID.randomUUID(),
+                "/api/v1/comparators/" + gauge + "/checks/" + UUID.randomUUID(),
                 Map.of("needle", needle, "done", done, "after", after));
     }
 
@@ -75,7 +75,7 @@ class ComparatorSettingsTest {
         assertThat(now.path("size").path("text").asString()).isEqualTo(size);
         assertThat(now.path("sense").asInt()).isEqualTo(1);
         assertThat(now.path("old").isMissingNode()).isTrue();
-        assertThat(server.get("/api/comparators")
+        assertThat(server.get("/api/v1/comparators")
                         .json()
                         .findValuesAsString("sentence")
                         .get(0))
@@ -124,7 +124,7 @@ class ComparatorSettingsTest {
     void a_ring_outside_the_needles_range_is_not_offered_and_it_is_said_what_can_be_done() {
         JsonNode far = settingUp(gauge("B1"), "5.1234");
         assertThat(far.path("masters").findValuesAsString("kind")).doesNotContain("ring");
-        assertThat(server.get("/api/comparators/" + gauge("C1")).code()).isEqualTo("no-comparator");
+        assertThat(server.get("/api/v1/comparators/" + gauge("C1")).code()).isEqualTo("no-comparator");
         assertThat(settingUp(gauge("B2"), "159.5").path("nothing").isMissingNode())
                 .isTrue();
     }
@@ -172,7 +172,7 @@ class ComparatorSettingsTest {
         assertThat(putBack(b1, "0.5", "nothing", "").status()).isEqualTo(200);
         assertThat(putBack(b1, "3", "set-to-zero", "").code()).isEqualTo("check-again");
         assertThat(putBack(b1, "3", "set-to-zero", "0").status()).isEqualTo(200);
-        JsonNode checks = server.get("/api/drawer/gauges/" + b1).json().path("checks");
+        JsonNode checks = server.get("/api/v1/drawer/gauges/" + b1).json().path("checks");
         JsonNode last = checks.get(checks.size() - 1);
         assertThat(last.path("good").asBoolean()).isFalse();
         assertThat(last.path("found").path("pm").asLong()).isEqualTo(3 * TENTH_PM);
@@ -188,7 +188,7 @@ class ComparatorSettingsTest {
                         "3.2509",
                         master(settingUp(b1, "3.2509"), "ring").path("key").asString()));
         putBack(b1, "-2", "nothing", "");
-        assertThat(server.get("/api/drawer/gauges/" + b1)
+        assertThat(server.get("/api/v1/drawer/gauges/" + b1)
                         .json()
                         .path("correction")
                         .asString())
@@ -198,7 +198,7 @@ class ComparatorSettingsTest {
                 typed(
                         "3.2509",
                         master(settingUp(b1, "3.2509"), "ring").path("key").asString()));
-        assertThat(server.get("/api/drawer/gauges/" + b1)
+        assertThat(server.get("/api/v1/drawer/gauges/" + b1)
                         .json()
                         .path("correction")
                         .isMissingNode())
@@ -211,12 +211,12 @@ class ComparatorSettingsTest {
         UUID id = UUID.randomUUID();
         Map<String, Object> typed = typed(
                 "3.2509", master(settingUp(b1, "3.2509"), "ring").path("key").asString());
-        String path = "/api/comparators/" + b1 + "/settings/" + id;
+        String path = "/api/v1/comparators/" + b1 + "/settings/" + id;
         int before = settingUp(b1, "").path("before").size();
         assertThat(server.put(path, typed).status()).isEqualTo(200);
         assertThat(server.put(path, typed).status()).isEqualTo(200);
         assertThat(settingUp(b1, "").path("before")).hasSize(before + 1);
-        assertThat(server.put("/api/comparators/" + gauge("B2") + "/settings/" + id, typed)
+        assertThat(server.put("/api/v1/comparators/" + gauge("B2") + "/settings/" + id, typed)
                         .status())
                 .isEqualTo(409);
     }

@@ -37,20 +37,21 @@ class OnMasterTest {
             typed.put(empty, "");
         }
         typed.put("retired", false);
-        Answer answer = server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
+        Answer answer = server.send(Server.json(server.ansasRequest("/api/v1/drawer/masters"), "POST", typed));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return number;
     }
 
     private JsonNode micrometer() {
-        return StreamSupport.stream(server.get("/api/gauges").json().spliterator(), false)
+        return StreamSupport.stream(server.get("/api/v1/gauges").json().spliterator(), false)
                 .filter(gauge -> gauge.path("shopNumber").asString().equals("M6 on a master"))
                 .findFirst()
                 .orElseThrow();
     }
 
     private Map<String, Object> setting(long gauge, String number, String shown, String again) {
-        JsonNode up = server.get("/api/comparators/" + gauge + "?wanted=40.1").json();
+        JsonNode up =
+                server.get("/api/v1/comparators/" + gauge + "?wanted=40.1").json();
         String key = StreamSupport.stream(up.path("masters").spliterator(), false)
                 .filter(on -> on.path("number").asString().equals(number))
                 .findFirst()
@@ -70,7 +71,7 @@ class OnMasterTest {
     }
 
     private Answer set(long gauge, Map<String, Object> body) {
-        return server.put("/api/comparators/" + gauge + "/settings/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/comparators/" + gauge + "/settings/" + UUID.randomUUID(), body);
     }
 
     private Map<String, Object> reading(JsonNode part, JsonNode round, long gauge, String typed) {
@@ -83,7 +84,7 @@ class OnMasterTest {
         body.put("onMaster", true);
         body.put("person", 1);
         body.put("typed", typed);
-        body.put("takenAt", server.get("/api/shop").json().path("now").asString());
+        body.put("takenAt", server.get("/api/v1/shop").json().path("now").asString());
         return body;
     }
 
@@ -99,10 +100,10 @@ class OnMasterTest {
         typed.put("layout", "one-place");
         drafting.add(drafting.plan(job), typed);
         JsonNode part = drafting.part(job);
-        String sheet = "/api/parts/" + part.path("id").asLong() + "/features/"
+        String sheet = "/api/v1/parts/" + part.path("id").asLong() + "/features/"
                 + part.path("features").get(0).path("id").asLong() + "/sheet";
         JsonNode round = server.get(sheet).json().path("rounds").get(0);
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), reading(part, round, id, "40.108"))
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), reading(part, round, id, "40.108"))
                         .code())
                 .as("never set")
                 .isEqualTo("not-set");
@@ -113,12 +114,12 @@ class OnMasterTest {
         assertThat(stands.json().path("now").path("sentence").asString())
                 .contains("40.0006 mm")
                 .contains("where it shows 40.003 mm");
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), reading(part, round, id, "43.008"))
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), reading(part, round, id, "43.008"))
                         .code())
                 .isEqualTo("far-from-master");
         JsonNode place = null;
         for (int i = 0; i < 2; i++) {
-            Answer kept = server.put("/api/readings/" + UUID.randomUUID(), reading(part, round, id, "40.110"));
+            Answer kept = server.put("/api/v1/readings/" + UUID.randomUUID(), reading(part, round, id, "40.110"));
             assertThat(kept.status()).as(kept.text()).isEqualTo(201);
             place = kept.shown().path("rounds").get(0).path("places").get(0);
         }
@@ -133,7 +134,7 @@ class OnMasterTest {
         JsonNode doubted =
                 server.get(sheet).json().path("rounds").get(0).path("places").get(0);
         assertThat(doubted.path("verdict").path("mark").asString()).isEqualTo("in-doubt");
-        assertThat(server.get("/api/doubts").json().path("zeros").findValuesAsString("sentence"))
+        assertThat(server.get("/api/v1/doubts").json().path("zeros").findValuesAsString("sentence"))
                 .anySatisfy(said -> assertThat(said)
                         .startsWith("M6 showed 0.004 mm more on its master when Ansa set it on that once more"));
     }

@@ -21,17 +21,17 @@ class DemoShopTest {
 
     @Test
     void the_shop_stands_at_the_demo_day_with_its_people_and_says_that_it_is_a_demonstration() {
-        JsonNode shop = server.get("/api/shop").json();
+        JsonNode shop = server.get("/api/v1/shop").json();
         assertThat(shop.path("demonstration").asBoolean()).isTrue();
         Instant now = Instant.parse(shop.path("now").asString());
         assertThat(now).isBetween(DemoDay.MORNING, DemoDay.MORNING.plusSeconds(86_400));
-        assertThat(server.get("/api/people").json().findValuesAsString("name"))
+        assertThat(server.get("/api/v1/people").json().findValuesAsString("name"))
                 .startsWith("Ansa", "Bero", "Tilde", "Kit");
     }
 
     @Test
     void the_first_shaft_is_in_but_for_a_bore_too_close_to_call_and_the_fourth_is_gone() {
-        JsonNode job = Walk.named(server.get("/api/bench").json().path("jobs"), "New idler shafts");
+        JsonNode job = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "New idler shafts");
         assertThat(job.path("demonstration").asBoolean()).isTrue();
         JsonNode parts = job.path("plans").get(0).path("parts");
         JsonNode first = parts.get(0);
@@ -51,7 +51,7 @@ class DemoShopTest {
 
     @Test
     void five_jobs_are_planned_and_half_the_seats_are_done() {
-        JsonNode jobs = server.get("/api/bench").json().path("jobs");
+        JsonNode jobs = server.get("/api/v1/bench").json().path("jobs");
         assertThat(jobs.findValuesAsString("name"))
                 .contains(
                         "Three-throw pump",
@@ -67,7 +67,7 @@ class DemoShopTest {
 
     @Test
     void a_zero_found_off_doubts_the_mornings_readings_with_that_gauge_and_a_place_was_misread() {
-        JsonNode doubts = server.get("/api/doubts").json();
+        JsonNode doubts = server.get("/api/v1/doubts").json();
         // Others find gauges off, too.
         JsonNode off = StreamSupport.stream(doubts.path("zeros").spliterator(), false)
                 .filter(zero -> zero.path("number").asString().equals("D1"))
@@ -84,28 +84,28 @@ class DemoShopTest {
     @Test
     void the_next_thing_is_the_cut_on_the_shaft_in_the_chuck_before_a_feature_not_yet_measured() {
         // Other tests measure shaft 2; the sheet of shaft 3 puts the part at hand first.
-        JsonNode next = server.get("/api/parts/3/features/1/sheet").json().path("next");
+        JsonNode next = server.get("/api/v1/parts/3/features/1/sheet").json().path("next");
         assertThat(next.path("part").asLong()).isEqualTo(3);
         assertThat(next.path("sentence").asString()).startsWith("shaft 3, body Ø 32 h9: Take 0.24 mm off the diameter");
     }
 
     @Test
     void the_micrometer_for_the_job_is_proposed_and_a_dropped_one_may_not_measure() {
-        JsonNode gauges = server.get("/api/gauges").json();
+        JsonNode gauges = server.get("/api/v1/gauges").json();
         assertThat(gauges.findValuesAsString("shopNumber")).startsWith("M1", "M2", "M3", "M4", "M5", "M6");
         assertThat(gauges.get(2).path("mayMeasure").asBoolean()).isFalse();
-        JsonNode sheet = server.get("/api/parts/2/features/2/sheet").json();
+        JsonNode sheet = server.get("/api/v1/parts/2/features/2/sheet").json();
         assertThat(sheet.path("gauge").asString())
                 .isEqualTo(gauges.get(5).path("key").asString());
     }
 
     private JsonNode feature(String job, int plan, String part, String name) {
-        JsonNode parts = Walk.named(server.get("/api/bench").json().path("jobs"), job)
+        JsonNode parts = Walk.named(server.get("/api/v1/bench").json().path("jobs"), job)
                 .path("plans")
                 .get(plan)
                 .path("parts");
         long id = Walk.named(parts, part).path("id").asLong();
-        JsonNode judgement = server.get("/api/parts/" + id + "/judgement").json();
+        JsonNode judgement = server.get("/api/v1/parts/" + id + "/judgement").json();
         long feature = Walk.named(judgement.path("drawn"), name).path("id").asLong();
         for (JsonNode each : judgement.path("features")) {
             if (each.path("id").asLong() == feature) {
@@ -117,7 +117,7 @@ class DemoShopTest {
 
     @Test
     void of_more_than_two_features_the_worst_is_shown_in_full_and_another_once_it_is_looked_at() {
-        JsonNode bench = server.get("/api/bench").json();
+        JsonNode bench = server.get("/api/v1/bench").json();
         long part = Walk.named(
                         Walk.named(bench.path("jobs"), "Sluice spindle")
                                 .path("plans")
@@ -127,19 +127,19 @@ class DemoShopTest {
                 .path("id")
                 .asLong();
         JsonNode features =
-                server.get("/api/parts/" + part + "/judgement").json().path("features");
+                server.get("/api/v1/parts/" + part + "/judgement").json().path("features");
         assertThat(features).hasSize(3);
         assertThat(features.get(0).path("inFull").path("places"))
                 .hasSize(features.get(0).path("places").asInt());
         JsonNode other = features.get(1);
         assertThat(other.has("inFull")).isFalse();
         assertThat(other.path("form").path("story").asString()).isNotEmpty();
-        String path = "/api/parts/" + part + "/features/" + other.path("id").asLong() + "/judgement";
+        String path = "/api/v1/parts/" + part + "/features/" + other.path("id").asLong() + "/judgement";
         JsonNode inFull = server.get(path).json();
         assertThat(inFull.path("places")).hasSize(other.path("places").asInt());
         assertThat(inFull.path("places").findValues("value")).hasSameSizeAs(other.path("sizes"));
         assertThat(inFull.path("form").path("figures").isEmpty()).isFalse();
-        assertThat(server.get("/api/parts/" + part + "/features/1/judgement").status())
+        assertThat(server.get("/api/v1/parts/" + part + "/features/1/judgement").status())
                 .as("a feature of another plan")
                 .isEqualTo(404);
     }

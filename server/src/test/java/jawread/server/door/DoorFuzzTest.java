@@ -32,7 +32,7 @@ class DoorFuzzTest {
     @Test
     void nothing_sent_is_answered_with_a_failure_or_takes_long() {
         try (var server = Server.open(folder)) {
-            List<Request> requests = new Requests(server.get("/api/openapi").json()).all();
+            List<Request> requests = new Requests(server.get("/api/v1/openapi").json()).all();
             assertThat(requests).hasSizeGreaterThan(6000);
             Collections.shuffle(requests, new Random(SEED));
             boolean all = Boolean.getBoolean("jawread.long");
@@ -57,7 +57,9 @@ class DoorFuzzTest {
             assertThat(failed.stream().limit(40).collect(Collectors.joining("\n")))
                     .as("%d failures", failed.size())
                     .isEmpty();
-            assertThat(server.get("/api/bench").status()).as("the shop goes on").isEqualTo(200);
+            assertThat(server.get("/api/v1/bench").status())
+                    .as("the shop goes on")
+                    .isEqualTo(200);
         }
     }
 

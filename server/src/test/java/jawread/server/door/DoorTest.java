@@ -55,7 +55,7 @@ class DoorTest {
                 "null                                                | missing      | ``   | The body is missing.",
             })
     void what_cannot_be_is_refused_at_its_field_in_a_sentence(String body, String code, String field, String sentence) {
-        Answer answer = raw("POST", "/api/people", body);
+        Answer answer = raw("POST", "/api/v1/people", body);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.code()).isEqualTo(code);
         assertThat(answer.json().path("field").asString("")).isEqualTo(field);
@@ -67,7 +67,7 @@ class DoorTest {
         for (String name :
                 List.of("{x} ${a}", "O'Hara \"#\"", "\uD83D\uDD29 " + UUID.randomUUID(), "\u05D0\u05D1\u05D2")) {
             Answer answer = server.post(
-                    "/api/people",
+                    "/api/v1/people",
                     Map.of("name", name + " " + UUID.randomUUID().toString().substring(0, 8), "does", "\u00e9"));
             assertThat(answer.status()).as(answer.text()).isEqualTo(201);
             assertThat(answer.json().path("name").asString()).startsWith(name);
@@ -81,13 +81,13 @@ class DoorTest {
                         .formatted(walk.part(), walk.feature())
                 + " \"parts\": {\"sleeve\": 1e10000000}, \"takenAt\": \"2026-03-10T08:00:00Z\"}";
         Instant start = Instant.now();
-        Answer answer = raw("PUT", "/api/readings/" + UUID.randomUUID(), body);
+        Answer answer = raw("PUT", "/api/v1/readings/" + UUID.randomUUID(), body);
         assertThat(Duration.between(start, Instant.now())).isLessThan(Duration.ofSeconds(2));
         assertThat(answer.status()).isIn(400, 422);
-        assertThat(server.get("/api/scales/mic-mm-001/reading?parts=sleeve%3D1e10000000%3Bthimble%3D1")
+        assertThat(server.get("/api/v1/scales/mic-mm-001/reading?parts=sleeve%3D1e10000000%3Bthimble%3D1")
                         .status())
                 .isEqualTo(422);
-        assertThat(raw("POST", "/api/calc/readings", "{\"scale\": \"mic-mm-001\", \"parts\": \"sleeve=1e10000000\"}")
+        assertThat(raw("POST", "/api/v1/calc/readings", "{\"scale\": \"mic-mm-001\", \"parts\": \"sleeve=1e10000000\"}")
                         .status())
                 .isEqualTo(422);
     }
@@ -98,11 +98,11 @@ class DoorTest {
         JsonNode plan = new Drafting(server).plan(job);
         String parts = "{\"parts\": [" + "{\"name\":\"\",\"mark\":\"\",\"hours\":\"\"},".repeat(20_000);
         Instant start = Instant.now();
-        Answer answer =
-                server.send(server.ansasRequest("/api/plans/" + plan.path("id").asLong() + "/parts")
-                        .header("If-Match", "\"" + plan.path("edition").asLong() + "\"")
-                        .header("Content-Type", "application/json")
-                        .method("PUT", BodyPublishers.ofString(parts.substring(0, parts.length() - 1) + "]}")));
+        Answer answer = server.send(server.ansasRequest(
+                        "/api/v1/plans/" + plan.path("id").asLong() + "/parts")
+                .header("If-Match", "\"" + plan.path("edition").asLong() + "\"")
+                .header("Content-Type", "application/json")
+                .method("PUT", BodyPublishers.ofString(parts.substring(0, parts.length() - 1) + "]}")));
         assertThat(answer.code()).isEqualTo("list-too-long");
         assertThat(answer.sentence()).isEqualTo("parts has more than 1000 entries: send it in parts.");
         assertThat(Duration.between(start, Instant.now())).isLessThan(Duration.ofSeconds(5));
@@ -111,11 +111,11 @@ class DoorTest {
     @Test
     void a_body_over_a_megabyte_is_refused_whether_it_says_so_or_not() throws IOException {
         String large = "{\"name\": \"" + "x".repeat(1_100_000) + "\", \"does\": \"\"}";
-        Answer said = raw("POST", "/api/people", large);
+        Answer said = raw("POST", "/api/v1/people", large);
         assertThat(said.status()).as(said.text()).isEqualTo(413);
         assertThat(said.code()).isEqualTo("too-large");
         InputStream chunked = new java.io.ByteArrayInputStream(large.getBytes(StandardCharsets.UTF_8));
-        Answer unsaid = server.send(server.ansasRequest("/api/people")
+        Answer unsaid = server.send(server.ansasRequest("/api/v1/people")
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofInputStream(() -> chunked)));
         assertThat(unsaid.status()).as(unsaid.text()).isEqualTo(413);
@@ -128,7 +128,7 @@ class DoorTest {
             for (int i = 0; i < 200; i++) {
                 var socket = new Socket("localhost", server.port());
                 socket.getOutputStream()
-                        .write(("POST /api/people HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
+                        .write(("POST /api/v1/people HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
                                         + "Content-Length: 1000\r\n\r\n{\"name\":")
                                 .getBytes(StandardCharsets.US_ASCII));
                 socket.getOutputStream().flush();
@@ -137,7 +137,7 @@ class DoorTest {
             Thread.sleep(300);
             for (int i = 0; i < 10; i++) {
                 Instant start = Instant.now();
-                assertThat(server.get("/api/bench").status()).isEqualTo(200);
+                assertThat(server.get("/api/v1/bench").status()).isEqualTo(200);
                 assertThat(Duration.between(start, Instant.now())).isLessThan(Duration.ofSeconds(2));
             }
         } finally {

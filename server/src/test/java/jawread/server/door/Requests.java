@@ -87,10 +87,10 @@ final class Requests {
     }
 
     private List<Request> of(String path, String method, JsonNode operation) {
-        if (path.equals("/api/events") || path.equals("/api/backup")) {
+        if (path.equals("/api/v1/events") || path.equals("/api/v1/backup")) {
             return List.of();
         }
-        if (path.equals("/api/calc/{topic}")) {
+        if (path.equals("/api/v1/calc/{topic}")) {
             return calculations();
         }
         JsonNode body = operation
@@ -164,7 +164,7 @@ final class Requests {
                     .sorted()
                     .flatMap(file -> {
                         String topic = file.getFileName().toString().replace(".csv", "");
-                        return writes("POST", firstRow(file), List.of("/api/calc/" + topic)).stream();
+                        return writes("POST", firstRow(file), List.of("/api/v1/calc/" + topic)).stream();
                     })
                     .toList();
         } catch (IOException e) {

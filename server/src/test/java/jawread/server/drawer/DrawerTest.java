@@ -30,13 +30,13 @@ class DrawerTest {
 
     private Answer add(Map<String, Object> gauge) {
         return server.send(
-                Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
+                Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
     }
 
     /** The server is one for all tests: what this one put into the drawer is out of everybody's way again. */
     @AfterEach
     void retire_what_was_added() {
-        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("gauges")) {
             boolean own = each.path("name").asString().startsWith("a ");
             if (own && !each.path("state").asString().equals("retired")) {
                 assertThat(befell(each.path("id").asLong(), "retired", "test").status())
@@ -46,7 +46,7 @@ class DrawerTest {
     }
 
     private JsonNode row(String number) {
-        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("gauges")) {
             if (each.path("shopNumber").asString().equals(number)) {
                 return each;
             }
@@ -66,16 +66,17 @@ class DrawerTest {
         var body = new HashMap<String, Object>(
                 Map.of("shown", "0", "done", "nothing", "shownAfter", "", "temperature", "", "unitConfirmed", true));
         body.putAll(more);
-        return server.put("/api/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(), body);
     }
 
     private Answer befell(long gauge, String kind, String words) {
         return server.put(
-                "/api/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(), Map.of("kind", kind, "words", words));
+                "/api/v1/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(),
+                Map.of("kind", kind, "words", words));
     }
 
     private long master(String number) {
-        for (JsonNode each : server.get("/api/drawer").json().path("masters")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("masters")) {
             if (each.path("shopNumber").asString().equals(number)) {
                 return each.path("id").asLong();
             }
@@ -85,12 +86,13 @@ class DrawerTest {
 
     @Test
     void the_demonstration_drawer_stands() {
-        JsonNode drawer = server.get("/api/drawer").json();
+        JsonNode drawer = server.get("/api/v1/drawer").json();
         assertThat(drawer.path("gauges").findValuesAsString("shopNumber"))
                 .contains("C1", "C2", "C3", "C4", "M1", "M9", "D1", "I1", "T1", "S1", "B1", "B2", "B3", "F1", "P1");
         assertThat(row("M3").path("state").asString()).isEqualTo("quarantined");
         assertThat(row("C3").path("state").asString()).isEqualTo("due");
-        JsonNode bore = server.get("/api/drawer/gauges/" + row("B1").path("id").asLong())
+        JsonNode bore = server.get(
+                        "/api/v1/drawer/gauges/" + row("B1").path("id").asLong())
                 .json();
         assertThat(bore.path("drift").asString()).contains("creeps up");
         assertThat(bore.path("checks").size()).isEqualTo(7);
@@ -99,14 +101,14 @@ class DrawerTest {
 
     @Test
     void every_gauge_has_its_page_the_transfer_gauge_with_its_readers() {
-        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
-            assertThat(server.get("/api/drawer/gauges/" + each.path("id").asLong())
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("gauges")) {
+            assertThat(server.get("/api/v1/drawer/gauges/" + each.path("id").asLong())
                             .status())
                     .as(each.path("shopNumber").asString())
                     .isEqualTo(200);
         }
         JsonNode telescope = server.get(
-                        "/api/drawer/gauges/" + row("T1").path("id").asLong())
+                        "/api/v1/drawer/gauges/" + row("T1").path("id").asLong())
                 .json();
         assertThat(telescope.path("readers").findValuesAsString("shopNumber")).contains("M5", "C2");
         assertThat(telescope.path("allowed").isMissingNode()).isTrue();
@@ -127,17 +129,17 @@ class DrawerTest {
                     String.valueOf(25 * (frame + 1))));
         }
         Answer added =
-                server.send(Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", set)));
+                server.send(Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", set)));
         assertThat(added.status()).isEqualTo(200);
         JsonNode largest = server.get(
-                        "/api/drawer/gauges/" + row("set 3").path("id").asLong())
+                        "/api/v1/drawer/gauges/" + row("set 3").path("id").asLong())
                 .json();
         assertThat(largest.path("typed").path("base").asString()).isEqualTo("75");
         JsonNode use = largest.path("uses").get(0);
         assertThat(use.path("errorFrom").asString()).isEqualTo("starting");
         assertThat(use.path("error").path("pm").asLong()).isEqualTo(6_000_000);
         Answer again =
-                server.send(Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", set)));
+                server.send(Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", set)));
         assertThat(again.code()).isEqualTo("number-taken");
         assertThat(again.json().path("field").asString()).isEqualTo("shopNumber");
     }
@@ -171,7 +173,7 @@ class DrawerTest {
     @Test
     void a_first_and_a_number_of_frames_stand_for_a_set_with_its_numbers_names_and_ranges() {
         var first = gauge(" M5 ", "outside-micrometer", "mic-mm-0001", "0", "25");
-        JsonNode set = server.post("/api/drawer/sets", Map.of("first", first, "frames", 4))
+        JsonNode set = server.post("/api/v1/drawer/sets", Map.of("first", first, "frames", 4))
                 .json();
         assertThat(set.findValuesAsString("shopNumber")).containsExactly("M5", "M6", "M7", "M8");
         assertThat(set.findValuesAsString("name"))
@@ -181,19 +183,19 @@ class DrawerTest {
         first.put("rangeHigh", "0.2 in");
         first.put("shopNumber", "set");
         first.put("scale", "mic-in-0001");
-        JsonNode tenths = server.post("/api/drawer/sets", Map.of("first", first, "frames", 3))
+        JsonNode tenths = server.post("/api/v1/drawer/sets", Map.of("first", first, "frames", 3))
                 .json();
         assertThat(tenths.findValuesAsString("rangeHigh")).containsExactly("0.2", "0.3", "0.4");
         assertThat(tenths.findValuesAsString("shopNumber")).containsExactly("set1", "set2", "set3");
         first.put("rangeHigh", "wide");
-        assertThat(server.post("/api/drawer/sets", Map.of("first", first, "frames", 3))
+        assertThat(server.post("/api/v1/drawer/sets", Map.of("first", first, "frames", 3))
                         .code())
                 .isEqualTo("no-number");
         var caliper = gauge("C9", "vernier-caliper", "vernier-mm-002", "0", "150");
-        assertThat(server.post("/api/drawer/sets", Map.of("first", caliper, "frames", 2))
+        assertThat(server.post("/api/v1/drawer/sets", Map.of("first", caliper, "frames", 2))
                         .code())
                 .isEqualTo("bad-frames");
-        JsonNode alone = server.post("/api/drawer/sets", Map.of("first", caliper, "frames", 1))
+        JsonNode alone = server.post("/api/v1/drawer/sets", Map.of("first", caliper, "frames", 1))
                 .json();
         assertThat(alone.get(0).path("shopNumber").asString()).isEqualTo("C9");
         assertThat(alone.get(0).path("name").asString()).isEqualTo("Vernier caliper, 0 to 150 mm");
@@ -201,11 +203,11 @@ class DrawerTest {
 
     @Test
     void every_gauge_says_how_it_would_be_typed_and_typed_so_again_nothing_changes() {
-        for (JsonNode each : server.get("/api/drawer").json().path("gauges")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("gauges")) {
             if (each.path("state").asString().equals("retired")) {
                 continue;
             }
-            String at = "/api/drawer/gauges/" + each.path("id").asLong();
+            String at = "/api/v1/drawer/gauges/" + each.path("id").asLong();
             JsonNode before = server.get(at).json();
             Answer again = server.send(Server.json(
                     server.ansasRequest(at)
@@ -291,7 +293,7 @@ class DrawerTest {
         assertThat(befell(gauge, "quarantined", "anvil chipped").status()).isEqualTo(200);
         assertThat(check(gauge, Map.of()).code()).isEqualTo("check-not-fit");
         Answer trial = server.post(
-                "/api/trials/understood", Map.of("gauge", gauge, "master", master("bar 25"), "readings", List.of()));
+                "/api/v1/trials/understood", Map.of("gauge", gauge, "master", master("bar 25"), "readings", List.of()));
         assertThat(trial.code()).isEqualTo("trial-not-fit");
         JsonNode back = befell(gauge, "back-in-use", "faces lapped").json();
         assertThat(back.path("gauge").path("state").asString()).isEqualTo("in-use");
@@ -311,7 +313,7 @@ class DrawerTest {
     }
 
     private JsonNode page(long gauge) {
-        return server.get("/api/drawer/gauges/" + gauge).json();
+        return server.get("/api/v1/drawer/gauges/" + gauge).json();
     }
 
     @Test
@@ -373,14 +375,16 @@ class DrawerTest {
     }
 
     private Answer calibrated(long gauge, String on, String error, String expanded) {
-        long edition =
-                server.get("/api/drawer/gauges/" + gauge).json().path("edition").asLong();
+        long edition = server.get("/api/v1/drawer/gauges/" + gauge)
+                .json()
+                .path("edition")
+                .asLong();
         return calibrated(gauge, on, error, expanded, edition);
     }
 
     private Answer calibrated(long gauge, String on, String error, String expanded, long edition) {
         return server.send(Server.json(
-                server.ansasRequest("/api/drawer/gauges/" + gauge + "/calibration")
+                server.ansasRequest("/api/v1/drawer/gauges/" + gauge + "/calibration")
                         .header("If-Match", "\"" + edition + "\""),
                 "PUT",
                 Map.of("on", on, "error", error, "expanded", expanded, "due", "")));
@@ -394,19 +398,19 @@ class DrawerTest {
             readings.add(i % 2 == 0 ? "25.002" : "25.004");
         }
         Map<String, Object> body = Map.of("gauge", gauge, "master", master("bar 25"), "readings", readings);
-        JsonNode early = server.post("/api/trials/understood", body).json();
+        JsonNode early = server.post("/api/v1/trials/understood", body).json();
         assertThat(early.path("result").isMissingNode()).isTrue();
         assertThat(early.path("wanting").asString()).contains("9 of 10");
         readings.add("25.004");
-        JsonNode result = server.post("/api/trials/understood", body).json().path("result");
+        JsonNode result = server.post("/api/v1/trials/understood", body).json().path("result");
         assertThat(result.path("bias").path("pm").asLong()).isEqualTo(3_000_000);
         assertThat(result.path("biased").asBoolean()).isTrue();
-        JsonNode kept = server.put("/api/trials/" + UUID.randomUUID(), body).json();
+        JsonNode kept = server.put("/api/v1/trials/" + UUID.randomUUID(), body).json();
         assertThat(kept.path("trials").get(0).path("holds").asString())
                 .startsWith("holds ±0.0051 mm")
                 .contains("too large");
         readings.add("oops");
-        assertThat(server.post("/api/trials/understood", body).code()).isEqualTo("no-number");
+        assertThat(server.post("/api/v1/trials/understood", body).code()).isEqualTo("no-number");
     }
 
     @Test
@@ -418,13 +422,13 @@ class DrawerTest {
                 "tolerance", "0.05",
                 "people", List.of("Ansa", "Bero"),
                 "readings", List.of(List.of(cell, cell), List.of(cell, List.of("25.000")))));
-        JsonNode uneven = server.post("/api/studies/understood", body).json();
+        JsonNode uneven = server.post("/api/v1/studies/understood", body).json();
         assertThat(uneven.path("complete").asBoolean()).isFalse();
         assertThat(uneven.path("sentence").asString()).contains("still missing");
         body.put("tolerance", "0");
-        assertThat(server.post("/api/studies/understood", body).code()).isEqualTo("tolerance-zero");
+        assertThat(server.post("/api/v1/studies/understood", body).code()).isEqualTo("tolerance-zero");
         body.put("readings", List.of(List.of(Collections.nCopies(601, "25.000"))));
-        assertThat(server.post("/api/studies/understood", body).code()).isEqualTo("study-too-large");
+        assertThat(server.post("/api/v1/studies/understood", body).code()).isEqualTo("study-too-large");
     }
 
     private static Map<String, Object> ring(String number) {
@@ -443,11 +447,11 @@ class DrawerTest {
     }
 
     private Answer addMaster(Map<String, Object> typed) {
-        return server.send(Server.json(server.ansasRequest("/api/drawer/masters"), "POST", typed));
+        return server.send(Server.json(server.ansasRequest("/api/v1/drawer/masters"), "POST", typed));
     }
 
     private JsonNode masterCalled(String number) {
-        for (JsonNode each : server.get("/api/drawer").json().path("masters")) {
+        for (JsonNode each : server.get("/api/v1/drawer").json().path("masters")) {
             if (each.path("shopNumber").asString().equals(number)) {
                 return each;
             }
@@ -462,7 +466,7 @@ class DrawerTest {
         assertThat(before.path("typed").path("certified").asString()).isEqualTo("30.00012");
         assertThat(before.path("typed").path("expanded").asString()).isEqualTo("0.00093");
         assertThat(before.path("typed").path("due").asString()).isEqualTo("2026-12-01");
-        String at = "/api/drawer/masters/" + before.path("id").asLong();
+        String at = "/api/v1/drawer/masters/" + before.path("id").asLong();
         Answer again = server.send(Server.json(
                 server.ansasRequest(at)
                         .header("If-Match", "\"" + before.path("edition").asLong() + "\""),
@@ -489,7 +493,7 @@ class DrawerTest {
                         .status())
                 .isEqualTo(200);
         Answer onRetired = server.post(
-                "/api/trials/understood",
+                "/api/v1/trials/understood",
                 Map.of(
                         "gauge", row("B3").path("id").asLong(),
                         "master", masterCalled("ring 30").path("id").asLong(),
@@ -522,12 +526,12 @@ class DrawerTest {
 
     @Test
     void the_uncertainty_at_a_size_says_what_it_comes_of() {
-        JsonNode said = server.get("/api/drawer/gauges/" + newMicrometer() + "/uncertainty?kind=outside&size=32")
+        JsonNode said = server.get("/api/v1/drawer/gauges/" + newMicrometer() + "/uncertainty?kind=outside&size=32")
                 .json();
         assertThat(said.path("expanded").path("pm").asLong()).isBetween(5_000_000L, 8_000_000L);
         assertThat(said.path("contributions").get(0).path("source").asString()).isEqualTo("gauge");
         assertThat(said.path("contributions").findValuesAsString("source")).doesNotContain("master");
-        Answer outside = server.get("/api/drawer/gauges/" + newMicrometer() + "/uncertainty?kind=outside&size=80");
+        Answer outside = server.get("/api/v1/drawer/gauges/" + newMicrometer() + "/uncertainty?kind=outside&size=80");
         assertThat(outside.code()).isEqualTo("size-outside-range");
     }
 }

@@ -454,24 +454,24 @@ class BackupTest {
 
     @Test
     void the_whole_shop_is_given_to_a_person_from_our_pages_or_to_who_can_read_its_folder() throws Exception {
-        assertThat(server.get("/api/backup").status()).isEqualTo(401);
-        assertThat(server.send(server.ansasRequest("/api/backup")).code())
+        assertThat(server.get("/api/v1/backup").status()).isEqualTo(401);
+        assertThat(server.send(server.ansasRequest("/api/v1/backup")).code())
                 .as("a program that bears a ticket is no page of ours")
                 .isEqualTo("foreign-origin");
-        assertThat(server.send(server.ansasRequest("/api/backup").header("Sec-Fetch-Site", "cross-site"))
+        assertThat(server.send(server.ansasRequest("/api/v1/backup").header("Sec-Fetch-Site", "cross-site"))
                         .code())
                 .isEqualTo("foreign-origin");
-        assertThat(server.send(server.ansasRequest("/api/backup").header("Sec-Fetch-Site", "same-origin"))
+        assertThat(server.send(server.ansasRequest("/api/v1/backup").header("Sec-Fetch-Site", "same-origin"))
                         .status())
                 .isEqualTo(200);
-        assertThat(server.send(server.ansasRequest("/api/backup").header("X-Forwarded-For", "192.0.2.7"))
+        assertThat(server.send(server.ansasRequest("/api/v1/backup").header("X-Forwarded-For", "192.0.2.7"))
                         .code())
                 .isEqualTo("backup-from-here");
         Path data = server.bean(Shop.class).data();
         String secret = FolderSecret.read(data).orElseThrow().secret();
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data.resolve("server-at-work"))))
                 .isEqualTo("rw-------");
-        var asked = server.request("/api/backup").header(FolderSecret.HEADER, secret);
+        var asked = server.request("/api/v1/backup").header(FolderSecret.HEADER, secret);
         assertThat(java.net.http.HttpClient.newHttpClient()
                         .send(asked.build(), BodyHandlers.discarding())
                         .statusCode())

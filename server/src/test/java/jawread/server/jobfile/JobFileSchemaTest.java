@@ -42,8 +42,8 @@ class JobFileSchemaTest {
     }
 
     private static List<String> files(Server server) {
-        return StreamSupport.stream(server.get("/api/jobs").json().spliterator(), false)
-                .map(job -> server.get("/api/jobs/" + job.path("id").asLong() + "/job.json")
+        return StreamSupport.stream(server.get("/api/v1/jobs").json().spliterator(), false)
+                .map(job -> server.get("/api/v1/jobs/" + job.path("id").asLong() + "/job.json")
                         .text())
                 .toList();
     }

@@ -59,10 +59,10 @@ class JobFileTest {
     static void open() {
         weir = Server.open(from);
         other = Server.empty(to, "Kit");
-        weir.put(3, "/api/signers/3/passphrase", Map.of("before", "", "passphrase", TILDES, "again", TILDES));
-        String seen = weir.get("/api/jobs/1/record").json().path("edition").asString();
-        Answer signed =
-                weir.put(3, "/api/jobs/1/sign-offs/" + UUID.randomUUID(), Map.of("passphrase", TILDES, "seen", seen));
+        weir.put(3, "/api/v1/signers/3/passphrase", Map.of("before", "", "passphrase", TILDES, "again", TILDES));
+        String seen = weir.get("/api/v1/jobs/1/record").json().path("edition").asString();
+        Answer signed = weir.put(
+                3, "/api/v1/jobs/1/sign-offs/" + UUID.randomUUID(), Map.of("passphrase", TILDES, "seen", seen));
         assertThat(signed.status()).as(signed.text()).isLessThan(300);
     }
 
@@ -73,12 +73,12 @@ class JobFileTest {
     }
 
     private static List<JsonNode> jobs(Server server) {
-        return StreamSupport.stream(server.get("/api/jobs").json().spliterator(), false)
+        return StreamSupport.stream(server.get("/api/v1/jobs").json().spliterator(), false)
                 .toList();
     }
 
     private static String file(Server server, long job) {
-        Answer answer = server.get("/api/jobs/" + job + "/job.json");
+        Answer answer = server.get("/api/v1/jobs/" + job + "/job.json");
         assertThat(answer.status()).isEqualTo(200);
         return answer.text();
     }
@@ -90,7 +90,7 @@ class JobFileTest {
     }
 
     private static Answer look(Server server, String file) {
-        return send(server, "/api/job-files/look", file);
+        return send(server, "/api/v1/job-files/look", file);
     }
 
     private static Answer bringIn(Server server, String file) {
@@ -100,7 +100,7 @@ class JobFileTest {
                         each.path("what").asString() + ":" + each.path("name").asString())
                 .map(code -> "&same=" + URLEncoder.encode(code, StandardCharsets.UTF_8))
                 .collect(Collectors.joining());
-        return send(server, "/api/job-files?" + same, file);
+        return send(server, "/api/v1/job-files?" + same, file);
     }
 
     @Test
@@ -122,8 +122,8 @@ class JobFileTest {
     @Test
     @Order(2)
     void what_was_judged_there_is_judged_the_same_here() {
-        JsonNode there = weir.get("/api/bench").json().path("jobs");
-        JsonNode here = other.get("/api/bench").json().path("jobs");
+        JsonNode there = weir.get("/api/v1/bench").json().path("jobs");
+        JsonNode here = other.get("/api/v1/bench").json().path("jobs");
         for (JsonNode job : there) {
             JsonNode same = Walk.named(here, job.path("name").asString());
             assertThat(same.path("verdict")).isEqualTo(job.path("verdict"));
@@ -134,7 +134,7 @@ class JobFileTest {
 
     /** The full report, without what is the shop's own. */
     private static String sheetText(Server server, JsonNode job) {
-        return server.get("/api/jobs/" + job.path("id").asLong() + "/tables/verdicts.csv")
+        return server.get("/api/v1/jobs/" + job.path("id").asLong() + "/tables/verdicts.csv")
                 .text();
     }
 
@@ -142,21 +142,21 @@ class JobFileTest {
     @Order(2)
     void where_it_came_from_stands_beside_it() {
         long job = jobs(other).get(0).path("id").asLong();
-        assertThat(other.get("/api/jobs/" + job + "/record")
+        assertThat(other.get("/api/v1/jobs/" + job + "/record")
                         .json()
                         .path("elsewhere")
                         .toString())
                 .contains("Came in as a file from Low Weir Workshop", "by Kit");
-        assertThat(weir.get("/api/jobs/1/record").json().path("elsewhere")).isEmpty();
+        assertThat(weir.get("/api/v1/jobs/1/record").json().path("elsewhere")).isEmpty();
     }
 
     @Test
     @Order(2)
     void what_was_signed_there_is_no_signature_of_this_shop() {
-        long shafts = Walk.named(other.get("/api/bench").json().path("jobs"), "New idler shafts")
+        long shafts = Walk.named(other.get("/api/v1/bench").json().path("jobs"), "New idler shafts")
                 .path("id")
                 .asLong();
-        JsonNode record = other.get("/api/jobs/" + shafts + "/record").json();
+        JsonNode record = other.get("/api/v1/jobs/" + shafts + "/record").json();
         assertThat(record.path("state").asString()).isEqualTo("open");
         assertThat(record.path("records")).isEmpty();
         assertThat(record.path("elsewhere").toString())
@@ -204,7 +204,7 @@ class JobFileTest {
     private static String pump() {
         return file(
                 weir,
-                Walk.named(weir.get("/api/bench").json().path("jobs"), "Three-throw pump")
+                Walk.named(weir.get("/api/v1/bench").json().path("jobs"), "Three-throw pump")
                         .path("id")
                         .asLong());
     }
@@ -274,7 +274,7 @@ class JobFileTest {
     void what_the_shop_knows_by_the_same_name_is_asked_about() {
         String file = MadeUpJobs.withOtherKeys(pump(), new Random(6));
 
-        Answer unsaid = send(other, "/api/job-files", file);
+        Answer unsaid = send(other, "/api/v1/job-files", file);
 
         assertThat(unsaid.status()).isEqualTo(409);
         assertThat(unsaid.code()).isEqualTo("job-file-undecided");
@@ -301,7 +301,7 @@ class JobFileTest {
         assertThat(kept.status()).as(kept.text()).isLessThan(300);
         String file = file(
                 weir,
-                Walk.named(weir.get("/api/bench").json().path("jobs"), "New idler shafts")
+                Walk.named(weir.get("/api/v1/bench").json().path("jobs"), "New idler shafts")
                         .path("id")
                         .asLong());
 

@@ -36,7 +36,7 @@ final class Acts {
         body.put("asked", "");
         body.put("to", to);
         body.put("person", 1);
-        return server.put("/api/rounds/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/rounds/" + UUID.randomUUID(), body);
     }
 
     Answer say(OneFeature one, int round, Long to) {
@@ -47,7 +47,7 @@ final class Acts {
         body.put("to", to);
         body.put("reason", "");
         body.put("person", 1);
-        return server.put("/api/sizes/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/sizes/" + UUID.randomUUID(), body);
     }
 
     JsonNode read(OneFeature one, int round, String figure) {
@@ -61,7 +61,7 @@ final class Acts {
                 Map<String, Object> body = one.body(at, figure);
                 body.put("round", round);
                 body.put("takenAt", takenAt);
-                Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body);
+                Answer answer = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
                 assertThat(answer.status()).as(answer.text()).isEqualTo(201);
             }
         }
@@ -76,12 +76,12 @@ final class Acts {
 
     Answer mark(UUID cut, String kind) {
         return server.put(
-                "/api/cut-marks/" + UUID.randomUUID(), Map.of("cut", cut, "kind", kind, "reason", "", "person", 1));
+                "/api/v1/cut-marks/" + UUID.randomUUID(), Map.of("cut", cut, "kind", kind, "reason", "", "person", 1));
     }
 
     Answer same(long part, long other, String said) {
         return server.put(
-                "/api/parts/" + part + "/same/" + UUID.randomUUID(),
+                "/api/v1/parts/" + part + "/same/" + UUID.randomUUID(),
                 Map.of("other", other, "said", said, "reason", "", "person", 1));
     }
 }

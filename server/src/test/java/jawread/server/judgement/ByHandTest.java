@@ -29,7 +29,7 @@ class ByHandTest {
         body.put("depth", depth);
         body.put("degrees", degrees);
         body.put("person", 1);
-        return server.put("/api/parts/" + one.part + "/features/" + one.feature + "/by-hand", body);
+        return server.put("/api/v1/parts/" + one.part + "/features/" + one.feature + "/by-hand", body);
     }
 
     @Test
@@ -43,7 +43,7 @@ class ByHandTest {
         long gouge = one.place("gouge").path("id").asLong();
         for (int again = 0; again < 2; again++) {
             Map<String, Object> body = one.body(gouge, "51.20");
-            assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+            assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).status())
                     .isEqualTo(201);
         }
         JsonNode round = one.round();

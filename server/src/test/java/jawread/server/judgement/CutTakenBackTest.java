@@ -69,9 +69,9 @@ class CutTakenBackTest {
         late.put("round", 1);
         late.put("takenAt", "2026-03-10T11:00:00Z");
         UUID id = UUID.randomUUID();
-        Answer kept = server.put("/api/readings/" + id, late);
+        Answer kept = server.put("/api/v1/readings/" + id, late);
         assertThat(kept.status()).as(kept.text()).isEqualTo(201);
-        assertThat(server.put("/api/readings/" + id, late).status()).isEqualTo(200);
+        assertThat(server.put("/api/v1/readings/" + id, late).status()).isEqualTo(200);
         assertThat(read(one.round(kept.shown()))).isEqualTo(5);
         assertThat(acts.cut(one, 1, null).status()).isEqualTo(200);
         assertThat(one.sheet().path("rounds").size()).isEqualTo(2);

@@ -39,7 +39,7 @@ class DoubtTest {
         Map<String, Object> body = one.body(one.round().path("at").asLong(), figure);
         body.put("gauge", OneFeature.numbered(server, gauge));
         body.put("quick", true);
-        return server.put("/api/readings/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/readings/" + UUID.randomUUID(), body);
     }
 
     private Answer answer(JsonNode about, String kind) {
@@ -55,7 +55,7 @@ class DoubtTest {
             body.put(
                     "shouldBePm", about.path("slip").path("shouldBe").path("pm").asLong());
         }
-        return server.put("/api/marks/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/marks/" + UUID.randomUUID(), body);
     }
 
     @Test
@@ -87,7 +87,7 @@ class DoubtTest {
                 .isEqualTo("Put right from 32.470 mm: looked at again");
         one.read("31.970");
         assertThat(mark(place(one))).isEqualTo("in");
-        JsonNode log = server.send(server.ansasRequest("/api/slips")).json();
+        JsonNode log = server.send(server.ansasRequest("/api/v1/slips")).json();
         assertThat(log.path("all").asBoolean()).isFalse();
         assertThat(log.path("slips").get(0).path("slip").asString()).isEqualTo("a line too many");
     }
@@ -98,7 +98,7 @@ class DoubtTest {
         one.read("32.470");
         JsonNode about = place(one).path("doubts").get(0).path("readings").get(0);
         Answer made = server.put(
-                "/api/marks/" + UUID.randomUUID(),
+                "/api/v1/marks/" + UUID.randomUUID(),
                 Map.of(
                         "reading",
                         about.path("id").asString(),
@@ -245,7 +245,7 @@ class DoubtTest {
         String number = "Z" + UUID.randomUUID().toString().substring(0, 8);
         var typed = gauge(number, "outside-micrometer", "mic-mm-001", "25", "50");
         assertThat(server.send(Server.json(
-                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
+                                server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
                         .status())
                 .isEqualTo(200);
         JsonNode looks = check(number, "0", "nothing", "").path("checks");
@@ -302,7 +302,8 @@ class DoubtTest {
     void a_check_entered_late_counts_from_when_it_was_made_and_one_of_tomorrow_is_refused() {
         String number = "Y" + UUID.randomUUID().toString().substring(0, 8);
         var typed = gauge(number, "outside-micrometer", "mic-mm-001", "25", "50");
-        server.send(Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))));
+        server.send(
+                Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))));
         JsonNode first = check(number, "0", "nothing", "").path("checks").get(0);
         Instant begin = Instant.parse(first.path("at").asString());
         var one = new OneFeature(server, onePlace("checked late", "outside", "32 h9")).with(number);
@@ -321,7 +322,7 @@ class DoubtTest {
 
     private Answer checkMade(String number, String shown, Instant at) {
         return server.put(
-                "/api/drawer/gauges/" + OneFeature.numbered(server, number) + "/checks/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + OneFeature.numbered(server, number) + "/checks/" + UUID.randomUUID(),
                 Map.of(
                         "shown",
                         shown,
@@ -340,13 +341,13 @@ class DoubtTest {
     private void readAt(OneFeature one, String figure, Instant at) {
         Map<String, Object> body = one.body(one.round().path("at").asLong(), figure);
         body.put("takenAt", at.toString());
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).status())
                 .isEqualTo(201);
     }
 
     private JsonNode check(String number, String shown, String done, String after) {
         Answer kept = server.put(
-                "/api/drawer/gauges/" + OneFeature.numbered(server, number) + "/checks/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + OneFeature.numbered(server, number) + "/checks/" + UUID.randomUUID(),
                 Map.of(
                         "shown", shown,
                         "done", done,
@@ -359,13 +360,13 @@ class DoubtTest {
 
     private void retire(String number) {
         server.put(
-                "/api/drawer/gauges/" + OneFeature.numbered(server, number) + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + OneFeature.numbered(server, number) + "/events/" + UUID.randomUUID(),
                 Map.of("kind", "retired", "words", ""));
     }
 
     private JsonNode zeroOf(String number) {
         return StreamSupport.stream(
-                        server.get("/api/doubts").json().path("zeros").spliterator(), false)
+                        server.get("/api/v1/doubts").json().path("zeros").spliterator(), false)
                 .filter(zero -> zero.path("number").asString().equals(number))
                 .findFirst()
                 .orElse(null);
@@ -383,6 +384,6 @@ class DoubtTest {
         if (since != null) {
             body.put("since", since);
         }
-        return server.put("/api/checks/" + zero.path("check").asString() + "/answers/" + id, body);
+        return server.put("/api/v1/checks/" + zero.path("check").asString() + "/answers/" + id, body);
     }
 }

@@ -65,7 +65,7 @@ class FormTest {
 
     private Answer take(OneFeature one, String degrees, String... sections) {
         return server.put(
-                "/api/parts/" + one.part + "/features/" + one.feature + "/axes/" + degrees,
+                "/api/v1/parts/" + one.part + "/features/" + one.feature + "/axes/" + degrees,
                 Map.of("sections", List.of(sections), "person", 1));
     }
 
@@ -118,7 +118,7 @@ class FormTest {
         assertThat(take(one, "180", "left").code()).isEqualTo("axis-angle");
 
         long other = one.sheet().path("parts").get(1).path("id").asLong();
-        JsonNode beside = server.get("/api/parts/" + other + "/features/" + one.feature + "/sheet")
+        JsonNode beside = server.get("/api/v1/parts/" + other + "/features/" + one.feature + "/sheet")
                 .json();
         assertThat(one.round().path("places")).hasSize(5);
         assertThat(beside.path("rounds").get(0).path("places")).hasSize(4);

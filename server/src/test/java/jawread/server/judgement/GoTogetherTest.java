@@ -29,7 +29,7 @@ class GoTogetherTest {
         OneFeature first = new OneFeature(server, together(name + " 1")).with("C2");
         all.add(first);
         for (int i = 2; i <= bores; i++) {
-            JsonNode plan = server.get("/api/jobs/" + first.job() + "/plan")
+            JsonNode plan = server.get("/api/v1/jobs/" + first.job() + "/plan")
                     .json()
                     .path("plans")
                     .get(0);

@@ -35,7 +35,7 @@ class LimitGaugeTest {
 
     private long id(String number) {
         return StreamSupport.stream(
-                        server.get("/api/drawer").json().path("gauges").spliterator(), false)
+                        server.get("/api/v1/drawer").json().path("gauges").spliterator(), false)
                 .filter(gauge -> gauge.path("shopNumber").asString().equals(number))
                 .findFirst()
                 .orElseThrow()
@@ -45,7 +45,7 @@ class LimitGaugeTest {
 
     private Answer send(Map<String, Object> gauge) {
         return server.send(
-                Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
+                Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
     }
 
     private OneFeature feature(String name, String kind, String limits, String layout) {
@@ -64,7 +64,7 @@ class LimitGaugeTest {
         String plug = add("plug-gauge", "25.000", "25.021", "0.001");
         var one = feature("plugged", "bore", "25 H7", "one-place").with(plug);
         Map<String, Object> figure = one.body(one.round().path("at").asLong(), "25.010");
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), figure).code())
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), figure).code())
                 .isEqualTo("not-a-try");
         JsonNode place = verdict(one, "goes");
         assertThat(place.path("verdict").path("mark").asString()).isEqualTo("in");
@@ -112,7 +112,7 @@ class LimitGaugeTest {
         var bore = feature("a ring tried", "bore", "25 H7", "one-place")
                 .with(add("ring-gauge", "24.979", "25.000", "0.001"));
         Answer answer = server.put(
-                "/api/readings/" + UUID.randomUUID(),
+                "/api/v1/readings/" + UUID.randomUUID(),
                 bore.body(bore.round().path("at").asLong(), "goes"));
         assertThat(answer.code()).isEqualTo("limit-gauge-not-for-feature");
         assertThat(answer.text()).contains("a plug goes into a bore");
@@ -129,7 +129,7 @@ class LimitGaugeTest {
 
     private String fitness(OneFeature one, String number) {
         long plan = one.judgement().path("plan").asLong();
-        JsonNode methods = server.get("/api/plans/" + plan + "/methods")
+        JsonNode methods = server.get("/api/v1/plans/" + plan + "/methods")
                 .json()
                 .path("features")
                 .get(0)
@@ -150,7 +150,7 @@ class LimitGaugeTest {
         var one = feature("no thread", "bore", "25 H7", "one-place");
         var body = one.body(one.round().path("at").asLong(), "goes");
         body.put("gauge", id(thread));
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).code())
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).code())
                 .isEqualTo("thread-gauge-has-no-size");
     }
 
@@ -164,7 +164,7 @@ class LimitGaugeTest {
         drafting.add(plan, Drafting.typed("M8 in the flange", "looked-at", ""));
         JsonNode part = drafting.part(job);
         long id = part.path("id").asLong();
-        JsonNode look = server.get("/api/parts/" + id + "/look").json();
+        JsonNode look = server.get("/api/v1/parts/" + id + "/look").json();
         assertThat(StreamSupport.stream(look.path("threadGauges").spliterator(), false)
                         .map(each -> each.path("id").asLong()))
                 .contains(plug)
@@ -175,9 +175,10 @@ class LimitGaugeTest {
         body.put("found", "not-ok");
         body.put("gauge", bore);
         body.put("note", "the no-go end goes three turns");
-        assertThat(server.put("/api/looks/" + UUID.randomUUID(), body).code()).isEqualTo("no-thread-gauge");
+        assertThat(server.put("/api/v1/looks/" + UUID.randomUUID(), body).code())
+                .isEqualTo("no-thread-gauge");
         body.put("gauge", plug);
-        JsonNode kept = server.put("/api/looks/" + UUID.randomUUID(), body).shown();
+        JsonNode kept = server.put("/api/v1/looks/" + UUID.randomUUID(), body).shown();
         assertThat(kept.path("items").get(0).path("gauge").asLong()).isEqualTo(plug);
         assertThat(kept.path("items").get(0).path("found").asString()).isEqualTo("not-ok");
     }

@@ -45,14 +45,14 @@ class LocksFirstTest {
     private long newGauge() {
         String number = "L" + UUID.randomUUID().toString().substring(0, 8);
         Map<String, Object> typed = gauge(number, "outside-micrometer", "mic-mm-001", "25", "50");
-        assertThat(drafting.post("/api/drawer/gauges", Map.of("gauges", List.of(typed)))
+        assertThat(drafting.post("/api/v1/drawer/gauges", Map.of("gauges", List.of(typed)))
                         .status())
                 .isEqualTo(200);
         return OneFeature.numbered(server, number);
     }
 
     private JsonNode page(long gauge) {
-        return server.get("/api/drawer/gauges/" + gauge).json();
+        return server.get("/api/v1/drawer/gauges/" + gauge).json();
     }
 
     private Answer describe(long gauge, String field, String value) {
@@ -61,7 +61,7 @@ class LocksFirstTest {
         page.path("typed").properties().forEach(each -> typed.put(each.getKey(), each.getValue()));
         typed.put(field, value);
         return server.send(Server.json(
-                server.ansasRequest("/api/drawer/gauges/" + gauge)
+                server.ansasRequest("/api/v1/drawer/gauges/" + gauge)
                         .header("If-Match", "\"" + page.path("edition").asLong() + "\""),
                 "PUT",
                 typed));
@@ -78,7 +78,7 @@ class LocksFirstTest {
         // line.
         body.put("parts", Map.of("sleeve", 14, "thimble", 25));
         List<Answer> both = AtOnce.of(
-                () -> server.put("/api/readings/" + UUID.randomUUID(), body),
+                () -> server.put("/api/v1/readings/" + UUID.randomUUID(), body),
                 () -> describe(one.gauge, "scale", "mic-mm-0001"));
         assertThat(both.get(0).status()).isIn(201, 422);
         boolean isRead = both.get(0).status() == 201;
@@ -94,10 +94,10 @@ class LocksFirstTest {
         long place = one.round().path("at").asLong();
         List<Callable<Answer>> acts = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            acts.add(() -> server.put("/api/readings/" + UUID.randomUUID(), one.body(place, "31.97")));
+            acts.add(() -> server.put("/api/v1/readings/" + UUID.randomUUID(), one.body(place, "31.97")));
         }
         acts.add(() -> server.put(
-                "/api/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
                 Map.of("kind", "quarantined", "words", "dropped")));
         List<Answer> answers = AtOnce.of(acts);
         assertThat(answers.get(4).status()).isEqualTo(200);
@@ -127,7 +127,7 @@ class LocksFirstTest {
     void two_who_quarantine_a_gauge_write_it_down_once() throws Exception {
         long gauge = newGauge();
         Callable<Answer> act = () -> server.put(
-                "/api/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(),
                 Map.of("kind", "quarantined", "words", "dropped"));
         assertThat(AtOnce.of(act, act).stream().map(Answer::status)).containsExactlyInAnyOrder(200, 422);
     }
@@ -136,7 +136,7 @@ class LocksFirstTest {
     void two_who_take_a_third_axis_take_it_once() throws Exception {
         var one = new OneFeature(server, journal("third axis " + UUID.randomUUID()));
         Callable<Answer> act = () -> server.put(
-                "/api/parts/" + one.part + "/features/" + one.feature + "/axes/45",
+                "/api/v1/parts/" + one.part + "/features/" + one.feature + "/axes/45",
                 Map.of("sections", List.of("left", "right"), "person", 1));
         assertThat(AtOnce.of(act, act).stream().map(Answer::status)).containsOnly(200);
         assertThat(one.round().path("places")).hasSize(6);
@@ -146,7 +146,7 @@ class LocksFirstTest {
     void two_kinds_of_part_stand_beside_each_other() throws Exception {
         JsonNode job = drafting.open("kinds " + UUID.randomUUID(), "mm", "");
         Callable<Answer> act = () -> drafting.post(
-                "/api/jobs/" + job.path("id").asLong() + "/plans",
+                "/api/v1/jobs/" + job.path("id").asLong() + "/plans",
                 Map.of("name", "bush", "shape", "bush", "rounds", "cuts"));
         assertThat(AtOnce.of(act, act).stream().map(Answer::status)).containsOnly(200);
         assertThat(server.bean(JdbcTemplate.class)
@@ -162,7 +162,7 @@ class LocksFirstTest {
         var one = new OneFeature(server, onePlace("the same " + UUID.randomUUID(), "outside", "32 h9"));
         var body = one.body(one.round().path("at").asLong(), "31.970");
         UUID id = UUID.randomUUID();
-        Callable<Answer> act = () -> server.put("/api/readings/" + id, body);
+        Callable<Answer> act = () -> server.put("/api/v1/readings/" + id, body);
         List<Answer> answers = AtOnce.of(Collections.nCopies(10, act));
         assertThat(answers.stream().map(Answer::status).sorted())
                 .containsExactlyElementsOf(Stream.concat(Collections.nCopies(9, 200).stream(), Stream.of(201))
@@ -182,7 +182,7 @@ class LocksFirstTest {
                 .<Callable<Answer>>map(of -> {
                     var body = of.body(of.round().path("at").asLong(), "31.970");
                     body.put("gauge", OneFeature.numbered(server, of == one ? "M6" : "M9"));
-                    return () -> server.put("/api/readings/" + id, body);
+                    return () -> server.put("/api/v1/readings/" + id, body);
                 })
                 .toList();
         assertThat(AtOnce.of(acts).stream().map(Answer::status)).containsExactlyInAnyOrder(201, 409);
@@ -192,7 +192,7 @@ class LocksFirstTest {
     void two_gauges_of_one_number_are_one_gauge_and_a_refusal() throws Exception {
         String number = "N" + UUID.randomUUID().toString().substring(0, 8);
         Callable<Answer> act = () -> drafting.post(
-                "/api/drawer/gauges",
+                "/api/v1/drawer/gauges",
                 Map.of("gauges", List.of(gauge(number, "outside-micrometer", "mic-mm-001", "25", "50"))));
         List<Answer> answers = AtOnce.of(act, act);
         assertThat(answers.stream().map(Answer::status)).containsExactlyInAnyOrder(200, 422);
@@ -203,7 +203,7 @@ class LocksFirstTest {
     @RepeatedTest(ROUNDS)
     void two_people_of_one_name_are_one_person_and_a_refusal() throws Exception {
         String name = "Twin " + UUID.randomUUID();
-        Callable<Answer> act = () -> server.post("/api/people", Map.of("name", name, "does", ""));
+        Callable<Answer> act = () -> server.post("/api/v1/people", Map.of("name", name, "does", ""));
         assertThat(AtOnce.of(act, act).stream().map(Answer::status)).containsExactlyInAnyOrder(201, 422);
     }
 
@@ -255,7 +255,7 @@ class LocksFirstTest {
             case 0 -> drafting.add(plan(of), onePlace("pin " + id, "outside", "12 h9"));
             case 1 ->
                 server.put(
-                        "/api/drawer/gauges/" + gauge + "/checks/" + id,
+                        "/api/v1/drawer/gauges/" + gauge + "/checks/" + id,
                         Map.of(
                                 "shown",
                                 "0",
@@ -269,7 +269,7 @@ class LocksFirstTest {
                                 true));
             case 2 ->
                 server.put(
-                        "/api/place-marks/" + id,
+                        "/api/v1/place-marks/" + id,
                         Map.of(
                                 "part",
                                 of.part,
@@ -289,23 +289,25 @@ class LocksFirstTest {
                                 "seen",
                                 "person",
                                 1));
-            case 3 -> server.put("/api/parts/" + of.part + "/warmths/" + id, Map.of("part", "21.5", "gauge", "20.5"));
+            case 3 ->
+                server.put("/api/v1/parts/" + of.part + "/warmths/" + id, Map.of("part", "21.5", "gauge", "20.5"));
             case 4 -> {
-                Answer soaks = server.put("/api/soakings/" + id, Map.of("what", "part", "part", of.part, "minutes", 5));
-                server.put("/api/soakings/" + id + "/taken-up", Map.of());
+                Answer soaks =
+                        server.put("/api/v1/soakings/" + id, Map.of("what", "part", "part", of.part, "minutes", 5));
+                server.put("/api/v1/soakings/" + id + "/taken-up", Map.of());
                 yield soaks;
             }
             default -> {
                 var body = of.body(of.round().path("at").asLong(), "31.97");
                 body.put("gauge", gauge);
-                yield server.put("/api/readings/" + id, body);
+                yield server.put("/api/v1/readings/" + id, body);
             }
         };
     }
 
     private JsonNode plan(OneFeature of) {
         long job = of.sheet().path("job").path("id").asLong();
-        return drafting.plan(server.get("/api/jobs/" + job + "/plan").json());
+        return drafting.plan(server.get("/api/v1/jobs/" + job + "/plan").json());
     }
 
     @Test
@@ -316,7 +318,7 @@ class LocksFirstTest {
         try (var somebody = server.bean(DataSource.class).getConnection()) {
             somebody.setAutoCommit(false);
             somebody.createStatement().executeQuery("SELECT id FROM job WHERE id = " + job + " FOR UPDATE");
-            Answer busy = server.put("/api/readings/" + UUID.randomUUID(), body);
+            Answer busy = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
             assertThat(busy.status()).isEqualTo(503);
             assertThat(busy.code()).isEqualTo("busy");
             assertThat(busy.header("Retry-After")).isEqualTo("1");
@@ -325,7 +327,7 @@ class LocksFirstTest {
                     .isNotEmpty();
             somebody.rollback();
         }
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).status())
                 .isEqualTo(201);
     }
 
@@ -334,7 +336,7 @@ class LocksFirstTest {
         var walk = new Walk(server, "shaft 4", "left end");
         assertThat(walk.keep(walk.typed(0, "25.020")).status()).isEqualTo(201);
         Map<String, Object> slow = walk.typed(0, "25.021");
-        slow.put("takenAt", server.get("/api/shop").json().path("now").asString());
+        slow.put("takenAt", server.get("/api/v1/shop").json().path("now").asString());
         assertThat(walk.cut(UUID.randomUUID(), 1, "0.010").status()).isEqualTo(200);
 
         Answer stale = walk.keep(walk.typed(0, "25.011"));

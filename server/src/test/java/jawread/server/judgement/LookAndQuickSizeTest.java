@@ -24,7 +24,7 @@ class LookAndQuickSizeTest {
     }
 
     private JsonNode pump() {
-        return Walk.named(server.get("/api/bench").json().path("jobs"), "Three-throw pump");
+        return Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Three-throw pump");
     }
 
     private JsonNode barrel(String name) {
@@ -32,13 +32,14 @@ class LookAndQuickSizeTest {
     }
 
     private JsonNode lookAt(long part) {
-        return server.send(server.ansasRequest("/api/parts/" + part + "/look")).json();
+        return server.send(server.ansasRequest("/api/v1/parts/" + part + "/look"))
+                .json();
     }
 
     private Answer say(long part, String item, String found) {
         long feature = Walk.named(lookAt(part).path("items"), item).path("id").asLong();
         return server.put(
-                "/api/looks/" + UUID.randomUUID(),
+                "/api/v1/looks/" + UUID.randomUUID(),
                 Map.of("part", part, "feature", feature, "found", found, "note", ""));
     }
 
@@ -60,13 +61,13 @@ class LookAndQuickSizeTest {
     @Test
     void a_caution_is_ticked_once_by_each_person_in_a_job() {
         long job = pump().path("id").asLong();
-        JsonNode due = server.send(server.ansasRequest("/api/jobs/" + job + "/cautions"))
+        JsonNode due = server.send(server.ansasRequest("/api/v1/jobs/" + job + "/cautions"))
                 .json();
         assertThat(due.findValuesAsString("code")).containsExactly("sharp", "eyes", "heavy", "solvents");
-        Answer ticked = server.put("/api/caution-ticks/" + UUID.randomUUID(), Map.of("job", job, "caution", "eyes"));
+        Answer ticked = server.put("/api/v1/caution-ticks/" + UUID.randomUUID(), Map.of("job", job, "caution", "eyes"));
         assertThat(ticked.json().findValuesAsString("code")).containsExactly("sharp", "heavy", "solvents");
         // Nobody at the screen: nobody to be told, and nobody to have taken it in.
-        assertThat(server.get("/api/jobs/" + job + "/cautions").json()).isEmpty();
+        assertThat(server.get("/api/v1/jobs/" + job + "/cautions").json()).isEmpty();
     }
 
     private static Map<String, Object> quick(String kind, String limits, String figure, Long gauge) {
@@ -94,7 +95,7 @@ class LookAndQuickSizeTest {
                 "centre-distance | 60 ± 0.05 | 60.06 | gone"
             })
     void a_size_is_judged_on_its_own(String kind, String limits, String figure, String mark) {
-        JsonNode view = server.post("/api/quick-size", quick(kind, limits, figure, null))
+        JsonNode view = server.post("/api/v1/quick-size", quick(kind, limits, figure, null))
                 .json();
         assertThat(view.path("verdict").path("mark").asString()).isEqualTo(mark);
         assertThat(view.path("say").asString()).isNotBlank();
@@ -102,15 +103,15 @@ class LookAndQuickSizeTest {
 
     @Test
     void half_typed_it_says_what_is_understood_and_what_is_not() {
-        JsonNode view = server.post("/api/quick-size", quick("outside", "25 H7", "", null))
+        JsonNode view = server.post("/api/v1/quick-size", quick("outside", "25 H7", "", null))
                 .json();
         assertThat(view.path("limitsRefused").asString()).contains("is a hole");
         assertThat(view.path("figureRefused").asString()).isEmpty();
         assertThat(view.has("verdict")).isFalse();
-        JsonNode outside = server.post("/api/quick-size", quick("outside", "25 k6", "3.0", 6L))
+        JsonNode outside = server.post("/api/v1/quick-size", quick("outside", "25 k6", "3.0", 6L))
                 .json();
         assertThat(outside.path("remark").asString()).contains("M6 shows 25 mm to 50 mm");
-        assertThat(server.post("/api/quick-size", quick("ball", "25 k6", "25", null))
+        assertThat(server.post("/api/v1/quick-size", quick("ball", "25 k6", "25", null))
                         .code())
                 .isEqualTo("no-such-kind");
     }
@@ -119,14 +120,14 @@ class LookAndQuickSizeTest {
     void it_is_kept_into_a_new_job_once() {
         UUID id = UUID.randomUUID();
         Map<String, Object> body = quick("bore", "Ø 16 H7", "16.011", 5L);
-        JsonNode where = server.put("/api/quick-sizes/" + id, body).json();
-        assertThat(server.put("/api/quick-sizes/" + id, body).json()).isEqualTo(where);
-        JsonNode sheet = server.get("/api/parts/" + where.path("part").asLong() + "/features/"
+        JsonNode where = server.put("/api/v1/quick-sizes/" + id, body).json();
+        assertThat(server.put("/api/v1/quick-sizes/" + id, body).json()).isEqualTo(where);
+        JsonNode sheet = server.get("/api/v1/parts/" + where.path("part").asLong() + "/features/"
                         + where.path("feature").asLong() + "/sheet")
                 .json();
         assertThat(sheet.path("rounds").get(0).path("places").get(0).path("readings"))
                 .hasSize(1);
-        assertThat(server.put("/api/quick-sizes/" + UUID.randomUUID(), quick("bore", "16 H7", "16", null))
+        assertThat(server.put("/api/v1/quick-sizes/" + UUID.randomUUID(), quick("bore", "16 H7", "16", null))
                         .code())
                 .isEqualTo("no-gauge");
     }

@@ -26,7 +26,7 @@ class MadeOfTwoTest {
     }
 
     private long gauge(String number) {
-        return StreamSupport.stream(server.get("/api/gauges").json().spliterator(), false)
+        return StreamSupport.stream(server.get("/api/v1/gauges").json().spliterator(), false)
                 .filter(each -> each.path("shopNumber").asString().equals(number))
                 .findFirst()
                 .orElseThrow()
@@ -47,7 +47,7 @@ class MadeOfTwoTest {
     }
 
     private Answer keep(Map<String, Object> body) {
-        return server.put("/api/readings/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/readings/" + UUID.randomUUID(), body);
     }
 
     private OneFeature one(String name, String kind, String limits, String number) {
@@ -59,11 +59,11 @@ class MadeOfTwoTest {
         OneFeature one = one("a wall", "outside", "6 +-0.1", "M6");
         var body = made(one, "half-difference", "C1", "30.012", "18.02 mm");
         UUID id = UUID.randomUUID();
-        Answer kept = server.put("/api/readings/" + id, body);
+        Answer kept = server.put("/api/v1/readings/" + id, body);
         assertThat(kept.status()).as(kept.text()).isEqualTo(201);
         // Sent once more it is the same reading; with another figure it is not.
-        assertThat(server.put("/api/readings/" + id, body).status()).isEqualTo(200);
-        assertThat(server.put("/api/readings/" + id, made(one, "half-difference", "C1", "30.012", "18.04 mm"))
+        assertThat(server.put("/api/v1/readings/" + id, body).status()).isEqualTo(200);
+        assertThat(server.put("/api/v1/readings/" + id, made(one, "half-difference", "C1", "30.012", "18.04 mm"))
                         .status())
                 .isEqualTo(409);
 

@@ -86,7 +86,7 @@ class MeasuringControllerTest {
     }
 
     private String[] lines(ResultMatcher status) throws Exception {
-        return mvc.perform(put("/api/readings/" + id)
+        return mvc.perform(put("/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .accept(ToldFirst.LINES, "application/json;q=0.9")
                         .content(TYPED))
@@ -108,7 +108,7 @@ class MeasuringControllerTest {
     @Test
     void a_reading_is_kept_first_and_judged_after() throws Exception {
         when(readings.keep(any())).thenReturn(taken(Receipt.now(id, 7)));
-        mvc.perform(put("/api/readings/" + id)
+        mvc.perform(put("/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
                 .andExpect(status().isCreated());
@@ -125,7 +125,7 @@ class MeasuringControllerTest {
     @Test
     void one_sent_before_is_answered_with_200() throws Exception {
         when(readings.keep(any())).thenReturn(taken(Receipt.before(id, 7)));
-        mvc.perform(put("/api/readings/" + id)
+        mvc.perform(put("/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
                 .andExpect(status().isOk());
@@ -135,7 +135,7 @@ class MeasuringControllerTest {
     void a_kept_reading_is_answered_with_its_receipt_whatever_comes_of_its_page() throws Exception {
         when(readings.keep(any())).thenReturn(taken(Receipt.now(id, 7)));
         when(sheets.of(part, feature)).thenThrow(new IllegalArgumentException("no sentence for this"));
-        mvc.perform(put("/api/readings/" + id)
+        mvc.perform(put("/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
                 .andExpect(status().isCreated())
@@ -149,7 +149,7 @@ class MeasuringControllerTest {
     void so_is_a_mark() throws Exception {
         when(marks.make(any())).thenReturn(new Marks.Marked(Receipt.before(id), 2, 3));
         when(sheets.of(2, 3)).thenThrow(new IllegalArgumentException("no sentence for this"));
-        mvc.perform(put("/api/marks/" + id)
+        mvc.perform(put("/marks/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{\"reading\": \"" + id
                                 + "\", \"kind\": \"NOTE\", \"reason\": \"dirt\", \"person\": 1}"))
@@ -163,7 +163,7 @@ class MeasuringControllerTest {
         doThrow(Refused.of(HttpStatus.CONFLICT, "kept-otherwise", "Something else is kept under this number."))
                 .when(readings)
                 .keep(any());
-        mvc.perform(put("/api/readings/" + id)
+        mvc.perform(put("/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
                 .andExpect(status().isConflict())
@@ -177,7 +177,7 @@ class MeasuringControllerTest {
     void a_failure_of_ours_says_that_nothing_typed_is_lost_and_not_what_broke() throws Exception {
         when(words.say("problem.failed-here")).thenReturn("What you typed is not lost: try again.");
         when(readings.keep(any())).thenThrow(new IllegalStateException("a secret of the inside"));
-        mvc.perform(put("/api/readings/" + id)
+        mvc.perform(put("/readings/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content(TYPED))
                 .andExpect(status().isInternalServerError())
@@ -188,7 +188,7 @@ class MeasuringControllerTest {
     @Test
     void a_mark_that_is_neither_strike_nor_note_is_refused() throws Exception {
         when(words.say(any(String.class), any())).thenReturn("The request could not be understood.");
-        mvc.perform(put("/api/marks/" + id)
+        mvc.perform(put("/marks/" + id)
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{\"reading\": \"" + id
                                 + "\", \"kind\": \"RUB OUT\", \"reason\": \"dirt\", \"person\": 1}"))

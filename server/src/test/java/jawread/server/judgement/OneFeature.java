@@ -46,9 +46,9 @@ final class OneFeature {
     OneFeature withSet(String number, String wanted) {
         with(number);
         JsonNode settingUp =
-                server.get("/api/comparators/" + gauge + "?wanted=" + wanted).json();
+                server.get("/api/v1/comparators/" + gauge + "?wanted=" + wanted).json();
         Answer set = server.send(Server.json(
-                server.ansasRequest("/api/comparators/" + gauge + "/settings/" + UUID.randomUUID()),
+                server.ansasRequest("/api/v1/comparators/" + gauge + "/settings/" + UUID.randomUUID()),
                 "PUT",
                 Map.of(
                         "wanted", wanted,
@@ -70,7 +70,7 @@ final class OneFeature {
     /** Chooses a school for its job, whose head is kept as it is else. */
     Answer choose(String setting, String choice) {
         long job = job();
-        JsonNode now = server.get("/api/jobs/" + job + "/plan").json();
+        JsonNode now = server.get("/api/v1/jobs/" + job + "/plan").json();
         var head = new LinkedHashMap<String, Object>();
         for (String text : List.of(
                 "name", "about", "limitsSource", "customerReference", "unit", "material", "temperature", "decider")) {
@@ -79,7 +79,7 @@ final class OneFeature {
         head.put("livesHangOnIt", now.path("livesHangOnIt").asBoolean());
         head.put("choices", Map.of(setting, choice));
         return server.send(Server.json(
-                server.ansasRequest("/api/jobs/" + job)
+                server.ansasRequest("/api/v1/jobs/" + job)
                         .header("If-Match", "\"" + now.path("edition").asLong() + "\""),
                 "PUT",
                 head));
@@ -90,7 +90,7 @@ final class OneFeature {
     }
 
     JsonNode sheet() {
-        return server.get("/api/parts/" + part + "/features/" + feature + "/sheet")
+        return server.get("/api/v1/parts/" + part + "/features/" + feature + "/sheet")
                 .json();
     }
 
@@ -108,7 +108,7 @@ final class OneFeature {
         long place = round().path("at").asLong();
         JsonNode sheet = null;
         for (String figure : figures) {
-            Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body(place, figure));
+            Answer answer = server.put("/api/v1/readings/" + UUID.randomUUID(), body(place, figure));
             assertThat(answer.status()).as(answer.text()).isEqualTo(201);
             sheet = answer.shown();
         }
@@ -151,7 +151,7 @@ final class OneFeature {
 
     Answer mark(UUID id, String place, String kind, String reason) {
         return server.put(
-                "/api/place-marks/" + id,
+                "/api/v1/place-marks/" + id,
                 Map.of(
                         "part", part,
                         "feature", feature,
@@ -163,7 +163,7 @@ final class OneFeature {
     }
 
     JsonNode judgement() {
-        return server.get("/api/parts/" + part + "/judgement").json();
+        return server.get("/api/v1/parts/" + part + "/judgement").json();
     }
 
     String at() {
@@ -177,7 +177,7 @@ final class OneFeature {
     }
 
     static long numbered(Server server, String number) {
-        return Walk.named(asNamed(server.get("/api/gauges").json()), number)
+        return Walk.named(asNamed(server.get("/api/v1/gauges").json()), number)
                 .path("id")
                 .asLong();
     }

@@ -65,18 +65,18 @@ class PartsInDoubtTest {
     void a_person_who_comes_judges_nothing_again_and_a_setting_all() {
         long settled = readAndPutAway("settled");
         doubted();
-        assertThat(server.post("/api/people", Map.of("name", "Ruk", "does", "helps"))
+        assertThat(server.post("/api/v1/people", Map.of("name", "Ruk", "does", "helps"))
                         .status())
                 .isEqualTo(201);
         assertThat(index.behind()).isEmpty();
-        JsonNode setting = server.get("/api/settings")
+        JsonNode setting = server.get("/api/v1/settings")
                 .json()
                 .valueStream()
                 .filter(each -> each.path("name").asString().equals("temperature-apart"))
                 .findFirst()
                 .orElseThrow();
         Answer answer = server.send(Server.json(
-                server.ansasRequest("/api/settings/temperature-apart")
+                server.ansasRequest("/api/v1/settings/temperature-apart")
                         .header("If-Match", "\"" + setting.path("edition").asLong() + "\""),
                 "PUT",
                 Map.of("choice", "7")));
@@ -113,7 +113,7 @@ class PartsInDoubtTest {
     }
 
     private String doubted() {
-        return server.get("/api/doubts").text();
+        return server.get("/api/v1/doubts").text();
     }
 
     /** @return its plan */
@@ -123,12 +123,12 @@ class PartsInDoubtTest {
         for (String figure : new String[] {"31.960", "31.961"}) {
             Map<String, Object> body = journal.body(place.path("id").asLong(), figure);
             body.put("takenAt", server.bean(Clock.class).instant().toString());
-            assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+            assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).status())
                     .isEqualTo(201);
         }
         long job = journal.job();
-        server.put("/api/jobs/" + job + "/archived", Map.of("archived", true));
-        return server.get("/api/jobs/" + job + "/plan")
+        server.put("/api/v1/jobs/" + job + "/archived", Map.of("archived", true));
+        return server.get("/api/v1/jobs/" + job + "/plan")
                 .json()
                 .path("plans")
                 .get(0)
@@ -139,7 +139,7 @@ class PartsInDoubtTest {
     private void check(String shown) {
         var gauge = OneFeature.numbered(server, "M6");
         Answer answer = server.put(
-                "/api/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(),
                 Map.of(
                         "shown", shown,
                         "done", "nothing",

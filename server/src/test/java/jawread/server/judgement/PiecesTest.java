@@ -32,7 +32,7 @@ class PiecesTest {
         gauge.put("base", base);
         gauge.put("rods", pieces);
         return server.send(
-                Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
+                Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
     }
 
     private static String number() {
@@ -47,7 +47,7 @@ class PiecesTest {
     }
 
     private JsonNode inHand(String number) {
-        return StreamSupport.stream(server.get("/api/gauges").json().spliterator(), false)
+        return StreamSupport.stream(server.get("/api/v1/gauges").json().spliterator(), false)
                 .filter(each -> each.path("shopNumber").asString().equals(number))
                 .findFirst()
                 .orElseThrow();
@@ -82,7 +82,7 @@ class PiecesTest {
                         "rod 2 in + collar 0.5 in");
         OneFeature one = new OneFeature(server, OneFeature.onePlace("a bore with rods", "bore", "3.711 / 3.714 in"))
                 .with(number);
-        Answer kept = server.put("/api/readings/" + UUID.randomUUID(), byScale(one, "3.5", 8, 12));
+        Answer kept = server.put("/api/v1/readings/" + UUID.randomUUID(), byScale(one, "3.5", 8, 12));
         assertThat(kept.status()).as(kept.text()).isEqualTo(201);
         JsonNode reading = one.round(kept.shown()).at("/places/0/readings/0");
         assertThat(reading.at("/size/text").asString()).isEqualTo("3.712");
@@ -92,13 +92,13 @@ class PiecesTest {
                         .limit(3))
                 .containsExactly("head 2", "rod 1", "collar 0.5");
         // With the collar that is not in it.
-        JsonNode doubted = one.round(server.put("/api/readings/" + UUID.randomUUID(), byScale(one, "3", 8, 12))
+        JsonNode doubted = one.round(server.put("/api/v1/readings/" + UUID.randomUUID(), byScale(one, "3", 8, 12))
                         .shown())
                 .path("places")
                 .get(0)
                 .path("doubts");
         assertThat(doubted.toString()).contains("another rod, collar or nib taken than the one that is in it");
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), byScale(one, "3.25", 8, 12))
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), byScale(one, "3.25", 8, 12))
                         .code())
                 .isEqualTo("base-not-of-gauge");
     }
@@ -139,7 +139,7 @@ class PiecesTest {
                     new OneFeature(server, OneFeature.onePlace(kind + " by nibs", kind, "1.29 / 1.31 in")).with(number);
             var body = byScale(one, "0.3", 0, 0);
             body.put("parts", parts);
-            Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body);
+            Answer answer = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
             assertThat(answer.status()).as(kind + answer.text()).isEqualTo(kind.equals("inside") ? 201 : 422);
             if (kind.equals("outside")) {
                 assertThat(answer.code()).isEqualTo("nibs-inside");

@@ -32,7 +32,7 @@ class ReadingsMovedTest {
     /** The bore on two parts of one plan. */
     private List<OneFeature> two(String name) {
         OneFeature one = new OneFeature(server, Acts.bore(name)).with("C2");
-        JsonNode plan = server.get("/api/jobs/" + one.job() + "/plan")
+        JsonNode plan = server.get("/api/v1/jobs/" + one.job() + "/plan")
                 .json()
                 .path("plans")
                 .get(0);
@@ -47,7 +47,7 @@ class ReadingsMovedTest {
     }
 
     private List<UUID> walk(long part, int which) {
-        JsonNode walks = server.get("/api/parts/" + part + "/moving").json().path("walks");
+        JsonNode walks = server.get("/api/v1/parts/" + part + "/moving").json().path("walks");
         var all = new ArrayList<UUID>();
         walks.get(which).path("readings").forEach(each -> all.add(UUID.fromString(each.asString())));
         return all;
@@ -62,7 +62,7 @@ class ReadingsMovedTest {
 
     private Answer move(long from, UUID id, Map<String, Object> belonging) {
         return server.put(
-                "/api/parts/" + from + "/moves/" + id,
+                "/api/v1/parts/" + from + "/moves/" + id,
                 Map.of("belonging", belonging, "reason", "the wrong barrel", "person", 1));
     }
 
@@ -82,7 +82,7 @@ class ReadingsMovedTest {
             long at = one.round().path("places").get(place).path("id").asLong();
             Map<String, Object> body = one.body(at, "51.20");
             body.put("takenAt", "2026-03-10T14:00:00Z");
-            assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).status())
+            assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).status())
                     .isEqualTo(201);
         }
         assertThat(one.judgement().path("part").path("verdict").path("mark").asString())
@@ -91,8 +91,8 @@ class ReadingsMovedTest {
         List<UUID> wrong = walk(one.part, 0);
         assertThat(wrong).hasSize(2);
         Map<String, Object> belonging = belonging(wrong, other.part);
-        JsonNode ahead =
-                drafting.post("/api/parts/" + one.part + "/moving", belonging).json();
+        JsonNode ahead = drafting.post("/api/v1/parts/" + one.part + "/moving", belonging)
+                .json();
         assertThat(ahead.path("count").asInt()).isEqualTo(2);
         assertThat(ahead.path("sides").size()).isEqualTo(2);
         assertThat(ahead.path("sides").get(0).path("after").path("mark").asString())
@@ -112,7 +112,7 @@ class ReadingsMovedTest {
         assertThat(moved.path("notes").get(0).path("reason").asString()).contains("barrel 1", "the wrong barrel");
         // A strike finds it where it is now.
         Answer struck = server.put(
-                "/api/marks/" + UUID.randomUUID(),
+                "/api/v1/marks/" + UUID.randomUUID(),
                 Map.of("reading", moved.path("id").asString(), "kind", "STRIKE", "reason", "slipped", "person", 1));
         assertThat(struck.status()).isEqualTo(200);
         assertThat(other.round()
@@ -127,7 +127,7 @@ class ReadingsMovedTest {
         assertThat(move(one.part, UUID.randomUUID(), belonging).code()).isEqualTo("move-not-here");
 
         Answer undone = server.put(
-                "/api/parts/" + other.part + "/moves-undone/" + UUID.randomUUID(), Map.of("move", id, "person", 1));
+                "/api/v1/parts/" + other.part + "/moves-undone/" + UUID.randomUUID(), Map.of("move", id, "person", 1));
         assertThat(undone.status()).as(undone.text()).isEqualTo(200);
         assertThat(read(one)).isEqualTo(6);
         assertThat(read(other)).isZero();
@@ -140,12 +140,12 @@ class ReadingsMovedTest {
         long top = places.get(0).path("id").asLong();
         long bottom = places.get(1).path("id").asLong();
         UUID id = UUID.randomUUID();
-        server.put("/api/readings/" + id, one.body(top, "50.20"));
-        JsonNode moving = server.get("/api/parts/" + one.part + "/moving?feature=" + one.feature + "&place=" + top)
+        server.put("/api/v1/readings/" + id, one.body(top, "50.20"));
+        JsonNode moving = server.get("/api/v1/parts/" + one.part + "/moving?feature=" + one.feature + "&place=" + top)
                 .json();
         assertThat(moving.path("places").size()).isEqualTo(1);
         Map<String, Object> belonging = belonging(List.of(id), one.part);
-        assertThat(drafting.post("/api/parts/" + one.part + "/moving", belonging)
+        assertThat(drafting.post("/api/v1/parts/" + one.part + "/moving", belonging)
                         .code())
                 .isEqualTo("move-nowhere");
         belonging.put("feature", one.feature);

@@ -28,7 +28,7 @@ class ReadingsOutliveThePlanTest {
     }
 
     private JsonNode plan(OneFeature one) {
-        return server.get("/api/jobs/" + one.job() + "/plan")
+        return server.get("/api/v1/jobs/" + one.job() + "/plan")
                 .json()
                 .path("plans")
                 .get(0);
@@ -56,13 +56,13 @@ class ReadingsOutliveThePlanTest {
                         "typed", typed)));
         body.put("removes", List.of());
         body.put("aside", aside);
-        return drafting.post("/api/plans/" + plan.path("id").asLong() + "/changes", body);
+        return drafting.post("/api/v1/plans/" + plan.path("id").asLong() + "/changes", body);
     }
 
     /** Takes back what a change did, as its answer says. */
     private Answer undo(OneFeature one, Answer done) {
         return drafting.post(
-                "/api/plans/" + plan(one).path("id").asLong() + "/changes",
+                "/api/v1/plans/" + plan(one).path("id").asLong() + "/changes",
                 done.json().path("undo"));
     }
 
@@ -198,10 +198,10 @@ class ReadingsOutliveThePlanTest {
         change(one, but(typed, "limits", "31.98 / 32.00"));
         Map<String, Object> waiting = one.body(place, "31.951");
         UUID id = UUID.randomUUID();
-        Answer kept = server.put("/api/readings/" + id, waiting);
+        Answer kept = server.put("/api/v1/readings/" + id, waiting);
         assertThat(kept.status()).isEqualTo(201);
         assertThat(readings(one.round(kept.shown()))).isEqualTo(2);
-        assertThat(server.put("/api/readings/" + id, waiting).status()).isEqualTo(200);
+        assertThat(server.put("/api/v1/readings/" + id, waiting).status()).isEqualTo(200);
         assertThat(underPlan(one.sheet()).get(0)).contains("2 readings under revision 1");
     }
 
@@ -221,7 +221,7 @@ class ReadingsOutliveThePlanTest {
         body.put("feature", now);
         body.put("round", 1);
         body.put("takenAt", TAKEN_AT.replace("2026-03-10T08", "2026-03-10T09"));
-        Answer kept = server.put("/api/readings/" + UUID.randomUUID(), body);
+        Answer kept = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
         assertThat(kept.status()).as(kept.text()).isEqualTo(201);
         assertThat(readings(one.round(kept.shown()))).isEqualTo(1);
         assertThat(cut(one, now, 2).status()).isEqualTo(200);
@@ -231,7 +231,7 @@ class ReadingsOutliveThePlanTest {
 
     private Answer cut(OneFeature one, long feature, int number) {
         return server.put(
-                "/api/rounds/" + UUID.randomUUID(),
+                "/api/v1/rounds/" + UUID.randomUUID(),
                 Map.of("part", one.part, "feature", feature, "number", number, "asked", "0.2", "person", 1));
     }
 
@@ -241,7 +241,7 @@ class ReadingsOutliveThePlanTest {
         OneFeature one = journalRead(typed);
         String section = one.round().path("places").get(0).path("section").asString();
         Answer taken = server.send(Server.json(
-                server.ansasRequest("/api/parts/" + one.part + "/features/" + one.feature + "/axes/45"),
+                server.ansasRequest("/api/v1/parts/" + one.part + "/features/" + one.feature + "/axes/45"),
                 "PUT",
                 Map.of("sections", List.of(section), "person", 1)));
         assertThat(taken.status()).as(taken.text()).isLessThan(300);

@@ -56,7 +56,7 @@ class ReworkedTest {
                         .path("sentence")
                         .asString())
                 .contains("0.400 mm");
-        JsonNode bench = server.get("/api/bench").json().path("jobs");
+        JsonNode bench = server.get("/api/v1/bench").json().path("jobs");
         assertThat(bench.toString()).contains("\"reworked\":\"+2.00 mm\"");
 
         // Worn again: the next size is the one after.

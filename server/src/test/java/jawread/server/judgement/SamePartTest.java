@@ -27,7 +27,7 @@ class SamePartTest {
 
     private OneFeature marked(String name, String mark) {
         OneFeature one = new OneFeature(server, Acts.bore(name)).with("C2");
-        JsonNode plan = server.get("/api/jobs/" + one.job() + "/plan")
+        JsonNode plan = server.get("/api/v1/jobs/" + one.job() + "/plan")
                 .json()
                 .path("plans")
                 .get(0);
@@ -39,11 +39,11 @@ class SamePartTest {
 
     private OneFeature copy(OneFeature of) {
         JsonNode job = drafting.post(
-                        "/api/jobs",
+                        "/api/v1/jobs",
                         Map.of("name", "", "limitsSource", "", "unit", "mm", "template", "", "copyOf", of.job()))
                 .json();
         JsonNode plan = drafting.plan(job);
-        JsonNode bench = server.get("/api/bench").json().path("jobs");
+        JsonNode bench = server.get("/api/v1/bench").json().path("jobs");
         for (JsonNode each : bench) {
             if (each.path("id").asLong() == job.path("id").asLong()) {
                 JsonNode part = each.path("plans").get(0).path("parts").get(0);
@@ -62,7 +62,7 @@ class SamePartTest {
     }
 
     private void change(OneFeature one, Map<String, Object> typed) {
-        JsonNode plan = server.get("/api/jobs/" + one.job() + "/plan")
+        JsonNode plan = server.get("/api/v1/jobs/" + one.job() + "/plan")
                 .json()
                 .path("plans")
                 .get(0);
@@ -120,7 +120,7 @@ class SamePartTest {
                 .contains("52.0");
 
         JsonNode overTime = server.get(
-                        "/api/parts/" + later.part + "/features/" + later.feature + "/over-time?days=true")
+                        "/api/v1/parts/" + later.part + "/features/" + later.feature + "/over-time?days=true")
                 .json();
         assertThat(overTime.path("inspections").size()).isEqualTo(3);
         assertThat(overTime.path("inspections").get(0).path("byMark").asBoolean())

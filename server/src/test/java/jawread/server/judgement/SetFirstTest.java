@@ -31,12 +31,12 @@ class SetFirstTest {
     private Answer read(OneFeature one, String figure) {
         long place = one.round().path("at").asLong();
         Map<String, Object> body = one.body(place, figure);
-        body.put("takenAt", server.get("/api/shop").json().path("now").asString());
-        return server.put("/api/readings/" + UUID.randomUUID(), body);
+        body.put("takenAt", server.get("/api/v1/shop").json().path("now").asString());
+        return server.put("/api/v1/readings/" + UUID.randomUUID(), body);
     }
 
     private JsonNode inHand(String number) {
-        return StreamSupport.stream(server.get("/api/gauges").json().spliterator(), false)
+        return StreamSupport.stream(server.get("/api/v1/gauges").json().spliterator(), false)
                 .filter(each -> each.path("shopNumber").asString().equals(number))
                 .findFirst()
                 .orElseThrow();
@@ -71,7 +71,8 @@ class SetFirstTest {
     }
 
     private Answer preset(OneFeature one, String shown, String again) {
-        JsonNode up = server.get("/api/comparators/" + one.gauge + "?wanted=20").json();
+        JsonNode up =
+                server.get("/api/v1/comparators/" + one.gauge + "?wanted=20").json();
         assertThat(up.path("display").asBoolean()).isTrue();
         var body = new LinkedHashMap<String, Object>();
         body.put("wanted", "20");
@@ -82,7 +83,7 @@ class SetFirstTest {
         }
         body.put("shown", shown);
         body.put("again", again);
-        return server.put("/api/comparators/" + one.gauge + "/settings/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/comparators/" + one.gauge + "/settings/" + UUID.randomUUID(), body);
     }
 
     @Test

@@ -96,17 +96,18 @@ class TwoServersTest {
 
     /** What the index says of jobs that were put away is what they come to. */
     private void theIndexKnows() {
-        String known = one.get("/api/doubts").text();
+        String known = one.get("/api/v1/doubts").text();
         assertThat(one.bean(JdbcTemplate.class).update("DELETE FROM plan_judged"))
                 .isPositive();
-        assertThat(one.get("/api/doubts").text()).isEqualTo(known);
+        assertThat(one.get("/api/v1/doubts").text()).isEqualTo(known);
     }
 
     /** What rests on what is kept in memory: the sheet, and one of the other pages. */
     private List<String> seen(Server server, int which) {
-        List<String> others = List.of("/api/parts/" + journal.part + "/judgement", "/api/doubts", "/api/people");
+        List<String> others =
+                List.of("/api/v1/parts/" + journal.part + "/judgement", "/api/v1/doubts", "/api/v1/people");
         return Stream.of(
-                        "/api/parts/" + journal.part + "/features/" + journal.feature + "/sheet",
+                        "/api/v1/parts/" + journal.part + "/features/" + journal.feature + "/sheet",
                         others.get(which % others.size()))
                 .map(path -> server.get(path).text())
                 .toList();
@@ -139,7 +140,7 @@ class TwoServersTest {
     }
 
     private JsonNode sheet(Server server) {
-        return server.get("/api/parts/" + journal.part + "/features/" + journal.feature + "/sheet")
+        return server.get("/api/v1/parts/" + journal.part + "/features/" + journal.feature + "/sheet")
                 .json();
     }
 
@@ -157,7 +158,7 @@ class TwoServersTest {
         body.put("round", round.path("number").asInt());
         // Between the looks at its gauge: each look throws others into doubt.
         body.put("takenAt", one.bean(Clock.class).instant().toString());
-        Answer answer = acts.put("/api/readings/" + id, body);
+        Answer answer = acts.put("/api/v1/readings/" + id, body);
         assertThat(answer.status()).as(answer.text()).isIn(201, 422);
         if (answer.status() == 201) {
             read.add(id);
@@ -168,7 +169,7 @@ class TwoServersTest {
     private String mark(Server acts) {
         String[] kinds = {"STRIKE", "NOTE", "KEEP"};
         Answer answer = acts.put(
-                "/api/marks/" + UUID.randomUUID(),
+                "/api/v1/marks/" + UUID.randomUUID(),
                 Map.of(
                         "reading",
                         read.get(random.nextInt(read.size())),
@@ -186,7 +187,7 @@ class TwoServersTest {
         JsonNode round = lastRound(acts);
         JsonNode places = round.path("places");
         Answer answer = acts.put(
-                "/api/place-marks/" + UUID.randomUUID(),
+                "/api/v1/place-marks/" + UUID.randomUUID(),
                 Map.of(
                         "part",
                         journal.part,
@@ -210,7 +211,7 @@ class TwoServersTest {
     private String gauge(Server acts) {
         String kind = random.nextBoolean() ? "quarantined" : "back-in-use";
         Answer answer = acts.put(
-                "/api/drawer/gauges/" + journal.gauge + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + journal.gauge + "/events/" + UUID.randomUUID(),
                 Map.of("kind", kind, "words", "a chip in the faces"));
         assertThat(answer.status()).as(answer.text()).isIn(200, 201, 422);
         return "gauge";
@@ -218,7 +219,7 @@ class TwoServersTest {
 
     private String check(Server acts) {
         Answer answer = acts.put(
-                "/api/drawer/gauges/" + journal.gauge + "/checks/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + journal.gauge + "/checks/" + UUID.randomUUID(),
                 Map.of(
                         "shown", random.nextBoolean() ? "0.000" : "0.012",
                         "done", "nothing",
@@ -230,7 +231,7 @@ class TwoServersTest {
     }
 
     private String setting(Server acts) {
-        JsonNode all = acts.get("/api/settings").json();
+        JsonNode all = acts.get("/api/v1/settings").json();
         long edition = -1;
         for (JsonNode each : all) {
             if (each.path("name").asString().equals("temperature-apart")) {
@@ -238,7 +239,7 @@ class TwoServersTest {
             }
         }
         Answer answer = acts.send(Server.json(
-                acts.ansasRequest("/api/settings/temperature-apart").header("If-Match", "\"" + edition + "\""),
+                acts.ansasRequest("/api/v1/settings/temperature-apart").header("If-Match", "\"" + edition + "\""),
                 "PUT",
                 Map.of("choice", Integer.toString(1 + random.nextInt(8)))));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
@@ -254,14 +255,14 @@ class TwoServersTest {
     }
 
     private String person(Server acts) {
-        Answer answer = acts.post("/api/people", Map.of("name", "Nomad " + UUID.randomUUID(), "does", "helps"));
+        Answer answer = acts.post("/api/v1/people", Map.of("name", "Nomad " + UUID.randomUUID(), "does", "helps"));
         assertThat(answer.status()).as(answer.text()).isEqualTo(201);
         return "person";
     }
 
     private String round(Server acts) {
         Answer answer = acts.put(
-                "/api/rounds/" + UUID.randomUUID(),
+                "/api/v1/rounds/" + UUID.randomUUID(),
                 Map.of(
                         "part",
                         journal.part,
@@ -279,7 +280,8 @@ class TwoServersTest {
 
     /** Or taken out again: what is in doubt in it stays in doubt. */
     private String putAway(Server acts) {
-        Answer answer = acts.put("/api/jobs/" + journal.job() + "/archived", Map.of("archived", random.nextInt(3) > 0));
+        Answer answer =
+                acts.put("/api/v1/jobs/" + journal.job() + "/archived", Map.of("archived", random.nextInt(3) > 0));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return "put away";
     }
@@ -287,7 +289,7 @@ class TwoServersTest {
     @Test
     void a_change_at_one_reaches_a_screen_at_the_other_within_two_seconds() throws Exception {
         try (Stream<String> body = HttpClient.newHttpClient()
-                .send(other.request("/api/events").build(), BodyHandlers.ofLines())
+                .send(other.request("/api/v1/events").build(), BodyHandlers.ofLines())
                 .body()) {
             Iterator<String> lines = body.iterator();
             assertThat(lines.next()).startsWith(":");

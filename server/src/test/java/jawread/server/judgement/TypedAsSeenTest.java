@@ -51,7 +51,7 @@ class TypedAsSeenTest {
     void looks_that_the_scale_does_not_have_are_refused_by_their_names(String typed, String sentence) {
         OneFeature one = journal("refused " + typed);
         long place = one.round().path("at").asLong();
-        Answer answer = server.put("/api/readings/" + UUID.randomUUID(), one.body(place, typed));
+        Answer answer = server.put("/api/v1/readings/" + UUID.randomUUID(), one.body(place, typed));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().path("detail").asString()).isEqualTo(sentence);
     }
@@ -70,7 +70,7 @@ class TypedAsSeenTest {
         Map<String, Object> gauge = Drafting.gauge(number, "depth-micrometer", "depth-in-001", "0", "4");
         gauge.put("rods", "1; 2; 3");
         Answer added = server.send(
-                Server.json(server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
+                Server.json(server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(gauge))));
         assertThat(added.status()).as(added.text()).isEqualTo(200);
         String limits = typed.equals("1399.9") ? "1.399 / 1.4005 in" : "1.6435 / 1.6445 in";
         OneFeature one = new OneFeature(server, OneFeature.onePlace("depth " + typed, "depth", limits)).with(number);
@@ -103,19 +103,20 @@ class TypedAsSeenTest {
     @Test
     void a_figure_is_echoed_as_the_scale_must_look() {
         long gauge = OneFeature.numbered(server, "M6");
-        JsonNode echo = server.get("/api/gauges/" + gauge + "/echo?text=31.916").json();
+        JsonNode echo =
+                server.get("/api/v1/gauges/" + gauge + "/echo?text=31.916").json();
         assertThat(echo.path("parts").toString()).isEqualTo("{\"sleeve\":13,\"thimble\":41,\"vernier\":6}");
         assertThat(echo.path("look").asString())
                 .isEqualTo(
                         "The half line must be in sight. A next line may just show: it does not count. With the frame of 25 mm.");
-        assertThat(server.get("/api/gauges/" + gauge + "/echo?text=6%201%2041%206")
+        assertThat(server.get("/api/v1/gauges/" + gauge + "/echo?text=6%201%2041%206")
                         .json()
                         .at("/size/text")
                         .asString())
                 .isEqualTo("31.916");
-        assertThat(server.get("/api/gauges/" + gauge + "/echo?text=77").status())
+        assertThat(server.get("/api/v1/gauges/" + gauge + "/echo?text=77").status())
                 .isEqualTo(204);
-        assertThat(server.get("/api/gauges/" + gauge + "/echo?text=31.9.1").status())
+        assertThat(server.get("/api/v1/gauges/" + gauge + "/echo?text=31.9.1").status())
                 .isEqualTo(204);
     }
 
@@ -135,7 +136,7 @@ class TypedAsSeenTest {
             Map<String, Object> body = one.body(place, "31.963");
             body.put("pressed", "63");
             JsonNode kept =
-                    server.put("/api/readings/" + UUID.randomUUID(), body).shown();
+                    server.put("/api/v1/readings/" + UUID.randomUUID(), body).shown();
             assertThat(one.round(kept)
                             .path("places")
                             .get(0)
@@ -145,7 +146,7 @@ class TypedAsSeenTest {
                             .asString())
                     .isEqualTo("Typed by its last digits: 63 after 31.9.");
             body.put("pressed", "64");
-            Answer other = server.put("/api/readings/" + UUID.randomUUID(), body);
+            Answer other = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
             assertThat(other.status()).isEqualTo(422);
             assertThat(other.json().path("detail").asString())
                     .isEqualTo("When 64 was pressed it stood for 31.963; after what was read since it does not. "
@@ -163,7 +164,7 @@ class TypedAsSeenTest {
             OneFeature one = journal("sent alone");
             long place = one.round().path("places").get(0).path("id").asLong();
             one.read("31.961", "31.962", "31.964");
-            String kept = "/api/readings/" + UUID.randomUUID();
+            String kept = "/api/v1/readings/" + UUID.randomUUID();
             Map<String, Object> body = one.body(place, "63");
             assertThat(server.put(kept, body).status()).isEqualTo(201);
             assertThat(server.put(kept, body).status()).isEqualTo(200);
@@ -171,7 +172,7 @@ class TypedAsSeenTest {
             assertThat(reading.at("/size/text").asString()).isEqualTo("31.963");
             assertThat(reading.path("pressed").asString()).isEqualTo("Typed by its last digits: 63 after 31.9.");
             one.read("31.999");
-            Answer between = server.put("/api/readings/" + UUID.randomUUID(), one.body(place, "02"));
+            Answer between = server.put("/api/v1/readings/" + UUID.randomUUID(), one.body(place, "02"));
             assertThat(between.status()).isEqualTo(422);
             assertThat(between.json().path("detail").asString())
                     .isEqualTo("The last reading lies near a change: 02 is 31.902, or 32.002. "
@@ -182,12 +183,13 @@ class TypedAsSeenTest {
     }
 
     private void decide(String setting, String choice) {
-        JsonNode now = StreamSupport.stream(server.get("/api/settings").json().spliterator(), false)
+        JsonNode now = StreamSupport.stream(
+                        server.get("/api/v1/settings").json().spliterator(), false)
                 .filter(each -> each.path("name").asString().equals(setting))
                 .findFirst()
                 .orElseThrow();
         Answer answer = server.send(Server.json(
-                server.ansasRequest("/api/settings/" + setting)
+                server.ansasRequest("/api/v1/settings/" + setting)
                         .header("If-Match", "\"" + now.path("edition").asLong() + "\""),
                 "PUT",
                 Map.of("choice", choice)));

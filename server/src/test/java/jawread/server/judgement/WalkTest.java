@@ -109,7 +109,7 @@ class WalkTest {
 
     private Answer swap(String one, String other) {
         return server.put(
-                "/api/reading-swaps/" + UUID.randomUUID(),
+                "/api/v1/reading-swaps/" + UUID.randomUUID(),
                 Map.of("one", one, "other", other, "reason", "swapped", "person", 1));
     }
 
@@ -205,14 +205,14 @@ class WalkTest {
                 .as("a bent shaft is the same everywhere across")
                 .contains("not proven");
         Map<String, Object> mark = one.straight("0.01x");
-        assertThat(server.put("/api/place-marks/" + UUID.randomUUID(), mark).code())
+        assertThat(server.put("/api/v1/place-marks/" + UUID.randomUUID(), mark).code())
                 .isEqualTo("unknown-unit");
         mark.put("size", "0.060");
-        assertThat(server.put("/api/place-marks/" + UUID.randomUUID(), mark).status())
+        assertThat(server.put("/api/v1/place-marks/" + UUID.randomUUID(), mark).status())
                 .isEqualTo(200);
         assertThat(one.round().path("envelope").asString()).contains("not proven");
         mark.put("size", "0.010");
-        assertThat(server.put("/api/place-marks/" + UUID.randomUUID(), mark).status())
+        assertThat(server.put("/api/v1/place-marks/" + UUID.randomUUID(), mark).status())
                 .isEqualTo(200);
         assertThat(one.round().path("envelope").asString()).startsWith("The envelope holds");
         assertThat(one.judgement()
@@ -238,7 +238,7 @@ class WalkTest {
                 .as("the rule stays")
                 .isEqualTo("finish");
         server.put(
-                "/api/rounds/" + UUID.randomUUID(),
+                "/api/v1/rounds/" + UUID.randomUUID(),
                 Map.of("part", one.part, "feature", one.feature, "number", 1, "asked", "", "person", 1));
         JsonNode after = one.judgement();
         assertThat(after.path("step").path("code").asString()).isEqualTo("better-method");
@@ -248,7 +248,8 @@ class WalkTest {
 
     private Answer decide(OneFeature of, String step, String reason) {
         return server.put(
-                "/api/parts/" + of.part + "/decisions/" + UUID.randomUUID(), Map.of("decided", step, "reason", reason));
+                "/api/v1/parts/" + of.part + "/decisions/" + UUID.randomUUID(),
+                Map.of("decided", step, "reason", reason));
     }
 
     /** What is kept between readings gives way at once to what changes under it. */
@@ -258,7 +259,7 @@ class WalkTest {
         assertThat(mark(one.round(one.read("31.999", "31.999")).path("places").get(0)))
                 .isEqualTo("too-close");
         long job = one.sheet().path("job").path("id").asLong();
-        JsonNode planned = server.get("/api/jobs/" + job + "/plan").json();
+        JsonNode planned = server.get("/api/v1/jobs/" + job + "/plan").json();
         var head = new LinkedHashMap<String, Object>();
         for (String text : List.of("about", "customerReference", "temperature", "decider", "material")) {
             head.put(text, "");
@@ -268,7 +269,7 @@ class WalkTest {
         head.put("unit", "mm");
         head.put("livesHangOnIt", false);
         head.put("choices", Map.of("near-limit", "plain"));
-        assertThat(put("/api/jobs/" + job, planned.path("edition").asLong(), head)
+        assertThat(put("/api/v1/jobs/" + job, planned.path("edition").asLong(), head)
                         .status())
                 .isEqualTo(200);
         assertThat(one.sheet().path("job").path("name").asString()).isEqualTo("renamed meanwhile");
@@ -278,9 +279,9 @@ class WalkTest {
         assertThat(one.judgement().path("rule").asString()).contains("as they stand");
 
         JsonNode plan =
-                server.get("/api/jobs/" + job + "/plan").json().path("plans").get(0);
+                server.get("/api/v1/jobs/" + job + "/plan").json().path("plans").get(0);
         assertThat(put(
-                                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                                "/api/v1/plans/" + plan.path("id").asLong() + "/parts",
                                 plan.path("edition").asLong(),
                                 Map.of(
                                         "parts",
@@ -311,25 +312,25 @@ class WalkTest {
         var typed = new LinkedHashMap<>(gauge(
                 "K" + UUID.randomUUID().toString().substring(0, 8), "outside-micrometer", "mic-mm-0001", "75", "100"));
         assertThat(server.send(Server.json(
-                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
+                                server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(typed))))
                         .status())
                 .isEqualTo(200);
         one.with(typed.get("shopNumber").toString());
         one.read("79.970", "79.970");
         long before = expanded(one);
-        long edition = server.get("/api/drawer/gauges/" + one.gauge)
+        long edition = server.get("/api/v1/drawer/gauges/" + one.gauge)
                 .json()
                 .path("edition")
                 .asLong();
         assertThat(put(
-                                "/api/drawer/gauges/" + one.gauge + "/calibration",
+                                "/api/v1/drawer/gauges/" + one.gauge + "/calibration",
                                 edition,
                                 Map.of("on", "2026-03-01", "error", "0", "expanded", "0.012", "due", "2027-03-01"))
                         .status())
                 .isEqualTo(200);
         assertThat(expanded(one)).isGreaterThan(before);
         server.put(
-                "/api/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
                 Map.of("kind", "retired", "words", "test"));
     }
 
@@ -356,8 +357,8 @@ class WalkTest {
         Map<String, Object> bero = one.body(one.round().path("at").asLong(), "31.971");
         bero.put("person", 2);
         // Behind the first by the clock of his screen, and kept after it.
-        bero.put("takenAt", server.get("/api/shop").json().path("now").asString());
-        assertThat(server.put(2, "/api/readings/" + UUID.randomUUID(), bero).status())
+        bero.put("takenAt", server.get("/api/v1/shop").json().path("now").asString());
+        assertThat(server.put(2, "/api/v1/readings/" + UUID.randomUUID(), bero).status())
                 .isEqualTo(201);
         JsonNode place = one.round().path("places").get(0);
         assertThat(place.path("readings").findValuesAsString("person")).containsExactly("Ansa", "Bero");
@@ -373,20 +374,20 @@ class WalkTest {
         pins.put("step", "0.01");
         pins.put("error", "0.001");
         assertThat(server.send(Server.json(
-                                server.ansasRequest("/api/drawer/gauges"), "POST", Map.of("gauges", List.of(pins))))
+                                server.ansasRequest("/api/v1/drawer/gauges"), "POST", Map.of("gauges", List.of(pins))))
                         .status())
                 .isEqualTo(200);
         var one = feature(onePlace("between pins", "bore", "6 H9"))
                 .with(pins.get("shopNumber").toString());
         Map<String, Object> body = one.body(one.round().path("at").asLong(), "6.00");
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).code())
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).code())
                 .isEqualTo("two-pins");
         body.put("stops", "5.99");
-        assertThat(server.put("/api/readings/" + UUID.randomUUID(), body).code())
+        assertThat(server.put("/api/v1/readings/" + UUID.randomUUID(), body).code())
                 .isEqualTo("pins-other-way");
         body.put("stops", "6.01");
-        JsonNode place = one.round(
-                        server.put("/api/readings/" + UUID.randomUUID(), body).shown())
+        JsonNode place = one.round(server.put("/api/v1/readings/" + UUID.randomUUID(), body)
+                        .shown())
                 .path("places")
                 .get(0);
         assertThat(mark(place)).isEqualTo("in");
@@ -396,13 +397,13 @@ class WalkTest {
                 .isEqualTo("The pin of 6 mm goes, that of 6.01 mm does not.");
         body.put("typed", "6.02");
         body.put("stops", "6.03");
-        JsonNode against = one.round(
-                        server.put("/api/readings/" + UUID.randomUUID(), body).shown())
+        JsonNode against = one.round(server.put("/api/v1/readings/" + UUID.randomUUID(), body)
+                        .shown())
                 .path("places")
                 .get(0);
         assertThat(mark(against)).as("what goes once goes always").isEqualTo("unsettled");
         server.put(
-                "/api/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + one.gauge + "/events/" + UUID.randomUUID(),
                 Map.of("kind", "retired", "words", "test"));
     }
 

@@ -34,7 +34,7 @@ class EventsTest {
     }
 
     private Stream<String> stream(String query, String lastSeen) throws Exception {
-        var request = server.request("/api/events" + query);
+        var request = server.request("/api/v1/events" + query);
         if (!lastSeen.isEmpty()) {
             request.header("Last-Event-ID", lastSeen);
         }

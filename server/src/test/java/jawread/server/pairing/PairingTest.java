@@ -52,14 +52,14 @@ class PairingTest {
                 })
                 .toList();
         assertThat(drafting.listParts(now, parts).status()).isEqualTo(200);
-        JsonNode listed = Walk.named(server.get("/api/bench").json().path("jobs"), name)
+        JsonNode listed = Walk.named(server.get("/api/v1/bench").json().path("jobs"), name)
                 .path("plans")
                 .get(0)
                 .path("parts");
         for (int i = 0; i < sizes.length; i++) {
             long part = listed.get(i).path("id").asLong();
             long ofPart = listed.get(i).path("features").get(0).path("id").asLong();
-            long place = server.get("/api/parts/" + part + "/features/" + ofPart + "/sheet")
+            long place = server.get("/api/v1/parts/" + part + "/features/" + ofPart + "/sheet")
                     .json()
                     .path("rounds")
                     .get(0)
@@ -75,7 +75,7 @@ class PairingTest {
                 body.put("person", 1);
                 body.put("typed", sizes[i]);
                 body.put("takenAt", "2026-03-10T08:00:00.000Z");
-                Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body);
+                Answer answer = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
                 assertThat(answer.status()).as(answer.text()).isEqualTo(201);
             }
         }
@@ -83,7 +83,7 @@ class PairingTest {
     }
 
     private Answer ask(long job, long with, String query) {
-        return server.get("/api/jobs/" + job + "/pairing?with=" + with + "&" + query);
+        return server.get("/api/v1/jobs/" + job + "/pairing?with=" + with + "&" + query);
     }
 
     private static long part(JsonNode parts, String name) {
@@ -149,10 +149,10 @@ class PairingTest {
 
     @Test
     void a_part_whose_size_is_none_to_go_by_bears_its_verdict() {
-        long pump = Walk.named(server.get("/api/bench").json().path("jobs"), "Three-throw pump")
+        long pump = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Three-throw pump")
                 .path("id")
                 .asLong();
-        JsonNode said = server.get("/api/jobs/" + pump + "/pairing?least=0.0030&most=0.0060")
+        JsonNode said = server.get("/api/v1/jobs/" + pump + "/pairing?least=0.0030&most=0.0060")
                 .json();
         assertThat(Walk.named(said.path("outsideParts"), "plunger 1")
                         .path("verdict")

@@ -42,7 +42,7 @@ class PlanningTest {
 
     private JsonNode open(String name, String unit, String template) {
         Answer answer = post(
-                "/api/jobs",
+                "/api/v1/jobs",
                 Map.of("name", name, "limitsSource", "drawing 1, revision A", "unit", unit, "template", template));
         assertThat(answer.status()).isEqualTo(201);
         return answer.json();
@@ -126,10 +126,10 @@ class PlanningTest {
         JsonNode done = change(plan, puts, removes).json();
         assertThat(names(plan(job))).containsExactly("first", "left end", "waist", "right end", "shoulder length");
 
-        JsonNode undone = post("/api/plans/" + plan.path("id").asLong() + "/changes", done.path("undo"))
+        JsonNode undone = post("/api/v1/plans/" + plan.path("id").asLong() + "/changes", done.path("undo"))
                 .json();
         assertThat(names(plan(job))).isEqualTo(before);
-        post("/api/plans/" + plan.path("id").asLong() + "/changes", undone.path("undo"));
+        post("/api/v1/plans/" + plan.path("id").asLong() + "/changes", undone.path("undo"));
         assertThat(names(plan(job))).containsExactly("first", "left end", "waist", "right end", "shoulder length");
     }
 
@@ -211,7 +211,7 @@ class PlanningTest {
     }
 
     private JsonNode sheet(long part, long feature) {
-        return server.get("/api/parts/" + part + "/features/" + feature + "/sheet")
+        return server.get("/api/v1/parts/" + part + "/features/" + feature + "/sheet")
                 .json();
     }
 
@@ -242,7 +242,7 @@ class PlanningTest {
         body.put("person", 1);
         body.put("typed", figure);
         body.put("takenAt", "2026-03-10T08:00:00Z");
-        return server.put("/api/readings/" + UUID.randomUUID(), body);
+        return server.put("/api/v1/readings/" + UUID.randomUUID(), body);
     }
 
     // --- Heads, parts, pasting
@@ -271,8 +271,8 @@ class PlanningTest {
         JsonNode job = open("heads", "mm", "");
         Map<String, Object> head = head(job);
         head.put(field, text);
-        Answer answer =
-                put("/api/jobs/" + job.path("id").asLong(), job.path("edition").asLong(), head);
+        Answer answer = put(
+                "/api/v1/jobs/" + job.path("id").asLong(), job.path("edition").asLong(), head);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.code()).isEqualTo(code);
         assertThat(answer.json().path("field").asString()).isEqualTo(field);
@@ -281,7 +281,7 @@ class PlanningTest {
     @Test
     void a_head_is_changed_on_the_edition_that_was_looked_at() {
         JsonNode job = open("edited", "mm", "turned-shaft");
-        String path = "/api/jobs/" + job.path("id").asLong();
+        String path = "/api/v1/jobs/" + job.path("id").asLong();
         Map<String, Object> head = head(job);
         head.put("choices", Map.of("general-tolerance", "m", "repeats", "three-alike"));
         assertThat(server.put(path, head).status()).isEqualTo(428);
@@ -306,7 +306,7 @@ class PlanningTest {
     @Test
     void a_changed_title_block_is_understood_throughout() {
         JsonNode job = open("restated", "mm", "");
-        String path = "/api/jobs/" + job.path("id").asLong();
+        String path = "/api/v1/jobs/" + job.path("id").asLong();
         JsonNode medium = choose(path, "m").json();
         JsonNode plan = medium.path("plans").get(0);
         add(plan, typed("collar", "outside", "40"));
@@ -354,7 +354,7 @@ class PlanningTest {
                         "typed", typed("body", "outside", "32 h8"))),
                 List.of());
         Answer answer = server.put(
-                "/api/readings/" + UUID.randomUUID(),
+                "/api/v1/readings/" + UUID.randomUUID(),
                 Map.of(
                         "part",
                         part,
@@ -382,7 +382,7 @@ class PlanningTest {
         JsonNode job = open("brakes", "mm", "");
         Map<String, Object> head = head(job);
         head.put("livesHangOnIt", true);
-        String path = "/api/jobs/" + job.path("id").asLong();
+        String path = "/api/v1/jobs/" + job.path("id").asLong();
         assertThat(put(path, job.path("edition").asLong(), head).code()).isEqualTo("no-decider");
         head.put("decider", "the inspector");
         assertThat(put(path, job.path("edition").asLong(), head)
@@ -394,17 +394,18 @@ class PlanningTest {
 
     @Test
     void a_copy_says_the_same_and_holds_nothing_that_was_read() {
-        JsonNode job = server.get("/api/bench").json().path("jobs").get(0);
-        JsonNode from = server.get("/api/jobs/1/plan").json();
+        JsonNode job = server.get("/api/v1/bench").json().path("jobs").get(0);
+        JsonNode from = server.get("/api/v1/jobs/1/plan").json();
         JsonNode copy = post(
-                        "/api/jobs", Map.of("name", "", "limitsSource", "", "unit", "mm", "template", "", "copyOf", 1))
+                        "/api/v1/jobs",
+                        Map.of("name", "", "limitsSource", "", "unit", "mm", "template", "", "copyOf", 1))
                 .json();
         assertThat(job.path("id").asLong()).isPositive();
         // Copies are numbered, and a copy of a copy goes on counting.
         String name = from.path("name").asString();
         assertThat(copy.path("name").asString()).isEqualTo(name + " (2)");
         JsonNode third = post(
-                        "/api/jobs",
+                        "/api/v1/jobs",
                         Map.of(
                                 "name", "",
                                 "limitsSource", "",
@@ -424,7 +425,7 @@ class PlanningTest {
     void a_pasted_table_is_understood_row_by_row_with_what_cannot_be() {
         JsonNode plan = plan(open("pasted", "in", ""));
         JsonNode pasted = post(
-                        "/api/plans/" + plan.path("id").asLong() + "/pasted",
+                        "/api/v1/plans/" + plan.path("id").asLong() + "/pasted",
                         Map.of(
                                 "text",
                                 "feature\tlimits\tservice limit\tcolour\n"
@@ -448,7 +449,7 @@ class PlanningTest {
         assertThat(rows.get(2).path("line").asInt()).isEqualTo(4);
         assertThat(rows.get(2).path("feature").path("refused").path("limits").asString())
                 .isNotBlank();
-        assertThat(post("/api/plans/" + plan.path("id").asLong() + "/pasted", Map.of("text", " \n"))
+        assertThat(post("/api/v1/plans/" + plan.path("id").asLong() + "/pasted", Map.of("text", " \n"))
                         .code())
                 .isEqualTo("nothing-pasted");
         assertThat(names(plan(open("pasted once more", "in", "")))).isEmpty();
@@ -466,7 +467,8 @@ class PlanningTest {
     void limits_in_one_column_or_in_several(String table, String limits) {
         JsonNode plan = plan(open("pasted " + table.hashCode(), limits.endsWith("in") ? "in" : "mm", ""));
         JsonNode rows = post(
-                        "/api/plans/" + plan.path("id").asLong() + "/pasted", Map.of("text", table.replace('~', '\n')))
+                        "/api/v1/plans/" + plan.path("id").asLong() + "/pasted",
+                        Map.of("text", table.replace('~', '\n')))
                 .json()
                 .path("rows");
         assertThat(rows).hasSize(1);
@@ -479,9 +481,9 @@ class PlanningTest {
 
     @Test
     void a_part_that_was_read_on_stays_on_the_list() {
-        JsonNode plan = server.get("/api/jobs/1/plan").json().path("plans").get(0);
+        JsonNode plan = server.get("/api/v1/jobs/1/plan").json().path("plans").get(0);
         Answer answer = put(
-                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                "/api/v1/plans/" + plan.path("id").asLong() + "/parts",
                 plan.path("edition").asLong(),
                 Map.of("parts", List.of(Map.of("name", "shaft 9", "mark", "", "hours", ""))));
         assertThat(answer.code()).isEqualTo("part-was-read");
@@ -493,16 +495,16 @@ class PlanningTest {
         JsonNode plan = plan(open("one part off the list", "mm", ""));
         long part = plan.path("parts").get(0).path("id").asLong();
         put(
-                "/api/plans/" + plan.path("id").asLong() + "/parts",
+                "/api/v1/plans/" + plan.path("id").asLong() + "/parts",
                 plan.path("edition").asLong(),
                 Map.of("parts", List.of(Map.of("name", "another", "mark", "", "hours", ""))));
-        Answer page = server.get("/api/parts/" + part + "/judgement");
+        Answer page = server.get("/api/v1/parts/" + part + "/judgement");
         assertThat(page.status()).as(page.text()).isEqualTo(200);
     }
 
     @Test
     void every_template_opens_a_job_whose_features_wait_for_their_limits() {
-        for (JsonNode template : server.get("/api/templates").json()) {
+        for (JsonNode template : server.get("/api/v1/templates").json()) {
             JsonNode job = open("from " + template.asString(), "mm", template.asString());
             for (JsonNode plan : job.path("plans")) {
                 assertThat(plan.path("features")).as(template.asString()).isNotEmpty();

@@ -40,7 +40,7 @@ class PracticeTest {
     }
 
     private JsonNode begin(UUID id, Map<String, Object> body) {
-        Answer begun = server.put("/api/practice/sets/" + id, body);
+        Answer begun = server.put("/api/v1/practice/sets/" + id, body);
         assertThat(begun.status()).as(begun.text()).isEqualTo(200);
         return begun.json();
     }
@@ -55,7 +55,7 @@ class PracticeTest {
         body.put("number", set.at("/item/number").asInt());
         body.put("typed", typed);
         body.put("tookMs", 4000);
-        return server.put("/api/practice/answers/" + id, body);
+        return server.put("/api/v1/practice/answers/" + id, body);
     }
 
     private Answer answer(JsonNode set, String typed) {
@@ -69,7 +69,7 @@ class PracticeTest {
                         + (part.getKey().equals("sense") && part.getValue().asInt() > 0 ? "%2B" : "")
                         + part.getValue().asString())
                 .collect(Collectors.joining(";"));
-        return server.get("/api/scales/" + item.path("scale").asString() + "/reading?base="
+        return server.get("/api/v1/scales/" + item.path("scale").asString() + "/reading?base="
                         + item.path("base").asString().replace(" ", "%20") + "&parts=" + parts)
                 .json();
     }
@@ -90,9 +90,10 @@ class PracticeTest {
                         .asString())
                 .isEqualTo("right");
         assertThat(answer(set, "1").code()).isEqualTo("not-the-next-item");
-        JsonNode again = mine("/api/practice/sets/" + set.path("id").asString()).json();
+        JsonNode again =
+                mine("/api/v1/practice/sets/" + set.path("id").asString()).json();
         assertThat(again.path("item")).isEqualTo(answered.at("/set/item"));
-        assertThat(mine("/api/practice").json().path("open").asString())
+        assertThat(mine("/api/v1/practice").json().path("open").asString())
                 .isEqualTo(set.path("id").asString());
 
         String second = reading(again.path("item")).at("/size/text").asString();
@@ -128,7 +129,7 @@ class PracticeTest {
             }
             assertThat(set.at("/done/fallen").size()).isPositive();
         }
-        JsonNode page = mine("/api/practice").json();
+        JsonNode page = mine("/api/v1/practice").json();
         assertThat(page.at("/next/only").asString()).isNotEmpty();
         // What slipped at work goes first, where somebody has owned to it.
         assertThat(page.at("/next/sentence").asString())
@@ -145,7 +146,7 @@ class PracticeTest {
     void what_is_no_answer_is_asked_for_again_and_not_counted(String typed, String code) {
         JsonNode set = begin("mic-in-0001", "vernier", 2, 5);
         assertThat(answer(set, typed).code()).isEqualTo(code);
-        assertThat(mine("/api/practice/sets/" + set.path("id").asString())
+        assertThat(mine("/api/v1/practice/sets/" + set.path("id").asString())
                         .json()
                         .at("/item/number")
                         .asInt())
@@ -183,7 +184,7 @@ class PracticeTest {
                     .path("set");
         }
         JsonNode learned = StreamSupport.stream(
-                        mine("/api/practice").json().path("scales").spliterator(), false)
+                        mine("/api/v1/practice").json().path("scales").spliterator(), false)
                 .filter(each -> each.path("scale").asString().equals("mic-in-0001"))
                 .findFirst()
                 .orElseThrow();
@@ -205,7 +206,7 @@ class PracticeTest {
         answer.put("number", 1);
         answer.put("parts", parts);
         answer.put("tookMs", 100);
-        assertThat(server.put("/api/practice/answers/" + UUID.randomUUID(), answer)
+        assertThat(server.put("/api/v1/practice/answers/" + UUID.randomUUID(), answer)
                         .json()
                         .path("outcome")
                         .asString())
@@ -214,18 +215,18 @@ class PracticeTest {
 
     @Test
     void the_first_lesson_is_taken_up_where_it_was_left() {
-        assertThat(server.put("/api/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "mm", "step", 4))
+        assertThat(server.put("/api/v1/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "mm", "step", 4))
                         .status())
                 .isEqualTo(200);
-        assertThat(mine("/api/practice").json().at("/lesson/step").asInt()).isEqualTo(4);
-        assertThat(server.put("/api/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "ells", "step", 4))
+        assertThat(mine("/api/v1/practice").json().at("/lesson/step").asInt()).isEqualTo(4);
+        assertThat(server.put("/api/v1/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "ells", "step", 4))
                         .code())
                 .isEqualTo("no-such-unit");
     }
 
     @Test
     void what_cannot_be_practised_is_refused() {
-        String path = "/api/practice/sets/" + UUID.randomUUID();
+        String path = "/api/v1/practice/sets/" + UUID.randomUUID();
         assertThat(server.put(path, set("mic-mm-001", "hardest", 3, 1)).code()).isEqualTo("no-such-level");
         assertThat(server.put(path, set("mic-mm-001", "traps", 500, 1)).code()).isEqualTo("bad-item-count");
         assertThat(server.put(path, set("no-such", "traps", 5, 1)).status()).isEqualTo(404);

@@ -26,12 +26,13 @@ class ReadyTest {
 
     private JsonNode part(String job, int plan, String part) {
         JsonNode plans =
-                Walk.named(server.get("/api/bench").json().path("jobs"), job).path("plans");
+                Walk.named(server.get("/api/v1/bench").json().path("jobs"), job).path("plans");
         return Walk.named(plans.get(plan).path("parts"), part);
     }
 
     private JsonNode ready(long part) {
-        return server.send(server.ansasRequest("/api/parts/" + part + "/ready")).json();
+        return server.send(server.ansasRequest("/api/v1/parts/" + part + "/ready"))
+                .json();
     }
 
     private static List<String> kinds(JsonNode ready) {
@@ -40,7 +41,7 @@ class ReadyTest {
 
     private Answer mark(long part, String card, String reason) {
         return server.put(
-                "/api/parts/" + part + "/ready-marks/" + UUID.randomUUID(), Map.of("card", card, "reason", reason));
+                "/api/v1/parts/" + part + "/ready-marks/" + UUID.randomUUID(), Map.of("card", card, "reason", reason));
     }
 
     @Test
@@ -121,7 +122,7 @@ class ReadyTest {
     @Test
     void a_warm_part_is_brought_to_twenty_degrees_and_the_record_shows_both() {
         var walk = new Walk(server, "shaft 1", "groove");
-        String path = "/api/parts/" + walk.part();
+        String path = "/api/v1/parts/" + walk.part();
         JsonNode worst = server.post(path + "/warmth", Map.of("part", "32", "gauge", "20"))
                 .json();
         assertThat(worst.path("worst").path("mustWait").asBoolean()).isTrue();
@@ -150,17 +151,17 @@ class ReadyTest {
     void a_soak_runs_on_the_server_until_it_is_taken_up() {
         UUID id = UUID.randomUUID();
         var body = Map.of("what", "barrel 1 soaks", "minutes", 96);
-        assertThat(server.put("/api/soakings/" + id, body).json().findValuesAsString("what"))
+        assertThat(server.put("/api/v1/soakings/" + id, body).json().findValuesAsString("what"))
                 .contains("barrel 1 soaks");
         // The same once more starts no second clock.
-        assertThat(server.put("/api/soakings/" + id, body).json()).hasSize(1);
-        assertThat(server.put("/api/soakings/" + UUID.randomUUID(), Map.of("what", " ", "minutes", 5))
+        assertThat(server.put("/api/v1/soakings/" + id, body).json()).hasSize(1);
+        assertThat(server.put("/api/v1/soakings/" + UUID.randomUUID(), Map.of("what", " ", "minutes", 5))
                         .code())
                 .isEqualTo("bad-soaking-name");
-        assertThat(server.put("/api/soakings/" + UUID.randomUUID(), Map.of("what", "it", "minutes", 0))
+        assertThat(server.put("/api/v1/soakings/" + UUID.randomUUID(), Map.of("what", "it", "minutes", 0))
                         .code())
                 .isEqualTo("bad-soaking-minutes");
-        assertThat(server.put("/api/soakings/" + id + "/taken-up", Map.of()).json())
+        assertThat(server.put("/api/v1/soakings/" + id + "/taken-up", Map.of()).json())
                 .isEmpty();
     }
 }

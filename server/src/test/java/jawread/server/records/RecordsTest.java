@@ -50,7 +50,7 @@ class RecordsTest {
     @BeforeAll
     static void open() {
         server = Server.open(data);
-        job = Walk.named(server.get("/api/bench").json().path("jobs"), "New idler shafts")
+        job = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "New idler shafts")
                 .path("id")
                 .asLong();
     }
@@ -61,13 +61,13 @@ class RecordsTest {
     }
 
     private static JsonNode record() {
-        return server.get("/api/jobs/" + job + "/record").json();
+        return server.get("/api/v1/jobs/" + job + "/record").json();
     }
 
     private static Answer sign(long person, String passphrase, String seen) {
         return server.put(
                 person,
-                "/api/jobs/" + job + "/sign-offs/" + UUID.randomUUID(),
+                "/api/v1/jobs/" + job + "/sign-offs/" + UUID.randomUUID(),
                 Map.of("passphrase", passphrase, "seen", seen));
     }
 
@@ -77,11 +77,11 @@ class RecordsTest {
 
     private static Answer passphrase(long by, long of, String before, String set) {
         return server.put(
-                by, "/api/signers/" + of + "/passphrase", Map.of("before", before, "passphrase", set, "again", set));
+                by, "/api/v1/signers/" + of + "/passphrase", Map.of("before", before, "passphrase", set, "again", set));
     }
 
     private static Answer check(Map<String, String> body) {
-        return server.post("/api/records/check", body);
+        return server.post("/api/v1/records/check", body);
     }
 
     private static byte[] bytes(String path) throws Exception {
@@ -106,11 +106,11 @@ class RecordsTest {
         assertThat(passphrase(TILDE, TILDE, "a guess of mine", "my own from now")
                         .code())
                 .isEqualTo("passphrase-wrong");
-        server.put("/api/people/" + BERO + "/may", Map.of("may", List.of("measures", "signs", "learns")));
+        server.put("/api/v1/people/" + BERO + "/may", Map.of("may", List.of("measures", "signs", "learns")));
         assertThat(passphrase(BERO, BERO, "", BEROS).code()).isEqualTo("may-not-sign");
-        server.put("/api/people/" + BERO + "/may", Map.of("may", List.of("measures", "signs")));
+        server.put("/api/v1/people/" + BERO + "/may", Map.of("may", List.of("measures", "signs")));
         assertThat(passphrase(BERO, BERO, "", BEROS).status()).isEqualTo(200);
-        String trail = server.get("/api/trail?of=people").text();
+        String trail = server.get("/api/v1/trail?of=people").text();
         assertThat(trail).contains("Passphrase").doesNotContain(TILDES).doesNotContain("$2a$");
     }
 
@@ -136,7 +136,7 @@ class RecordsTest {
                         Long.class,
                         job);
         server.put(
-                "/api/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + gauge + "/events/" + UUID.randomUUID(),
                 Map.of("kind", "dropped", "words", "on the bench"));
         var tilde = new Person(TILDE, "Tilde", "", Set.of());
         assertThat(server.bean(Records.class)
@@ -150,7 +150,7 @@ class RecordsTest {
         UUID id = UUID.randomUUID();
         Map<String, Object> body =
                 Map.of("passphrase", TILDES, "seen", record().path("edition").asString());
-        String path = "/api/jobs/" + job + "/sign-offs/" + id;
+        String path = "/api/v1/jobs/" + job + "/sign-offs/" + id;
         Answer signed = server.put(TILDE, path, body);
         assertThat(signed.status()).as(signed.text()).isEqualTo(200);
         // Sent again, it is the same one.
@@ -174,7 +174,7 @@ class RecordsTest {
         JsonNode standing = record().at("/records/0");
         String hash = standing.path("sha256").asString();
         String id = standing.path("id").asString();
-        byte[] json = bytes("/api/records/" + id + "/record.json");
+        byte[] json = bytes("/api/v1/records/" + id + "/record.json");
         assertThat(CanonicalJson.digest(json)).isEqualTo(hash);
         assertThat(check(Map.of("hash", " " + hash.toUpperCase(java.util.Locale.ROOT) + " "))
                         .json()
@@ -186,7 +186,7 @@ class RecordsTest {
                         .path("fits")
                         .asBoolean())
                 .isTrue();
-        byte[] pdf = bytes("/api/records/" + id + "/report.pdf");
+        byte[] pdf = bytes("/api/v1/records/" + id + "/report.pdf");
         Answer asIssued = check(Map.of("file", file(pdf)));
         assertThat(asIssued.json().path("sentence").asString())
                 .as(asIssued.text())
@@ -199,13 +199,13 @@ class RecordsTest {
                 .isTrue();
         assertThat(check(Map.of("hash", "12 ab")).json().toString()).contains("it has 64 digits");
         assertThat(check(Map.of("hash", "0".repeat(64))).code()).isEqualTo("hash-unknown");
-        assertThat(check(Map.of("file", file(bytes("/api/jobs/" + job + "/report.pdf"))))
+        assertThat(check(Map.of("file", file(bytes("/api/v1/jobs/" + job + "/report.pdf"))))
                         .code())
                 .isEqualTo("no-report");
         assertThat(check(Map.of("file", file("a shopping list".getBytes()))).code())
                 .isEqualTo("no-report");
         assertThat(check(Map.of("file", "%%%")).text()).contains("no report");
-        String page = server.get("/api/records/" + id + "/report").text();
+        String page = server.get("/api/v1/records/" + id + "/report").text();
         assertThat(page).contains(hash).contains("Signature 2").contains("Demonstration");
     }
 
@@ -218,7 +218,7 @@ class RecordsTest {
         assertThat(standing.path("cameAfter").asInt()).isEqualTo(1);
         assertThat(standing.at("/since/0").asString())
                 .isEqualTo("1 reading came after it was signed, and is not in it.");
-        String path = "/api/records/" + standing.path("id").asString();
+        String path = "/api/v1/records/" + standing.path("id").asString();
         assertThat(server.put(path + "/set-aside", Map.of("reason", "")).status())
                 .isEqualTo(422);
         assertThat(server.put(path + "/set-aside", Map.of("reason", "another phone"))
@@ -247,7 +247,7 @@ class RecordsTest {
         assertThat(sign(BERO, BEROS).status()).isEqualTo(200);
         JsonNode records = record().path("records");
         assertThat(records.at("/0/revision").asInt()).isEqualTo(2);
-        assertThat(server.get("/api/records/" + records.at("/0/id").asString() + "/record.json")
+        assertThat(server.get("/api/v1/records/" + records.at("/0/id").asString() + "/record.json")
                         .json()
                         .path("follows")
                         .asString())
@@ -261,7 +261,7 @@ class RecordsTest {
         JsonNode before = record().at("/records/0");
         long gauge = new Walk(server, "shaft 2", "left end").gauge("M6");
         Answer looked = server.put(
-                "/api/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(),
+                "/api/v1/drawer/gauges/" + gauge + "/checks/" + UUID.randomUUID(),
                 Map.of(
                         "shown",
                         "0.012",
@@ -317,16 +317,16 @@ class RecordsTest {
         }
         var png = new ByteArrayOutputStream();
         ImageIO.write(noise, "png", png);
-        assertThat(server.put("/api/shop/mark", Map.of("picture", file(png.toByteArray())))
+        assertThat(server.put("/api/v1/shop/mark", Map.of("picture", file(png.toByteArray())))
                         .status())
                 .isEqualTo(200);
-        long pump = Walk.named(server.get("/api/bench").json().path("jobs"), "Three-throw pump")
+        long pump = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Three-throw pump")
                 .path("id")
                 .asLong();
-        String path = "/api/jobs/" + pump + "/record";
+        String path = "/api/v1/jobs/" + pump + "/record";
         Answer signed = server.put(
                 TILDE,
-                "/api/jobs/" + pump + "/sign-offs/" + UUID.randomUUID(),
+                "/api/v1/jobs/" + pump + "/sign-offs/" + UUID.randomUUID(),
                 Map.of(
                         "passphrase",
                         TILDES,
@@ -334,11 +334,11 @@ class RecordsTest {
                         server.get(path).json().path("edition").asString()));
         assertThat(signed.status()).as(signed.text()).isEqualTo(200);
         String id = server.get(path).json().at("/records/0/id").asString();
-        String content = new String(bytes("/api/records/" + id + "/record.json"), StandardCharsets.UTF_8);
+        String content = new String(bytes("/api/v1/records/" + id + "/record.json"), StandardCharsets.UTF_8);
         assertThat(JsonMapper.shared().writeValueAsString(content))
                 .as("as a line would tell it")
                 .hasSizeGreaterThan(1_000_000);
-        JsonNode chain = server.post("/api/chain", Map.of()).json();
+        JsonNode chain = server.post("/api/v1/chain", Map.of()).json();
         assertThat(chain.path("misfits").toString())
                 .doesNotContain("signed_record")
                 .doesNotContain("shop_mark");

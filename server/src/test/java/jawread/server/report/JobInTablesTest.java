@@ -30,7 +30,7 @@ class JobInTablesTest {
     JobInTablesTest(Server server) {
         this.server = server;
         JsonNode found = null;
-        for (JsonNode job : server.get("/api/bench").json().path("jobs")) {
+        for (JsonNode job : server.get("/api/v1/bench").json().path("jobs")) {
             found = job.path("name").asString().equals("Three-throw pump") ? job : found;
         }
         this.pump = found.path("id").asLong();
@@ -38,7 +38,7 @@ class JobInTablesTest {
 
     private byte[] file(String path) throws IOException, InterruptedException {
         return HttpClient.newHttpClient()
-                .send(server.request("/api/jobs/" + pump + path).build(), BodyHandlers.ofByteArray())
+                .send(server.request("/api/v1/jobs/" + pump + path).build(), BodyHandlers.ofByteArray())
                 .body();
     }
 
@@ -120,7 +120,7 @@ class JobInTablesTest {
 
     @Test
     void a_table_that_is_none_is_refused_with_those_there_are() {
-        var refused = server.get("/api/jobs/" + pump + "/tables/people.csv");
+        var refused = server.get("/api/v1/jobs/" + pump + "/tables/people.csv");
         assertThat(refused.status()).isEqualTo(404);
         assertThat(refused.text()).contains("readings, verdicts, features, gauges, checks");
     }

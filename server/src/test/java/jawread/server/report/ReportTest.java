@@ -34,7 +34,7 @@ class ReportTest {
     }
 
     private long job(String name) {
-        for (JsonNode job : server.get("/api/bench").json().path("jobs")) {
+        for (JsonNode job : server.get("/api/v1/bench").json().path("jobs")) {
             if (job.path("name").asString().equals(name)) {
                 return job.path("id").asLong();
             }
@@ -45,7 +45,7 @@ class ReportTest {
     private PDDocument pdf(long job, String asked) throws IOException, InterruptedException {
         return Loader.loadPDF(HttpClient.newHttpClient()
                 .send(
-                        server.request("/api/jobs/" + job + "/report.pdf?" + asked)
+                        server.request("/api/v1/jobs/" + job + "/report.pdf?" + asked)
                                 .build(),
                         BodyHandlers.ofByteArray())
                 .body());
@@ -94,7 +94,7 @@ class ReportTest {
     @Test
     void without_pictures_it_says_no_less() throws Exception {
         long pump = job("Three-throw pump");
-        String page = server.get("/api/jobs/" + pump + "/report").text();
+        String page = server.get("/api/v1/jobs/" + pump + "/report").text();
         assertThat(page).contains("<svg ").doesNotContain("<script");
         try (PDDocument bare = pdf(pump, "pictures=false");
                 PDDocument full = pdf(pump, "pictures=true")) {
@@ -107,14 +107,14 @@ class ReportTest {
     void what_somebody_typed_stands_in_it_as_text() throws Exception {
         String name = "<b>&amp; \"one\" {{blocks}} <svg onload=alert(1)>";
         long job = server.send(Server.json(
-                        server.ansasRequest("/api/jobs"),
+                        server.ansasRequest("/api/v1/jobs"),
                         "POST",
                         Map.of("name", name, "limitsSource", "]]>", "unit", "mm", "template", "")))
                 .json()
                 .path("id")
                 .asLong();
         assertThat(job).isPositive();
-        String page = server.get("/api/jobs/" + job + "/report").text();
+        String page = server.get("/api/v1/jobs/" + job + "/report").text();
         assertThat(page)
                 .contains("&lt;b&gt;&amp;amp; &quot;one&quot; {{blocks}} &lt;svg onload=alert(1)&gt;")
                 .doesNotContain("<b>");
@@ -125,14 +125,14 @@ class ReportTest {
 
     @Test
     void a_form_that_is_none_is_refused_with_those_there_are() {
-        var refused = server.get("/api/jobs/" + job("Sluice spindle") + "/report?form=short");
+        var refused = server.get("/api/v1/jobs/" + job("Sluice spindle") + "/report?form=short");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.text()).contains("Right would be one of: full, one-page, blank.");
     }
 
     @Test
     void the_sheet_by_hand_has_a_code_and_boxes_for_each_place() {
-        String page = server.get("/api/jobs/" + job("New idler shafts") + "/report?form=blank")
+        String page = server.get("/api/v1/jobs/" + job("New idler shafts") + "/report?form=blank")
                 .text();
         assertThat(page).contains("<td>A1</td>").contains("<td>B1</td>").doesNotContain("25.009");
     }

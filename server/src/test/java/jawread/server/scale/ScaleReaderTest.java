@@ -31,12 +31,12 @@ class ScaleReaderTest {
     }
 
     private JsonNode reading(String id, String base, String parts) {
-        return server.get("/api/scales/" + id + "/reading?base=" + encoded(base) + "&parts=" + encoded(parts))
+        return server.get("/api/v1/scales/" + id + "/reading?base=" + encoded(base) + "&parts=" + encoded(parts))
                 .json();
     }
 
     private JsonNode setting(String id, String base, String sense, String wanted) {
-        return server.get("/api/scales/" + id + "/setting?base=" + encoded(base) + "&sense=" + encoded(sense)
+        return server.get("/api/v1/scales/" + id + "/setting?base=" + encoded(base) + "&sense=" + encoded(sense)
                         + "&wanted=" + encoded(wanted))
                 .json();
     }
@@ -69,7 +69,7 @@ class ScaleReaderTest {
                 .isEqualTo("25/64 inches: inches 0, 64ths 25/64.");
         assertThat(texts(reading("bore3-mm-0005", "20", "sleeve=5;thimble=63").path("steps"), "label"))
                 .containsExactly("millimetres, 22", "half line", "thimble, 63");
-        assertThat(server.get("/api/scales/bore3-mm-0005?base=20")
+        assertThat(server.get("/api/v1/scales/bore3-mm-0005?base=20")
                         .json()
                         .at("/figures")
                         .toString())
@@ -167,16 +167,16 @@ class ScaleReaderTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "/api/scales/mic-mm-001/reading?parts=sleeve%3D3 | missing-part | thimble",
-                "/api/scales/mic-mm-001/reading?parts=sleeve | bad-value | sleeve",
-                "/api/scales/mic-mm-001/reading?base=x&parts=sleeve%3D3;thimble%3D1 | no-number | x",
-                "/api/scales/dial-mm-002/reading?parts=beam%3D31;dial%3D10 | beam-needle-disagree | 32, 30",
-                "/api/scales/digital-mm-001/reading?parts=shown%3D1.234 | not-on-scale | 0.01 mm",
-                "/api/scales/mic-mm-001/setting?base=25&wanted=20 | below-range | 25 mm",
-                "/api/scales/mic-mm-001/setting?base=25&wanted=51 | above-range | 50 mm",
-                "/api/scales/bore-dial-mm-001/setting?base=25&wanted=25 | missing-part | sense",
-                "/api/scales/bore-dial-mm-001/setting?base=25&wanted=25&sense=2 | bad-value | +1, -1",
-                "/api/scales/mic-mm-7/reading?parts=sleeve%3D3 | no-such-scale | mic-mm-7"
+                "/api/v1/scales/mic-mm-001/reading?parts=sleeve%3D3 | missing-part | thimble",
+                "/api/v1/scales/mic-mm-001/reading?parts=sleeve | bad-value | sleeve",
+                "/api/v1/scales/mic-mm-001/reading?base=x&parts=sleeve%3D3;thimble%3D1 | no-number | x",
+                "/api/v1/scales/dial-mm-002/reading?parts=beam%3D31;dial%3D10 | beam-needle-disagree | 32, 30",
+                "/api/v1/scales/digital-mm-001/reading?parts=shown%3D1.234 | not-on-scale | 0.01 mm",
+                "/api/v1/scales/mic-mm-001/setting?base=25&wanted=20 | below-range | 25 mm",
+                "/api/v1/scales/mic-mm-001/setting?base=25&wanted=51 | above-range | 50 mm",
+                "/api/v1/scales/bore-dial-mm-001/setting?base=25&wanted=25 | missing-part | sense",
+                "/api/v1/scales/bore-dial-mm-001/setting?base=25&wanted=25&sense=2 | bad-value | +1, -1",
+                "/api/v1/scales/mic-mm-7/reading?parts=sleeve%3D3 | no-such-scale | mic-mm-7"
             })
     void what_cannot_be_is_refused_in_a_sentence_that_names_it(String path, String code, String named) {
         var answer = server.get(path);
@@ -186,7 +186,7 @@ class ScaleReaderTest {
 
     @Test
     void the_catalogue_shows_each_scale_as_one_without_a_base() {
-        JsonNode scales = server.get("/api/scales").json();
+        JsonNode scales = server.get("/api/v1/scales").json();
         assertThat(scales.size()).isEqualTo(Scales.all().size());
         scales.forEach(scale -> assertThat(texts(scale.path("traps"), "kind")).doesNotContain("base-unconfirmed"));
     }

@@ -57,7 +57,7 @@ class OverTimeTest {
                         hours)));
         assertThat(listed.status()).as(listed.text()).isEqualTo(200);
         JsonNode part = Walk.named(
-                        server.get("/api/bench").json().path("jobs"),
+                        server.get("/api/v1/bench").json().path("jobs"),
                         job.path("name").asString())
                 .path("plans")
                 .get(0)
@@ -72,13 +72,13 @@ class OverTimeTest {
     /** A person says that two are one. */
     private void same(Inspected one, Inspected other) {
         Answer said = server.put(
-                "/api/parts/" + one.part() + "/same/" + UUID.randomUUID(),
+                "/api/v1/parts/" + one.part() + "/same/" + UUID.randomUUID(),
                 Map.of("other", other.part(), "said", "SAME", "reason", "", "person", 1));
         assertThat(said.status()).as(said.text()).isEqualTo(200);
     }
 
     private void read(Inspected at, int round, String figure, String when) {
-        JsonNode sheet = server.get("/api/parts/" + at.part() + "/features/" + at.feature() + "/sheet")
+        JsonNode sheet = server.get("/api/v1/parts/" + at.part() + "/features/" + at.feature() + "/sheet")
                 .json();
         JsonNode rounds = sheet.path("rounds");
         for (int i = 0; i < 2; i++) {
@@ -89,13 +89,13 @@ class OverTimeTest {
             body.put("place", rounds.get(rounds.size() - 1).path("at").asLong());
             body.put(
                     "gauge",
-                    Walk.named(named(server.get("/api/gauges").json()), "M6")
+                    Walk.named(named(server.get("/api/v1/gauges").json()), "M6")
                             .path("id")
                             .asLong());
             body.put("person", 1);
             body.put("typed", figure);
             body.put("takenAt", when);
-            Answer answer = server.put("/api/readings/" + UUID.randomUUID(), body);
+            Answer answer = server.put("/api/v1/readings/" + UUID.randomUUID(), body);
             assertThat(answer.status()).as(answer.text()).isEqualTo(201);
         }
     }
@@ -107,7 +107,7 @@ class OverTimeTest {
     }
 
     private JsonNode overTime(Inspected at, String query) {
-        return server.get("/api/parts/" + at.part() + "/features/" + at.feature() + "/over-time" + query)
+        return server.get("/api/v1/parts/" + at.part() + "/features/" + at.feature() + "/over-time" + query)
                 .json();
     }
 
@@ -117,7 +117,7 @@ class OverTimeTest {
 
     @Test
     void the_spindle_wears_and_its_middle_journal_does_not_measurably() {
-        JsonNode spindle = Walk.named(server.get("/api/bench").json().path("jobs"), "Sluice spindle")
+        JsonNode spindle = Walk.named(server.get("/api/v1/bench").json().path("jobs"), "Sluice spindle")
                 .path("plans")
                 .get(0)
                 .path("parts")
@@ -161,7 +161,7 @@ class OverTimeTest {
         assertThat(overTime(late, "").path("inspections"))
                 .as("its mark alone only proposes")
                 .hasSize(1);
-        assertThat(server.get("/api/parts/" + late.part() + "/judgement")
+        assertThat(server.get("/api/v1/parts/" + late.part() + "/judgement")
                         .json()
                         .path("which")
                         .path("asked")
@@ -175,7 +175,7 @@ class OverTimeTest {
                 .startsWith("Two inspections give no more than a rate: 0.020 mm in 1000 hours.");
 
         Answer cut = server.put(
-                "/api/rounds/" + UUID.randomUUID(),
+                "/api/v1/rounds/" + UUID.randomUUID(),
                 Map.of("part", late.part(), "feature", late.feature(), "number", 1, "asked", "0.05", "person", 1));
         assertThat(cut.status()).isEqualTo(200);
         read(late, 1, "31.920", "2026-03-10T09:00:00.000Z");

@@ -21,7 +21,7 @@ class SettingsTest {
     }
 
     private JsonNode setting(String name) {
-        for (JsonNode each : server.get("/api/settings").json()) {
+        for (JsonNode each : server.get("/api/v1/settings").json()) {
             if (each.path("name").asString().equals(name)) {
                 return each;
             }
@@ -31,7 +31,7 @@ class SettingsTest {
 
     private Answer choose(String name, long edition, String choice) {
         return server.send(Server.json(
-                server.ansasRequest("/api/settings/" + name).header("If-Match", "\"" + edition + "\""),
+                server.ansasRequest("/api/v1/settings/" + name).header("If-Match", "\"" + edition + "\""),
                 "PUT",
                 Map.of("choice", choice)));
     }
@@ -53,7 +53,7 @@ class SettingsTest {
         assertThat(choose("materials", setting("materials").path("edition").asLong(), "gunmetal 18.3; bell metal 17")
                         .status())
                 .isEqualTo(200);
-        assertThat(server.get("/api/materials").json().findValuesAsString("name"))
+        assertThat(server.get("/api/v1/materials").json().findValuesAsString("name"))
                 .startsWith("gunmetal", "bell metal", "steel");
     }
 
@@ -91,7 +91,7 @@ class SettingsTest {
     }
 
     private String said(Map<String, String> quick) {
-        return server.post("/api/quick-size", quick)
+        return server.post("/api/v1/quick-size", quick)
                 .json()
                 .path("verdict")
                 .path("sentence")
@@ -101,7 +101,7 @@ class SettingsTest {
     @Test
     void nobody_decides_without_saying_who_they_are() {
         assertThat(server.send(Server.json(
-                                server.request("/api/settings/sounds").header("If-Match", "\"0\""),
+                                server.request("/api/v1/settings/sounds").header("If-Match", "\"0\""),
                                 "PUT",
                                 Map.of("choice", "off")))
                         .code())

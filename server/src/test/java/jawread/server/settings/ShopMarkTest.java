@@ -38,7 +38,7 @@ class ShopMarkTest {
 
     private Answer set(byte[] file) {
         return server.put(
-                "/api/shop/mark", Map.of("picture", Base64.getEncoder().encodeToString(file)));
+                "/api/v1/shop/mark", Map.of("picture", Base64.getEncoder().encodeToString(file)));
     }
 
     @AfterEach
@@ -55,12 +55,12 @@ class ShopMarkTest {
         BufferedImage read = ImageIO.read(new ByteArrayInputStream(drawn));
         assertThat(read.getWidth()).isEqualTo(480);
         assertThat(read.getHeight()).isEqualTo(160);
-        long job = server.get("/api/bench").json().at("/jobs/0/id").asLong();
-        assertThat(server.get("/api/jobs/" + job + "/report?form=one-page").text())
+        long job = server.get("/api/v1/bench").json().at("/jobs/0/id").asLong();
+        assertThat(server.get("/api/v1/jobs/" + job + "/report?form=one-page").text())
                 .contains("src=\"data:image/png;base64," + Base64.getEncoder().encodeToString(drawn));
         byte[] file = java.net.http.HttpClient.newHttpClient()
                 .send(
-                        server.request("/api/jobs/" + job + "/report.pdf?form=one-page")
+                        server.request("/api/v1/jobs/" + job + "/report.pdf?form=one-page")
                                 .build(),
                         java.net.http.HttpResponse.BodyHandlers.ofByteArray())
                 .body();
@@ -68,7 +68,7 @@ class ShopMarkTest {
             assertThat(pdf.getPage(0).getResources().getXObjectNames()).hasSize(1);
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
         }
-        assertThat(server.get("/api/trail?of=settings").text())
+        assertThat(server.get("/api/v1/trail?of=settings").text())
                 .contains("Mark of the shop")
                 .contains("a picture");
     }
@@ -83,7 +83,7 @@ class ShopMarkTest {
             assertThat(refused.status()).isEqualTo(422);
             assertThat(refused.text()).contains("A PNG or a JPEG of at most 2 MB");
         }
-        assertThat(server.put("/api/shop/mark", Map.of("picture", "not base64!"))
+        assertThat(server.put("/api/v1/shop/mark", Map.of("picture", "not base64!"))
                         .status())
                 .isEqualTo(422);
     }

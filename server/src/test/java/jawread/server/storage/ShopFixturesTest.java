@@ -78,17 +78,17 @@ class ShopFixturesTest {
                 .orElseThrow();
         newest.unpackInto(folder);
         try (var server = Server.open(folder)) {
-            JsonNode bench = answered(server, "/api/bench");
+            JsonNode bench = answered(server, "/api/v1/bench");
             assertThat(bench.path("jobs").size()).isGreaterThan(5);
             eachPart(bench, part -> {
-                String path = "/api/parts/" + part.path("id").asLong();
+                String path = "/api/v1/parts/" + part.path("id").asLong();
                 answered(server, path + "/judgement");
                 part.path("features")
                         .forEach(feature -> answered(
                                 server, path + "/features/" + feature.path("id").asLong() + "/sheet"));
             });
-            answered(server, "/api/drawer");
-            answered(server, "/api/doubts");
+            answered(server, "/api/v1/drawer");
+            answered(server, "/api/v1/doubts");
         }
     }
 
@@ -96,7 +96,7 @@ class ShopFixturesTest {
     void what_schema_13_changes_for_a_part_is_said_on_its_page() throws Exception {
         new KeptShop("schema-12-" + WORKED).unpackInto(folder);
         try (var server = Server.open(folder)) {
-            JsonNode bench = answered(server, "/api/bench");
+            JsonNode bench = answered(server, "/api/v1/bench");
             eachPartSaysOnceWhatCountsAgain(server, bench);
             whatOnlyItsMarkLinksStaysLinkedAndIsNotConfirmed(server, bench);
         }
@@ -106,7 +106,7 @@ class ShopFixturesTest {
     private static void eachPartSaysOnceWhatCountsAgain(Server server, JsonNode bench) {
         var said = new ArrayList<String>();
         eachPart(bench, part -> {
-            String path = "/api/parts/" + part.path("id").asLong();
+            String path = "/api/v1/parts/" + part.path("id").asLong();
             String again = answered(server, path + "/judgement").path("again").asString("");
             if (!again.isEmpty()) {
                 said.add(again);
@@ -126,7 +126,7 @@ class ShopFixturesTest {
                 .get(0)
                 .path("parts")
                 .get(0);
-        JsonNode which = answered(server, "/api/parts/" + spindle.path("id").asLong() + "/judgement")
+        JsonNode which = answered(server, "/api/v1/parts/" + spindle.path("id").asLong() + "/judgement")
                 .path("which");
         assertThat(which.path("same").findValuesAsString("how")).containsExactly("by-mark", "by-mark");
         assertThat(which.path("asked").size()).isZero();
@@ -148,7 +148,7 @@ class ShopFixturesTest {
     @EnabledIfSystemProperty(named = "jawread.write-shops", matches = "true")
     void the_shops_of_this_schema_are_kept_for_the_programs_to_come() throws Exception {
         try (var server = Server.open(folder.resolve("demo"))) {
-            answered(server, "/api/bench");
+            answered(server, "/api/v1/bench");
         }
         try (var server = Server.open(folder.resolve(WORKED))) {
             new WorkedDay(server).work();

@@ -66,7 +66,7 @@ class StorageTroubleTest {
         assertThat(walk.keep(walk.typed(0, "2.24")).status()).isEqualTo(201);
         assertThat(trouble.syncs()).isEqualTo(before + 1);
         walk.sheet();
-        server.get("/api/bench");
+        server.get("/api/v1/bench");
         assertThat(trouble.syncs()).isEqualTo(before + 1);
     }
 
@@ -74,23 +74,24 @@ class StorageTroubleTest {
     void people_tickets_and_settings_wait_for_the_disk_as_readings_do() {
         String name = "Somebody " + UUID.randomUUID();
         trouble.syncsThatFail.set(1);
-        assertThat(server.post("/api/people", Map.of("name", name, "does", "")).code())
+        assertThat(server.post("/api/v1/people", Map.of("name", name, "does", ""))
+                        .code())
                 .isEqualTo("not-on-disk");
         trouble.syncsThatFail.set(1);
-        assertThat(server.post("/api/sessions", Map.of("person", 1)).code()).isEqualTo("not-on-disk");
+        assertThat(server.post("/api/v1/sessions", Map.of("person", 1)).code()).isEqualTo("not-on-disk");
         trouble.syncsThatFail.set(1);
         String edition = "0";
-        for (var setting : server.get("/api/settings").json()) {
+        for (var setting : server.get("/api/v1/settings").json()) {
             edition = setting.path("name").asString().equals("theme")
                     ? setting.path("edition").asString()
                     : edition;
         }
         var change = Server.json(
-                server.ansasRequest("/api/settings/theme").header("If-Match", "\"" + edition + "\""),
+                server.ansasRequest("/api/v1/settings/theme").header("If-Match", "\"" + edition + "\""),
                 "PUT",
                 Map.of("choice", "dim"));
         assertThat(server.send(change).code()).isEqualTo("not-on-disk");
-        assertThat(server.get("/api/shop").json().path("theme").asString())
+        assertThat(server.get("/api/v1/shop").json().path("theme").asString())
                 .as("it is committed, and every page says so")
                 .isEqualTo("dim");
     }
@@ -106,21 +107,22 @@ class StorageTroubleTest {
         assertThat(refused.sentence())
                 .contains("is all but full, 3 MB are left")
                 .contains("jawread-test");
-        assertThat(server.post("/api/people", Map.of("name", "Nobody", "does", ""))
+        assertThat(server.post("/api/v1/people", Map.of("name", "Nobody", "does", ""))
                         .code())
                 .isEqualTo("disk-full");
         assertThat(readings()).isEqualTo(before);
-        assertThat(server.get("/api/bench").status()).isEqualTo(200);
+        assertThat(server.get("/api/v1/bench").status()).isEqualTo(200);
         assertThat(walk.sheet().path("rounds")).isNotEmpty();
-        assertThat(server.post("/api/calc/typed", Map.of("text", "32.1", "default_unit", "mm", "kind", "size"))
+        assertThat(server.post("/api/v1/calc/typed", Map.of("text", "32.1", "default_unit", "mm", "kind", "size"))
                         .status())
                 .as("what keeps nothing goes on")
                 .isEqualTo(200);
-        assertThat(server.get("/api/health").json().path("trouble").asString()).isEqualTo(refused.sentence());
+        assertThat(server.get("/api/v1/health").json().path("trouble").asString())
+                .isEqualTo(refused.sentence());
 
         trouble.allWell();
         assertThat(walk.keep(walk.typed(0, "2.24")).status()).isEqualTo(201);
-        assertThat(server.get("/api/health").json().path("trouble").isMissingNode())
+        assertThat(server.get("/api/v1/health").json().path("trouble").isMissingNode())
                 .isTrue();
     }
 
@@ -133,8 +135,9 @@ class StorageTroubleTest {
         assertThat(refused.status()).isEqualTo(503);
         assertThat(refused.code()).isEqualTo("database-trouble");
         assertThat(refused.sentence()).contains("cannot be read or written for now");
-        assertThat(server.get("/api/bench").status()).isIn(200, 503);
-        assertThat(server.get("/api/health").json().path("trouble").asString()).contains("cannot be read or written");
+        assertThat(server.get("/api/v1/bench").status()).isIn(200, 503);
+        assertThat(server.get("/api/v1/health").json().path("trouble").asString())
+                .contains("cannot be read or written");
         Trouble.closeDatabase(false);
         assertThat(walk.keep(reading).status()).isEqualTo(201);
     }

@@ -62,13 +62,13 @@ final class WorkedDay {
     /** Two items are answered, one of them wrongly, and a lesson is begun. */
     private void practice() {
         UUID set = UUID.randomUUID();
-        put("/api/practice/sets/" + set, Map.of("scale", "mic-mm-001", "level", "traps", "items", 5, "seed", 11));
+        put("/api/v1/practice/sets/" + set, Map.of("scale", "mic-mm-001", "level", "traps", "items", 5, "seed", 11));
         for (int number = 1; number <= 2; number++) {
             put(
-                    "/api/practice/answers/" + UUID.randomUUID(),
+                    "/api/v1/practice/answers/" + UUID.randomUUID(),
                     Map.of("set", set, "number", number, "typed", "7.78", "tookMs", 4000));
         }
-        put("/api/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "mm", "step", 3));
+        put("/api/v1/practice/lesson/" + UUID.randomUUID(), Map.of("unit", "mm", "step", 3));
     }
 
     /** Shaft 2 is turned; then its body is renamed and gets another limit, while its readings stay with the edition before. */
@@ -82,7 +82,7 @@ final class WorkedDay {
         JsonNode slipped = Walk.placeNow(walk.sheet()).path("readings").get(1);
         done(walk.strike(UUID.randomUUID(), slipped.path("id").asString(), "a line too many"));
         done(walk.keep(walk.typed(1, "31.975")));
-        JsonNode plan = drafting.plan(server.get("/api/jobs/1/plan").json());
+        JsonNode plan = drafting.plan(server.get("/api/v1/jobs/1/plan").json());
         // Of its features the second.
         JsonNode body = plan.path("features").get(1);
         var typed = new LinkedHashMap<String, Object>(typed("body, renamed", "outside", "32 h10"));
@@ -108,7 +108,7 @@ final class WorkedDay {
         String one = barrel.read(places.get(0), "T1", "M4", "3.2511");
         String other = barrel.read(places.get(1), "T1", "M4", "3.2512");
         put(
-                "/api/reading-swaps/" + UUID.randomUUID(),
+                "/api/v1/reading-swaps/" + UUID.randomUUID(),
                 Map.of("one", one, "other", other, "reason", "taken the other way round", "person", 1));
         put(barrel.path() + "/axes/45", Map.of("sections", List.of("middle", "bottom"), "person", 1));
         List<Long> more = barrel.places();
@@ -118,10 +118,10 @@ final class WorkedDay {
             }
         }
         put(
-                "/api/place-marks/" + UUID.randomUUID(),
+                "/api/v1/place-marks/" + UUID.randomUUID(),
                 barrel.at(places.get(3), Map.of("kind", "SKIP", "reason", "a web is in the way")));
         put(
-                "/api/parts/" + barrel.part + "/decisions/" + UUID.randomUUID(),
+                "/api/v1/parts/" + barrel.part + "/decisions/" + UUID.randomUUID(),
                 Map.of("decided", "replace", "reason", "cheaper"));
     }
 
@@ -129,11 +129,11 @@ final class WorkedDay {
         long b1 = gauge("B1");
         JsonNode ring = null;
         for (JsonNode each :
-                server.get("/api/comparators/" + b1 + "?wanted=3.25").json().path("masters")) {
+                server.get("/api/v1/comparators/" + b1 + "?wanted=3.25").json().path("masters")) {
             ring = ring == null && each.path("kind").asString().equals("ring") ? each : ring;
         }
         put(
-                "/api/comparators/" + b1 + "/settings/" + UUID.randomUUID(),
+                "/api/v1/comparators/" + b1 + "/settings/" + UUID.randomUUID(),
                 Map.of(
                         "wanted", "3.25",
                         "master", ring.path("key").asString(),
@@ -148,9 +148,9 @@ final class WorkedDay {
         reading.put("parts", Map.of("needle", 7, "sense", 1));
         reading.put("base", size);
         reading.put("takenAt", now());
-        put("/api/readings/" + UUID.randomUUID(), reading);
+        put("/api/v1/readings/" + UUID.randomUUID(), reading);
         put(
-                "/api/comparators/" + b1 + "/checks/" + UUID.randomUUID(),
+                "/api/v1/comparators/" + b1 + "/checks/" + UUID.randomUUID(),
                 Map.of("needle", "3", "done", "set-to-zero", "after", "0"));
     }
 
@@ -159,7 +159,7 @@ final class WorkedDay {
         var barrel = new OnFeature("Three-throw pump", "barrel 2", "barrel bore");
         var plunger = new OnFeature("Three-throw pump", "plunger 2", "plunger");
         put(
-                "/api/sizes/" + UUID.randomUUID(),
+                "/api/v1/sizes/" + UUID.randomUUID(),
                 Map.of(
                         "part",
                         barrel.part,
@@ -175,19 +175,19 @@ final class WorkedDay {
                         1));
         UUID cut = UUID.randomUUID();
         put(
-                "/api/rounds/" + cut,
+                "/api/v1/rounds/" + cut,
                 Map.of("part", barrel.part, "feature", barrel.feature, "number", 1, "asked", "0.01", "person", 1));
         put(
-                "/api/cut-marks/" + UUID.randomUUID(),
+                "/api/v1/cut-marks/" + UUID.randomUUID(),
                 Map.of("cut", cut, "kind", "NOT_TAKEN", "reason", "the same key twice", "person", 1));
         put(barrel.path() + "/by-hand", Map.of("name", "gouge", "depth", "4.5", "degrees", "", "person", 1));
         put(
-                "/api/parts/" + barrel.part + "/same/" + UUID.randomUUID(),
+                "/api/v1/parts/" + barrel.part + "/same/" + UUID.randomUUID(),
                 Map.of("other", plunger.part, "said", "OTHER", "reason", "", "person", 1));
         var first = new OnFeature("Three-throw pump", "barrel 1", "barrel bore");
         String wrong = first.read(first.places().get(0), "T1", "M4", "3.2514");
         put(
-                "/api/parts/" + first.part + "/moves/" + UUID.randomUUID(),
+                "/api/v1/parts/" + first.part + "/moves/" + UUID.randomUUID(),
                 Map.of(
                         "belonging",
                         Map.of("readings", List.of(wrong), "to", barrel.part),
@@ -199,22 +199,22 @@ final class WorkedDay {
 
     private void aroundTheBench() {
         long part = new OnFeature("New idler shafts", "shaft 2", "left end").part;
-        put("/api/parts/" + part + "/warmths/" + UUID.randomUUID(), Map.of("part", "24.5", "gauge", "20.5"));
+        put("/api/v1/parts/" + part + "/warmths/" + UUID.randomUUID(), Map.of("part", "24.5", "gauge", "20.5"));
         put(
-                "/api/parts/" + part + "/ready-marks/" + UUID.randomUUID(),
+                "/api/v1/parts/" + part + "/ready-marks/" + UUID.randomUUID(),
                 Map.of("card", "wipe", "reason", "clean already"));
-        put("/api/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
-        put("/api/soakings/" + UUID.randomUUID(), Map.of("what", "shaft 2", "part", part, "minutes", 60));
+        put("/api/v1/caution-ticks/" + UUID.randomUUID(), Map.of("job", 1, "caution", "sharp"));
+        put("/api/v1/soakings/" + UUID.randomUUID(), Map.of("what", "shaft 2", "part", part, "minutes", 60));
         var walk = new Walk(server, "shaft 2", "left end");
         // Read warm: brought to 20 degrees as it is kept.
         Answer warm =
                 done(walk.keep(walk.byScale(0, Map.of("sleeve", 0, "thimble", 1, "vernier", 0), 25_010_000_000L)));
         JsonNode reading = Walk.placeNow(warm.shown()).path("readings").get(0);
         put(
-                "/api/marks/" + UUID.randomUUID(),
+                "/api/v1/marks/" + UUID.randomUUID(),
                 Map.of("reading", reading.path("id").asString(), "kind", "NOTE", "reason", "still warm", "person", 1));
         put(
-                "/api/studies/" + UUID.randomUUID(),
+                "/api/v1/studies/" + UUID.randomUUID(),
                 Map.of(
                         "name", "who holds what",
                         "gauge", gauge("M6"),
@@ -225,18 +225,20 @@ final class WorkedDay {
                                         List.of(List.of("31.97", "31.971"), List.of("31.972", "31.97")),
                                         List.of(List.of("31.95", "31.951"), List.of("31.952", "31.95")))));
         done(server.send(Server.json(
-                server.ansasRequest("/api/settings/shop-name").header("If-Match", "\"0\""),
+                server.ansasRequest("/api/v1/settings/shop-name").header("If-Match", "\"0\""),
                 "PUT",
                 Map.of("choice", "Low Weir, upper shop"))));
         put(
-                "/api/quick-sizes/" + UUID.randomUUID(),
+                "/api/v1/quick-sizes/" + UUID.randomUUID(),
                 Map.of("kind", "outside", "limits", "32 h9", "figure", "31.97", "gauge", gauge("M6")));
-        put("/api/looks/" + UUID.randomUUID(), Map.of("part", part, "feature", burrs(), "found", "ok", "note", "none"));
+        put(
+                "/api/v1/looks/" + UUID.randomUUID(),
+                Map.of("part", part, "feature", burrs(), "found", "ok", "note", "none"));
     }
 
     private long burrs() {
         long part = new OnFeature("New idler shafts", "shaft 2", "left end").part;
-        return server.get("/api/parts/" + part + "/look")
+        return server.get("/api/v1/parts/" + part + "/look")
                 .json()
                 .path("items")
                 .get(0)
@@ -256,15 +258,15 @@ final class WorkedDay {
                         Map.of("name", "pin 2", "mark", "", "hours", ""))));
         String feature =
                 drafting.plan(opened).path("features").get(0).path("key").asString();
-        put("/api/plans/" + plan.path("id").asLong() + "/methods/" + feature, Map.of("method", "" + gauge("M2")));
+        put("/api/v1/plans/" + plan.path("id").asLong() + "/methods/" + feature, Map.of("method", "" + gauge("M2")));
     }
 
     private String now() {
-        return server.get("/api/shop").json().path("now").asString();
+        return server.get("/api/v1/shop").json().path("now").asString();
     }
 
     private long gauge(String number) {
-        for (JsonNode gauge : server.get("/api/gauges").json()) {
+        for (JsonNode gauge : server.get("/api/v1/gauges").json()) {
             if (gauge.path("shopNumber").asString().startsWith(number)) {
                 return gauge.path("id").asLong();
             }
@@ -279,7 +281,7 @@ final class WorkedDay {
 
         private OnFeature(String job, String part, String feature) {
             JsonNode found = null;
-            for (JsonNode plan : Walk.named(server.get("/api/bench").json().path("jobs"), job)
+            for (JsonNode plan : Walk.named(server.get("/api/v1/bench").json().path("jobs"), job)
                     .path("plans")) {
                 for (JsonNode each : plan.path("parts")) {
                     found = each.path("name").asString().equals(part) ? each : found;
@@ -291,7 +293,7 @@ final class WorkedDay {
         }
 
         private String path() {
-            return "/api/parts/" + part + "/features/" + feature;
+            return "/api/v1/parts/" + part + "/features/" + feature;
         }
 
         private List<Long> places() {
@@ -320,13 +322,13 @@ final class WorkedDay {
             Map<String, Object> body = reading(place, transfer(gauge));
             body.put("reader", gauge(reader));
             body.put("typed", figure);
-            put("/api/readings/" + id, body);
+            put("/api/v1/readings/" + id, body);
             return id;
         }
 
         /** A transfer gauge stands in no list of what can be read by itself. */
         private long transfer(String number) {
-            for (JsonNode gauge : server.get("/api/drawer").json().path("gauges")) {
+            for (JsonNode gauge : server.get("/api/v1/drawer").json().path("gauges")) {
                 if (gauge.path("shopNumber").asString().equals(number)) {
                     return gauge.path("id").asLong();
                 }
