@@ -843,7 +843,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1278,6 +1278,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["change_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/plans/{plan}/drawing.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3125,6 +3141,7 @@ export interface components {
         };
         PastedBody: {
             text: string;
+            withTitle?: boolean | null;
         };
         PastedRowView: {
             feature: components["schemas"]["PlannedView"];
@@ -3137,6 +3154,7 @@ export interface components {
         PastedView: {
             columns: string[];
             rows: components["schemas"]["PastedRowView"][];
+            title: components["schemas"]["TitleLineView"][];
         };
         PersonView: {
             does: string;
@@ -4040,6 +4058,16 @@ export interface components {
             size: components["schemas"]["LengthText"];
             /** Format: double */
             x: number;
+        };
+        TitleLineView: {
+            field: string;
+            /** Format: int32 */
+            line: number;
+            now: string;
+            refused?: string | null;
+            said: string;
+            value: string;
+            word: string;
         };
         ToCutView: {
             dial: string;
@@ -5667,7 +5695,7 @@ export interface operations {
             };
         };
     };
-    csv: {
+    csv_1: {
         parameters: {
             query?: {
                 bom?: boolean;
@@ -6406,6 +6434,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanChangedView"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

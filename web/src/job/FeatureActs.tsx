@@ -10,6 +10,13 @@ export function FeatureActs({ planning, onPaste }: { planning: Planning; onPaste
       <Button small onClick={onPaste}>
         Paste rows
       </Button>
+      <a
+        href={`/api/v1/plans/${planning.plan.id}/drawing.csv`}
+        download
+        className="inline-flex min-h-11 items-center rounded-edge border-2 border-line px-3 text-label font-semibold"
+      >
+        Take the list along
+      </a>
       <Button small disabled={!key} onClick={on(planning.duplicate)}>
         Duplicate
       </Button>

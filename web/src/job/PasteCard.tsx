@@ -1,32 +1,37 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { textOfTable } from '../api/bringIn';
-import { answered, client, type Pasted } from '../api/client';
+import { answered, client, type Job, type Pasted, type Problem } from '../api/client';
+import { useWriteHead } from '../api/planning';
 import { PickFile } from '../bringin/PickFile';
 import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
 import { Dialog } from '../ui/Dialog';
 import { KINDS } from '../ui/labels';
 import type { Planning } from './usePlanning';
 
 interface PasteCardProps {
+  job: Job;
   planning: Planning;
   /** What was pasted; undefined while the card is closed. */
   text: string | undefined;
   onClose: () => void;
 }
 
-/** Features copied from a spreadsheet, with what was understood of them, before anything is kept. */
-export function PasteCard({ planning, text, onClose }: PasteCardProps) {
+/** Features copied from a spreadsheet, with what was understood of them, before anything is kept; a title block above them, too. */
+export function PasteCard({ job, planning, text, onClose }: PasteCardProps) {
   const [typed, setTyped] = useState<string | undefined>();
+  const [withTitle, setWithTitle] = useState(true);
   const [failure, setFailure] = useState('');
+  const writeHead = useWriteHead(job);
   const given = typed ?? text ?? '';
   const pasted = useQuery({
-    queryKey: ['pasted', planning.plan.id, given],
+    queryKey: ['pasted', planning.plan.id, given, withTitle],
     queryFn: () =>
       answered(
         client.POST('/api/v1/plans/{plan}/pasted', {
           params: { path: { plan: planning.plan.id } },
-          body: { text: given },
+          body: { text: given, withTitle },
         }),
       ),
     enabled: given.trim() !== '',
@@ -46,14 +51,29 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
   };
   const good = pasted.data?.rows.filter(isUnderstood) ?? [];
   const bad = (pasted.data?.rows.length ?? 0) - good.length;
-  const add = () => {
-    planning.add(good.map(({ feature }) => feature.typed));
+  const title = pasted.data?.title ?? [];
+  const isTitleGood = title.every(({ refused }) => refused === undefined);
+  const newTitle = withTitle && isTitleGood ? title.filter(({ value, now }) => value !== now) : [];
+  const addFeatures = () => {
+    if (good.length > 0) {
+      planning.add(good.map(({ feature }) => feature.typed));
+    }
     close();
+  };
+  const add = () => {
+    if (newTitle.length === 0) {
+      addFeatures();
+      return;
+    }
+    writeHead.mutate(headWith(job, newTitle), {
+      onSuccess: addFeatures,
+      onError: (error) => setFailure((error as unknown as Problem).message),
+    });
   };
   return (
     <Dialog
       title="Features from a spreadsheet"
-      words="Copy the rows there and paste them here: name and limits, or with a line of headings: name, kind, limits, service, out-of-round, taper, lies, layout."
+      words="Copy the rows there and paste them here: name and limits, or with a line of headings: name, kind, limits, service, out-of-round, taper, lies, layout. A title block may stand above: job, limits from, unit, material."
       open={text !== undefined}
       onClose={close}
     >
@@ -80,10 +100,17 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
           {pasted.error.message}
         </p>
       )}
-      {pasted.data && <Understood pasted={pasted.data} />}
+      {title.length > 0 && (
+        <TitleBlock
+          lines={title}
+          taken={withTitle && isTitleGood}
+          {...(isTitleGood && { onTake: setWithTitle })}
+        />
+      )}
+      {pasted.data && pasted.data.rows.length > 0 && <Understood pasted={pasted.data} />}
       <div className="mt-4 flex flex-wrap items-center gap-3">
-        <Button look="now" disabled={good.length === 0} onClick={add}>
-          {bad === 0 ? `Add ${good.length}` : `Add the ${good.length} understood`}
+        <Button look="now" disabled={good.length + newTitle.length === 0} onClick={add}>
+          {whatIsKept(good.length, bad, newTitle.length > 0)}
         </Button>
         <Button onClick={close}>Back</Button>
         {bad > 0 && (
@@ -91,6 +118,78 @@ export function PasteCard({ planning, text, onClose }: PasteCardProps) {
         )}
       </div>
     </Dialog>
+  );
+}
+
+function whatIsKept(good: number, bad: number, isWithTitle: boolean): string {
+  if (good === 0 && isWithTitle) {
+    return 'Keep the title block';
+  }
+  const features = bad === 0 ? `Add ${good}` : `Add the ${good} understood`;
+  return isWithTitle ? `${features}, with the title block` : features;
+}
+
+type TitleLine = Pasted['title'][number];
+
+/** The head of a job as it would be with these lines of a title block. */
+function headWith(job: Job, lines: TitleLine[]) {
+  const { name, about, limitsSource, customerReference, unit, material, temperature } = job;
+  const { livesHangOnIt, decider, choices } = job;
+  const head = { name, about, limitsSource, customerReference, unit, material, temperature };
+  const said = (isChoice: boolean) =>
+    Object.fromEntries(
+      lines
+        .filter(({ field }) => field in choices === isChoice)
+        .map(({ field, value }) => [field, value]),
+    );
+  return { ...head, livesHangOnIt, decider, ...said(false), choices: said(true) };
+}
+
+interface TitleBlockProps {
+  lines: TitleLine[];
+  taken: boolean;
+  /** Absent where it cannot be taken. */
+  onTake?: (taken: boolean) => void;
+}
+
+/** What stands above the features, beside what the job says now. */
+function TitleBlock({ lines, taken, onTake }: TitleBlockProps) {
+  return (
+    <section aria-label="Title block" className="mt-3">
+      <table className="w-full border-collapse text-left text-label">
+        <caption className="text-left font-semibold">Title block</caption>
+        <thead>
+          <tr className="border-b-2 border-ink">
+            <th scope="col">Says</th>
+            <th scope="col">In the file</th>
+            <th scope="col">The job, now</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ line, word, said, value, now, refused }) => (
+            <tr key={line} className="border-b border-line align-top">
+              <td className="py-1 pr-3">{word}</td>
+              <td className="py-1 pr-3 wrap-anywhere">
+                {value === now ? said : <strong>{said}</strong>}
+                {refused !== undefined && (
+                  <strong className="block border-l-4 border-ink pl-2">
+                    Line {line}: {refused}
+                  </strong>
+                )}
+              </td>
+              <td className="py-1 wrap-anywhere">{now === '' ? 'nothing' : now}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {onTake ? (
+        <Check label="Take it for the head of this job" checked={taken} onCheck={onTake} />
+      ) : (
+        <p className="mt-2 font-semibold">
+          The head of the job stays as it is: its title block cannot be taken as it stands.
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -140,6 +140,7 @@ function PlanOfJob({ job }: { job: Job }) {
         onClose={close}
       />
       <PasteCard
+        job={job}
         planning={planning}
         text={typeof card === 'object' ? card.paste : undefined}
         onClose={close}

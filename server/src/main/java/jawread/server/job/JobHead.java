@@ -44,4 +44,30 @@ public record JobHead(
     public JobHead from(String source) {
         return new JobHead(name, about, source, customerReference, unit, material, temperature, livesHangOnIt, decider);
     }
+
+    public JobHead about(String other) {
+        return new JobHead(
+                name, other, limitsSource, customerReference, unit, material, temperature, livesHangOnIt, decider);
+    }
+
+    /** @param reference the customer's */
+    public JobHead orderedBy(String reference) {
+        return new JobHead(name, about, limitsSource, reference, unit, material, temperature, livesHangOnIt, decider);
+    }
+
+    public JobHead in(LengthUnit other) {
+        return new JobHead(
+                name, about, limitsSource, customerReference, other, material, temperature, livesHangOnIt, decider);
+    }
+
+    public JobHead of(String other) {
+        return new JobHead(
+                name, about, limitsSource, customerReference, unit, other, temperature, livesHangOnIt, decider);
+    }
+
+    /** @param degrees as typed */
+    public JobHead at(String degrees) {
+        return new JobHead(
+                name, about, limitsSource, customerReference, unit, material, degrees, livesHangOnIt, decider);
+    }
 }

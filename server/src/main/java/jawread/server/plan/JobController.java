@@ -9,7 +9,6 @@ import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.util.List;
 import java.util.Map;
-import jawread.core.length.LengthUnit;
 import jawread.server.access.Allowed;
 import jawread.server.access.ScreenTickets;
 import jawread.server.door.Api;
@@ -17,7 +16,6 @@ import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
 import jawread.server.words.Editions;
-import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -34,13 +32,15 @@ import org.springframework.web.bind.annotation.RestController;
 class JobController {
     private final Jobs jobs;
     private final Planning planning;
+    private final HeadRules heads;
     private final PlanViews views;
     private final ScreenTickets tickets;
     private final Words words;
 
-    JobController(Jobs jobs, Planning planning, PlanViews views, ScreenTickets tickets, Words words) {
+    JobController(Jobs jobs, Planning planning, HeadRules heads, PlanViews views, ScreenTickets tickets, Words words) {
         this.jobs = jobs;
         this.planning = planning;
+        this.heads = heads;
         this.views = views;
         this.tickets = tickets;
         this.words = words;
@@ -96,7 +96,7 @@ class JobController {
         Job job = body.copyOf() != null
                 ? planning.copy(body.copyOf(), person)
                 : planning.open(
-                        JobHead.called(body.name(), unit(body.unit())).from(body.limitsSource()),
+                        JobHead.called(body.name(), heads.unit(body.unit())).from(body.limitsSource()),
                         body.template(),
                         person);
         return ResponseEntity.created(URI.create(Api.V1 + "/jobs/" + job.id())).body(views.of(job.id()));
@@ -123,7 +123,7 @@ class JobController {
                         body.about(),
                         body.limitsSource(),
                         body.customerReference(),
-                        unit(body.unit()),
+                        heads.unit(body.unit()),
                         body.material(),
                         body.temperature(),
                         body.livesHangOnIt(),
@@ -138,11 +138,5 @@ class JobController {
     PlanView archive(@PathVariable long job, @RequestBody ArchiveBody body) {
         planning.archive(job, body.archived());
         return views.of(job);
-    }
-
-    private LengthUnit unit(String symbol) {
-        return LengthUnit.ofSuffix(symbol)
-                .filter(unit -> unit == LengthUnit.INCH || unit == LengthUnit.MILLIMETRE)
-                .orElseThrow(() -> Refused.field("unit", "bad-unit", words));
     }
 }

@@ -10,17 +10,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jawread.core.limit.FeatureKind;
+import jawread.core.limit.TitleBlock;
 import jawread.core.plan.KindByName;
 import jawread.core.plan.PlannedFeature;
 import jawread.core.plan.TypedFeature;
 import jawread.core.walk.Layout;
 import jawread.server.choosing.MethodsOfPlan;
 import jawread.server.plan.PastedView.PastedRowView;
+import jawread.server.plan.TitleRead.TitleIn;
+import jawread.server.plan.TitleRead.TitleLine;
+import jawread.server.tabular.Separated;
 import jawread.server.tabular.UnitInHead;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -30,12 +35,12 @@ import org.springframework.stereotype.Component;
 
 /**
  * Understands features copied from a spreadsheet: columns apart by tabs, or by semicolons. A first line of known words names the
- * columns; without one the first is the name and the second the limits, and a column alone is the limits.
+ * columns; without one the first is the name and the second the limits, and a column alone is the limits. A title block may stand above.
  */
 @Component
 class PastedFeatures {
     private static final int MOST_ROWS = 1000;
-    private static final int LOOKED_FOR_A_HEAD = 10;
+    private static final int LOOKED_FOR_A_HEAD = 20;
     private static final Pattern LETTERS = Pattern.compile("[\\p{L}\"]");
 
     /** What a column may be called, by the field it fills. */
@@ -58,21 +63,38 @@ class PastedFeatures {
         HEADINGS.put("layout", List.of("layout", "places"));
     }
 
+    private final TitleRead titles;
     private final PlannedWords planned;
     private final Words words;
 
-    PastedFeatures(PlannedWords planned, Words words) {
+    PastedFeatures(TitleRead titles, PlannedWords planned, Words words) {
+        this.titles = titles;
         this.planned = planned;
         this.words = words;
     }
 
-    /** Refuses a text without a row, and one with over a thousand. */
-    PastedView understand(String text, MethodsOfPlan methods) {
-        List<CSVRecord> rows = rows(text);
-        if (rows.isEmpty() || rows.size() > MOST_ROWS) {
+    /**
+     * Refuses a text without a row, and one with over a thousand.
+     *
+     * @param isWithTitle whether a title block above the features is taken along, so that they are understood by it
+     */
+    PastedView understand(String text, boolean isWithTitle, MethodsOfPlan methods) {
+        List<CSVRecord> all = rows(text);
+        if (all.isEmpty() || all.size() > MOST_ROWS) {
             throw Refused.field("text", "nothing-pasted", words);
         }
-        // A title may stand above the head.
+        List<TitleLine> lines = all.stream()
+                .limit(LOOKED_FOR_A_HEAD)
+                .flatMap(row -> titleLine(row).stream())
+                .toList();
+        TitleIn title = titles.of(methods.job(), lines);
+        TitleBlock block = isWithTitle && !title.isRefused()
+                ? title.block()
+                : methods.job().titleBlock();
+        List<CSVRecord> rows = all.stream()
+                .filter(row -> lines.stream().noneMatch(line -> line.line() == (int) row.getRecordNumber()))
+                .toList();
+        // Something else may stand above the head, too.
         int head = IntStream.range(0, Math.min(rows.size(), LOOKED_FOR_A_HEAD))
                 .filter(at -> isHead(headings(rows.get(at))))
                 .findFirst()
@@ -84,6 +106,7 @@ class PastedFeatures {
                         .toList()
                 : List.of();
         return new PastedView(
+                title.lines(),
                 columns,
                 rows.stream()
                         .skip(head + 1L)
@@ -92,11 +115,20 @@ class PastedFeatures {
                                 planned.of(
                                         UUID.randomUUID(),
                                         0,
-                                        PlannedFeature.of(
-                                                feature(row, columns, units),
-                                                methods.job().titleBlock()),
+                                        PlannedFeature.of(feature(row, columns, units), block),
                                         methods)))
                         .toList());
+    }
+
+    /** A word of a title block, and one cell with what it says; a head of columns is none. */
+    private static Optional<TitleLine> titleLine(CSVRecord row) {
+        List<String> said = row.stream().skip(1).filter(cell -> !cell.isEmpty()).toList();
+        if (said.size() != 1
+                || headings(row).stream().filter(of -> !of.isEmpty()).count() > 1) {
+            return Optional.empty();
+        }
+        return TitleWord.of(row.get(0))
+                .map(word -> new TitleLine((int) row.getRecordNumber(), word, Separated.read(said.get(0))));
     }
 
     private static List<CSVRecord> rows(String text) {
@@ -152,7 +184,7 @@ class PastedFeatures {
         Map<String, String> cells = new LinkedHashMap<>();
         Map<String, String> unitOf = new HashMap<>();
         for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
-            cells.put(columns.get(i), row.get(i));
+            cells.put(columns.get(i), Separated.read(row.get(i)));
             if (i < units.size()) {
                 unitOf.put(columns.get(i), units.get(i));
             }

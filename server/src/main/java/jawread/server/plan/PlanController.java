@@ -66,8 +66,10 @@ class PlanController {
 
     record PastedTextView(String text) {}
 
+    /** @param withTitle whether its title block is taken along, so that its sizes are understood by it; absent: they are not */
     record PastedBody(
-            @Size(max = 1000000, message = "text-longer") String text) {}
+            @Size(max = 1000000, message = "text-longer") String text,
+            @Nullable Boolean withTitle) {}
 
     @Allowed(PERSON)
     @PostMapping("/jobs/{job}/plans")
@@ -117,7 +119,7 @@ class PlanController {
     @Allowed(ANYONE)
     @PostMapping("/plans/{plan}/pasted")
     PastedView paste(@PathVariable long plan, @RequestBody PastedBody body) {
-        return views.pasted(plan, body.text());
+        return views.pasted(plan, body.text(), Boolean.TRUE.equals(body.withTitle()));
     }
 
     /** A spreadsheet's file as the text that would be pasted from it; keeps nothing. */

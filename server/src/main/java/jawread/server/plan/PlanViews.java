@@ -191,8 +191,8 @@ class PlanViews {
 
     /** What would be understood of a pasted table. */
     @Transactional(readOnly = true)
-    public PastedView pasted(long planId, String text) {
-        return pasted.understand(text, methodsOf(jobs.plan(planId)));
+    public PastedView pasted(long planId, String text, boolean isWithTitle) {
+        return pasted.understand(text, isWithTitle, methodsOf(jobs.plan(planId)));
     }
 
     /** What a change came to, as the plan stands once it is made. */

@@ -49,7 +49,7 @@ class PlannedWords {
 
     /** @param edition 0 for one that stands in no plan yet */
     PlannedView of(UUID key, long edition, PlannedFeature planned, MethodsOfPlan methods) {
-        LengthUnit unit = methods.job().unit();
+        LengthUnit unit = planned.block().unit();
         Length step = step(planned);
         PlannedWork work = PlannedWork.of(key, planned, methods);
         Optional<LimitsView> view = planned.judgedBy().map(of -> limits.of(of, unit, step));

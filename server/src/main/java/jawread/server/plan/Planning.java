@@ -1,7 +1,5 @@
 package jawread.server.plan;
 
-import java.math.BigDecimal;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,7 +7,6 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import jawread.core.heat.Material;
 import jawread.server.access.Person;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
@@ -25,11 +22,9 @@ import jawread.server.job.RoundNames;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.settings.Setting;
-import jawread.server.settings.ShopSettings;
 import jawread.server.words.Editions;
 import jawread.server.words.Refused;
 import jawread.server.words.Shop;
-import jawread.server.words.TypedNumber;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,35 +32,24 @@ import org.springframework.transaction.annotation.Transactional;
 /** Opens jobs, copies them, changes what stands at their head, and puts them away. */
 @Service
 public class Planning {
-    private static final int LONGEST_NAME = 120;
     /** Of a copy, behind its name. */
     private static final int LONGEST_NUMBER = 8;
 
     private static final Pattern COPY = Pattern.compile(" \\(\\d{1,4}\\)$");
-    private static final int LONGEST_TEXT = 200;
-    private static final int SHORT_NAME = 80;
-    private static final BigDecimal COLDEST = new BigDecimal("-60");
-    private static final BigDecimal HOTTEST = new BigDecimal("200");
 
     private final Jobs jobs;
     private final PlanChanges changes;
-    private final ShopSettings settings;
+    private final HeadRules heads;
     private final Shop shop;
     private final Journal journal;
     private final Words words;
     private final JobLocks locks;
 
     public Planning(
-            Jobs jobs,
-            PlanChanges changes,
-            ShopSettings settings,
-            Shop shop,
-            Journal journal,
-            Words words,
-            JobLocks locks) {
+            Jobs jobs, PlanChanges changes, HeadRules heads, Shop shop, Journal journal, Words words, JobLocks locks) {
         this.jobs = jobs;
         this.changes = changes;
-        this.settings = settings;
+        this.heads = heads;
         this.shop = shop;
         this.journal = journal;
         this.words = words;
@@ -75,7 +59,7 @@ public class Planning {
     /** Opens a job with one empty plan, or from a template. Refuses a template that is none. */
     @Transactional
     public Job open(JobHead head, String template, Person person) {
-        refuseUnlessSound(head);
+        heads.refuseUnlessSound(head);
         List<NewPlan> plans = template.isEmpty()
                 ? List.of(NewPlan.of(
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
@@ -111,7 +95,7 @@ public class Planning {
     /** The next number that no job of this name has yet: a copy of a copy is one of the first. */
     private String numbered(String name) {
         String stem = COPY.matcher(name).replaceFirst("");
-        String first = stem.substring(0, Math.min(stem.length(), LONGEST_NAME - LONGEST_NUMBER));
+        String first = stem.substring(0, Math.min(stem.length(), HeadRules.LONGEST_NAME - LONGEST_NUMBER));
         Set<String> taken = jobs.all().stream().map(Job::name).collect(Collectors.toSet());
         return IntStream.iterate(2, number -> number + 1)
                 .mapToObj(number -> words.say("job.copy-of", Map.of("name", first, "number", String.valueOf(number))))
@@ -133,27 +117,12 @@ public class Planning {
         locks.ofJob(jobId);
         Job job = jobs.job(jobId);
         Editions.refuseUnlessSame(edition, job.version(), words);
-        refuseUnlessSound(head);
-        if (head.unit() != job.unit() && jobs.plansOf(job).stream().anyMatch(this::hasSizes)) {
-            throw Refused.field("unit", "unit-in-use", words);
-        }
-        var accepted = new EnumMap<Setting, String>(Setting.class);
-        choices.forEach((name, choice) -> {
-            Setting setting = Setting.of(name)
-                    .filter(Setting.ofJobs()::contains)
-                    .orElseThrow(() -> Refused.field(name, "no-such-setting", words));
-            accepted.put(setting, setting.accept(choice).fold(text -> text, refusal -> {
-                throw Refused.field(name, refusal, words.say(refusal, head.unit()));
-            }));
-        });
-        Job written = jobs.write(job, head, accepted);
+        heads.refuseUnlessSound(head);
+        heads.refuseAnotherUnit(job, head.unit());
+        Job written = jobs.write(job, head, heads.accepted(choices, head.unit()));
         changes.restate(written, person);
         journal.write(jobId, What.PLAN);
         return written;
-    }
-
-    private boolean hasSizes(Plan plan) {
-        return !jobs.newest(plan).sizes().isEmpty();
     }
 
     @Transactional
@@ -162,32 +131,5 @@ public class Planning {
         Job job = jobs.job(jobId);
         journal.write(jobId, What.PLAN);
         return jobs.archive(job, away);
-    }
-
-    private void refuseUnlessSound(JobHead head) {
-        if (head.name().isEmpty() || head.name().length() > LONGEST_NAME) {
-            throw Refused.field("name", "job-name", words);
-        }
-        refuseLonger("about", head.about(), LONGEST_TEXT);
-        refuseLonger("limitsSource", head.limitsSource(), LONGEST_TEXT);
-        refuseLonger("customerReference", head.customerReference(), LONGEST_NAME);
-        if (!head.material().isEmpty()
-                && Material.called(head.material(), settings.ownMaterials()).isEmpty()) {
-            throw Refused.field("material", "no-such-material", words);
-        }
-        if (!head.temperature().isEmpty()
-                && TypedNumber.within(head.temperature(), COLDEST, HOTTEST).isEmpty()) {
-            throw Refused.field("temperature", "bad-temperature", words);
-        }
-        if (head.livesHangOnIt() && head.decider().isEmpty()) {
-            throw Refused.field("decider", "no-decider", words);
-        }
-        refuseLonger("decider", head.decider(), SHORT_NAME);
-    }
-
-    private void refuseLonger(String field, String text, int most) {
-        if (text.length() > most) {
-            throw Refused.field(field, "text-too-long", words);
-        }
     }
 }

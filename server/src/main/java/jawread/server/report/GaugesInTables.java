@@ -8,6 +8,7 @@ import jawread.server.drawer.GaugePageView.CheckView;
 import jawread.server.drawer.GaugePages;
 import jawread.server.tabular.DataTable;
 import jawread.server.tabular.DataTable.Column;
+import jawread.server.tabular.LengthCells;
 import org.springframework.stereotype.Component;
 
 /** The gauges that a job was read with, and their checks, as tables for other programs. */

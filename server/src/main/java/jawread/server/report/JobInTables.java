@@ -17,6 +17,7 @@ import jawread.server.judgement.SheetView.VerdictView;
 import jawread.server.report.Paper.PartOnPaper;
 import jawread.server.tabular.DataTable;
 import jawread.server.tabular.DataTable.Column;
+import jawread.server.tabular.LengthCells;
 import jawread.server.words.LengthText;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

@@ -14,10 +14,10 @@ import jawread.server.access.Allowed;
 import jawread.server.paper.Block;
 import jawread.server.tabular.DataTable;
 import jawread.server.tabular.Separated;
+import jawread.server.tabular.TableFile;
 import jawread.server.tabular.Xlsx;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,7 +30,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/jobs/{job}")
 class TableController {
-    private static final String CSV = "text/csv";
     private static final String TABS = "text/tab-separated-values";
     private static final String BOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
     private static final String VERSION = "1.0";
@@ -48,11 +47,11 @@ class TableController {
 
     /** @param table readings, verdicts, features, gauges or checks @param bom whether the file begins with a byte order mark */
     @Allowed(ANYONE)
-    @GetMapping(path = "/tables/{table}.csv", produces = CSV)
+    @GetMapping(path = "/tables/{table}.csv", produces = TableFile.CSV)
     ResponseEntity<byte[]> csv(
             @PathVariable long job, @PathVariable String table, @RequestParam(defaultValue = "false") boolean bom) {
         String text = (bom ? MARK : "") + Separated.csv(named(job, table));
-        return file(text.getBytes(StandardCharsets.UTF_8), CSV + ";charset=UTF-8", table + "-" + job + ".csv");
+        return TableFile.csv(text, table + "-" + job);
     }
 
     /** For a clipboard. @param table as for CSV */
@@ -60,7 +59,7 @@ class TableController {
     @GetMapping(path = "/tables/{table}.tsv", produces = TABS)
     ResponseEntity<byte[]> tabs(@PathVariable long job, @PathVariable String table) {
         byte[] text = Separated.tabs(named(job, table)).getBytes(StandardCharsets.UTF_8);
-        return file(text, TABS + ";charset=UTF-8", table + "-" + job + ".tsv");
+        return TableFile.of(text, TABS + ";charset=UTF-8", table + "-" + job + ".tsv");
     }
 
     /** All of them in one workbook. */
@@ -69,7 +68,7 @@ class TableController {
     ResponseEntity<byte[]> book(@PathVariable long job) throws IOException {
         var written = new ByteArrayOutputStream();
         Xlsx.write(tables.of(job), VERSION, written);
-        return file(written.toByteArray(), BOOK, "job-" + job + ".xlsx");
+        return TableFile.of(written.toByteArray(), BOOK, "job-" + job + ".xlsx");
     }
 
     /** Every picture of the full report, each as an SVG of its own. */
@@ -93,7 +92,7 @@ class TableController {
                 }
             }
         }
-        return file(written.toByteArray(), "application/zip", "pictures-" + job + ".zip");
+        return TableFile.of(written.toByteArray(), "application/zip", "pictures-" + job + ".zip");
     }
 
     /** A name that any file may have. */
@@ -111,12 +110,5 @@ class TableController {
                     words.say("problem.no-such-table", Map.of("choices", String.join(", ", names))));
         }
         return tables.of(job).get(names.indexOf(name));
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_TYPE, type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
-                .body(bytes);
     }
 }

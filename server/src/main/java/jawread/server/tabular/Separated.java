@@ -24,16 +24,27 @@ public final class Separated {
 
     /** With CR LF, without a byte order mark. */
     public static String csv(DataTable table) {
-        return written(table, CSVFormat.RFC4180);
+        return written(List.of(), table, CSVFormat.RFC4180);
+    }
+
+    /** The same below lines of their own, with an empty one between. */
+    public static String csv(List<List<Object>> above, DataTable table) {
+        return written(above, table, CSVFormat.RFC4180);
     }
 
     public static String tabs(DataTable table) {
-        return written(table, TABS);
+        return written(List.of(), table, TABS);
     }
 
-    private static String written(DataTable table, CSVFormat format) {
+    private static String written(List<List<Object>> above, DataTable table, CSVFormat format) {
         var text = new StringBuilder();
         try (var printer = new CSVPrinter(text, format)) {
+            for (List<Object> line : above) {
+                printer.printRecord(line.stream().map(Separated::cell).toList());
+            }
+            if (!above.isEmpty()) {
+                printer.println();
+            }
             printer.printRecord(table.heads());
             for (List<Object> row : table.rows()) {
                 printer.printRecord(row.stream().map(Separated::cell).toList());

@@ -1,4 +1,4 @@
-package jawread.server.report;
+package jawread.server.tabular;
 
 import jakarta.annotation.Nullable;
 import java.math.BigDecimal;
@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 
 /** Lengths as numbers of a table: with the digits that the screen shows. Where nothing is known there is no cell. */
 @Component
-class LengthCells {
+public class LengthCells {
     private final Figures figures;
 
     LengthCells(Figures figures) {
@@ -19,22 +19,22 @@ class LengthCells {
     }
 
     @Nullable
-    BigDecimal figure(@Nullable LengthText length) {
+    public BigDecimal figure(@Nullable LengthText length) {
         return length == null ? null : figures.shown(length);
     }
 
     @Nullable
-    BigDecimal millimetres(@Nullable LengthText length) {
+    public BigDecimal millimetres(@Nullable LengthText length) {
         return length == null ? null : figures.shownIn(length, LengthUnit.MILLIMETRE);
     }
 
     @Nullable
-    BigDecimal inches(@Nullable LengthText length) {
+    public BigDecimal inches(@Nullable LengthText length) {
         return length == null ? null : figures.shownIn(length, LengthUnit.INCH);
     }
 
     /** Of the first that is known. */
-    static @Nullable String unit(LengthText... lengths) {
+    public static @Nullable String unit(LengthText... lengths) {
         return Stream.of(lengths)
                 .filter(Objects::nonNull)
                 .map(LengthText::unit)

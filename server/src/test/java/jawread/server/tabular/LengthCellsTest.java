@@ -1,4 +1,4 @@
-package jawread.server.report;
+package jawread.server.tabular;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
