@@ -8,9 +8,11 @@ import static com.microsoft.playwright.options.AriaRole.HEADING;
 import static com.microsoft.playwright.options.AriaRole.LINK;
 import static com.microsoft.playwright.options.AriaRole.ROW;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
 import org.junit.jupiter.api.Test;
 
 /** Planning a job, as a turner with a keyboard, an inspector with a spreadsheet and two people at once do it. */
@@ -161,6 +163,29 @@ class PlanAJobTest extends AtTheBench {
         assertThat(page.getByText("revision 2").first()).isVisible();
         named(page, BUTTON, "Undo").click();
         assertThat(row(page, "neck")).hasCount(0);
+        nothingWasComplainedOf();
+    }
+
+    @Test
+    void a_title_block_above_the_rows_goes_to_the_head_of_the_job_and_out_again() throws Exception {
+        Page page = planOf("Sluice spindle");
+        named(page, BUTTON, "Paste rows").click();
+        Locator card = page.getByRole(AriaRole.DIALOG);
+        page.getByLabel("Pasted rows")
+                .fill("material\tcheese\ncustomer reference\tKO-118\n\nfeature\tlimits\nsight hole\t6 ± 0.1\n");
+        assertThat(card).containsText("Line 1: There is no such material");
+        assertThat(card).containsText("The head of the job stays as it is");
+        page.getByLabel("Pasted rows")
+                .fill("material\tbronze\ncustomer reference\tKO-118\n\nfeature\tlimits\nsight hole\t6 ± 0.1\n");
+        named(page, BUTTON, "Add 1, with the title block").click();
+        assertThat(row(page, "sight hole")).containsText("5.9 / 6.1");
+        assertThat(page.getByText(", bronze").first()).isVisible();
+        Download list =
+                page.waitForDownload(() -> page.getByText("Take the list along").click());
+        assertThat(Files.readString(list.path()))
+                .contains("customer reference,KO-118\r\n")
+                .contains("material,bronze\r\n")
+                .contains(",sight hole,bore,6 ± 0.1,");
         nothingWasComplainedOf();
     }
 
