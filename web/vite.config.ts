@@ -8,6 +8,8 @@ export default defineConfig({
     // The Content-Security-Policy lets a page load files of this server, nothing written into it.
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
+    // The application, and the page of the box of simulated gauges.
+    rollupOptions: { input: ['index.html', 'gauges.html'] },
   },
   server: { proxy: { '/api': 'http://localhost:8080' } },
   test: {

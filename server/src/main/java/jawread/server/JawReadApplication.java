@@ -1,5 +1,6 @@
 package jawread.server;
 
+import jawread.box.BoxProgram;
 import jawread.server.access.Passphrase;
 import jawread.server.exchange.ShopCommands;
 import jawread.server.words.Shop;
@@ -10,7 +11,7 @@ import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoCon
 
 /**
  * Starts Jaw Read. With the profile {@code demo} it opens the demonstration shop; with {@code backup FILE},
- * {@code restore FILE}, {@code verify} or {@code passphrase} it does that and ends.
+ * {@code restore FILE}, {@code verify} or {@code passphrase} it does that and ends; with {@code gauges} it is a box of gauges without metal.
  */
 // The people of the shop are no accounts of the framework's.
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
@@ -22,6 +23,9 @@ public class JawReadApplication {
         }
         if (Passphrase.isMeant(arguments)) {
             System.exit(Passphrase.ask());
+        }
+        if (BoxProgram.isMeant(arguments)) {
+            System.exit(BoxProgram.run(System.getenv()));
         }
         SpringApplication.run(JawReadApplication.class, arguments);
     }
