@@ -29,6 +29,11 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
       void queries.invalidateQueries();
       return;
     }
+    // What a gauge sent is no reading yet: nothing that is measured shows it.
+    if (told.what === 'signal') {
+      void queries.invalidateQueries({ queryKey: keys.gaugeFigures });
+      return;
+    }
     // A reading of our own is answered with the sheet as it then stands: asking once more would only be in its way.
     void outbox.idle().then(() => {
       const refetchType = isShown(queries, told) ? 'none' : 'active';

@@ -9,6 +9,8 @@ export type Read = Pick<
   'typed' | 'pressed' | 'stops' | 'parts' | 'base' | 'pm' | 'made'
 > & {
   figure: string;
+  /** What a gauge sent: its reading bears that id, and that time. */
+  sent?: { id: string; takenAt: string };
 };
 
 /** Where in a job a reading belongs, and with what it was taken. */
@@ -22,11 +24,12 @@ export async function keepReading(
   shop: Shop,
   shopAskedAt: number,
   target: Target,
-  { figure, ...read }: Read,
+  { figure, sent, ...read }: Read,
 ): Promise<Fate> {
-  const body: ReadingBody = { ...target, ...read, takenAt: shopTime(shop, shopAskedAt) };
+  const takenAt = sent?.takenAt ?? shopTime(shop, shopAskedAt);
+  const body: ReadingBody = { ...target, ...read, takenAt };
   const by = shop.person && { id: shop.person.id, name: shop.person.name };
-  const { fate } = await outbox.keep({ id: newId(), body, figure, ...(by && { by }) });
+  const { fate } = await outbox.keep({ id: sent?.id ?? newId(), body, figure, ...(by && { by }) });
   return fate;
 }
 

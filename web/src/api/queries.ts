@@ -44,6 +44,8 @@ export const keys = {
   trail: ['trail'],
   signedOn: ['signed-on'],
   tokens: ['tokens'],
+  gaugePort: ['gauge-port'],
+  gaugeFigures: ['gauge-figures'],
   tableIn: (id: string) => ['table-in', id] as const,
   chain: ['chain'],
   shop: ['shop'],

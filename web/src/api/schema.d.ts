@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["now"];
+        get: operations["now_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -460,6 +460,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/gauge-figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tray"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/gauge-figures/{id}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/gauge-port": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now"];
         put?: never;
         post?: never;
         delete?: never;
@@ -861,6 +909,22 @@ export interface paths {
         };
         get: operations["tabs"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/listening/{screen}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["listen"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2111,6 +2175,9 @@ export interface components {
             place: number;
             size: components["schemas"]["LengthText"];
         };
+        AsideBody: {
+            reason: string;
+        };
         AtTwentyView: {
             advice: string;
             correction: components["schemas"]["LengthText"];
@@ -2807,6 +2874,10 @@ export interface components {
             id: number;
             name: string;
         };
+        ListenBody: {
+            /** Format: int64 */
+            gauge?: number | null;
+        };
         LockedView: {
             base: string;
             scale: string;
@@ -2985,6 +3056,7 @@ export interface components {
             copyOf?: number | null;
             limitsSource: string;
             name: string;
+            practice?: boolean | null;
             template: string;
             unit: string;
         };
@@ -3637,6 +3709,13 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        SaidLineView: {
+            answer: string;
+            /** Format: date-time */
+            at: string;
+            from: string;
+            line: string;
+        };
         SaidView: {
             /** Format: date-time */
             at: string;
@@ -3841,6 +3920,15 @@ export interface components {
         SignRecordBody: {
             passphrase: string;
             seen: string;
+        };
+        SignalView: {
+            /** Format: int32 */
+            boxes: number;
+            lines: components["schemas"]["SaidLineView"][];
+            /** Format: int32 */
+            port?: number | null;
+            speaking: string[];
+            trouble?: string | null;
         };
         SignatureView: {
             /** Format: date-time */
@@ -4126,6 +4214,22 @@ export interface components {
             part: string;
             runs: components["schemas"]["RunView"][];
             sentence: string;
+        };
+        TrayFigureView: {
+            asked: boolean;
+            figure: string;
+            /** Format: int64 */
+            gauge: number;
+            /** Format: uuid */
+            id: string;
+            number: string;
+            /** Format: uuid */
+            offeredTo?: string | null;
+            shown: string;
+            simulated: boolean;
+            /** Format: date-time */
+            takenAt: string;
+            told: string;
         };
         TrialBody: {
             /** Format: int64 */
@@ -4615,7 +4719,7 @@ export interface operations {
             };
         };
     };
-    now: {
+    now_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5105,6 +5209,70 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    tray: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrayFigureView"][];
+                };
+            };
+        };
+    };
+    setAside_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsideBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    now: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignalView"];
                 };
             };
         };
@@ -5740,6 +5908,30 @@ export interface operations {
                 content: {
                     "text/tab-separated-values": string;
                 };
+            };
+        };
+    };
+    listen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                screen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ListenBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

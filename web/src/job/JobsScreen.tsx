@@ -4,6 +4,7 @@ import type { Problem } from '../api/client';
 import { useOpenJob } from '../api/planning';
 import { useJobs, useShop, useTemplates } from '../api/queries';
 import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { TEMPLATES, UNITS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
@@ -61,11 +62,12 @@ function NewJob() {
   const [source, setSource] = useState('');
   const [unit, setUnit] = useState<string | undefined>();
   const [template, setTemplate] = useState('');
+  const [practice, setPractice] = useState(false);
   const failure = open.error as Problem | null;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     open.mutate(
-      { name, limitsSource: source, unit: unit ?? shop?.unit ?? 'mm', template },
+      { name, limitsSource: source, unit: unit ?? shop?.unit ?? 'mm', template, practice },
       { onSuccess: ({ id }) => void navigate(`/jobs/${id}`, { state: { planned: true } }) },
     );
   };
@@ -135,6 +137,11 @@ function NewJob() {
           })}
         </div>
       </fieldset>
+      <Check
+        label="For practice, for ever: it counts nowhere else, and takes what a simulated gauge sends"
+        checked={practice}
+        onCheck={setPractice}
+      />
       {failure && (
         <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
           {failure.message}

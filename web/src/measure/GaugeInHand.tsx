@@ -11,7 +11,7 @@ interface GaugeInHandProps {
 
 /** The gauge in hand, how it is held, and the way to another. */
 export const GaugeInHand = memo(function GaugeInHand({
-  measuring: { gauge },
+  measuring: { gauge, speaking },
   onGauge,
 }: GaugeInHandProps) {
   return (
@@ -34,6 +34,11 @@ export const GaugeInHand = memo(function GaugeInHand({
           >
             how it is held
           </Link>
+          {speaking.listensTo !== undefined && (
+            <span className="py-1" role="status">
+              listening to {speaking.listensTo}
+            </span>
+          )}
           {gauge.state === 'due' && (
             <strong className="py-1 font-semibold">its calibration has run out</strong>
           )}

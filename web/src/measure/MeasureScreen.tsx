@@ -26,7 +26,8 @@ import { FormHere, ThirdAxis, useThirdAxis } from './FormHere';
 import { Rounds, VerdictHere, WindowHere } from './SoFar';
 import { useEntry } from './useEntry';
 import { UnderPlan } from './UnderPlan';
-import { type Measuring, neighbour, useMeasuring, type Way } from './useMeasuring';
+import { type Measuring, neighbour, useMeasuring, type Way, type WorkAtHand } from './useMeasuring';
+import { useSpeaking } from './useSpeaking';
 import { Where } from './Where';
 
 /** The walk: where one is, the figure at hand, and what it all comes to so far. */
@@ -42,7 +43,7 @@ export function MeasureScreen() {
   }
   // The same while the plan goes on to another edition: what is half typed stays.
   const { part, feature } = measuring.sheet;
-  return <AtTheBench key={`${part.id} ${feature.key}`} measuring={measuring} />;
+  return <AtTheBench key={`${part.id} ${feature.key}`} work={measuring} />;
 }
 
 /** Pins have none: they are typed. */
@@ -59,7 +60,8 @@ function wayNow({ way, gauge, sheet }: Measuring, typed: string): Way {
 
 const DOUBT_KEYS = { again: 'doubtAgain', correct: 'doubtCorrect', keep: 'doubtKeep' } as const;
 
-function AtTheBench({ measuring }: { measuring: Measuring }) {
+function AtTheBench({ work }: { work: WorkAtHand }) {
+  const measuring: Measuring = { ...work, speaking: useSpeaking(work) };
   const { sheet, round, place } = measuring;
   const [card, setCard] = useState<Card | undefined>();
   const [open] = useState<Opens>(() => ({

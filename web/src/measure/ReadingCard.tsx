@@ -79,8 +79,13 @@ export function ReadingCard({ measuring, reading, onClose }: ReadingCardProps) {
 
 function storyOf({ gauge, person, takenAt, how, estimated }: Reading): string {
   const read =
-    { typed: 'typed', scale: 'read by scale', imported: 'it came with a table' }[how] ??
-    'a made-up reading of the demonstration';
+    {
+      typed: 'typed',
+      scale: 'read by scale',
+      imported: 'it came with a table',
+      gauge: 'the gauge sent it',
+      simulated: 'simulated: a box made it up',
+    }[how] ?? 'a made-up reading of the demonstration';
   const judged = estimated ? ', its last figure judged between two lines' : '';
   return `${person}, with ${gauge}, ${momentSaid(takenAt)}; ${read}${judged}.`;
 }

@@ -1,23 +1,44 @@
 import { memo } from 'react';
 import { useStrays } from '../keys/strays';
 import { inTray, outbox } from '../api/outbox';
+import { useSetAside } from '../api/signals';
 import { Button } from '../ui/Button';
+import { asRead, speaker } from './useSpeaking';
 import type { Measuring } from './useMeasuring';
 
 /** Readings that the server would not take. They stay until somebody has seen to them. */
 export const Tray = memo(function Tray({
-  measuring: { tray, place, keep, takenNow },
+  measuring: { tray, place, keep, takenNow, gauges, speaking },
 }: {
   measuring: Measuring;
 }) {
   const [strays, putStrayAway] = useStrays();
-  if (tray.length + strays.length === 0) {
+  const setAside = useSetAside();
+  if (tray.length + strays.length + speaking.figures.length === 0) {
     return null;
   }
   return (
     <section aria-label="Tray" className="border-2 border-ink p-3">
       <h3 className="label">In the tray: not taken, and not lost</h3>
       <ul>
+        {speaking.figures.map((sent) => {
+          const by = gauges.find((each) => speaker(each) === sent.gauge);
+          return (
+            <li key={sent.id} className="mt-2 flex flex-wrap items-center gap-3">
+              <span className="reading text-title">{sent.figure}</span>
+              <span className="min-w-48 grow">
+                From {sent.number}
+                {sent.simulated && ', simulated'}. {sent.told || 'No place waited for it.'}
+              </span>
+              <Button disabled={by === undefined} onClick={() => void keep(asRead(sent), by)}>
+                Read it in at {place.name}
+              </Button>
+              <Button onClick={() => setAside.mutate({ id: sent.id, reason: 'no reading' })}>
+                No reading
+              </Button>
+            </li>
+          );
+        })}
         {strays.map(({ id, figure }) => (
           <li key={id} className="mt-2 flex flex-wrap items-center gap-3">
             <span className="reading text-title">{figure}</span>

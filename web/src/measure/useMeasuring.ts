@@ -20,6 +20,7 @@ import { readBack } from '../keys/speech';
 import { play } from '../keys/sound';
 import { changedIn } from '../ui/address';
 import { useRemembered } from '../ui/remembered';
+import type { Speaking } from './useSpeaking';
 
 /** How a reading comes in: typed, set on the drawn scale, or made of several figures. */
 export type Way = 'typed' | 'scale' | 'made';
@@ -27,7 +28,7 @@ export type Way = 'typed' | 'scale' | 'made';
 const WAYS: readonly string[] = ['typed', 'scale', 'made'] satisfies Way[];
 
 /** The work at hand: where in the job one is, with which gauge, and how to keep a reading there. */
-export interface Measuring {
+export interface WorkAtHand {
   sheet: Sheet;
   round: Round;
   place: Place;
@@ -69,6 +70,11 @@ export interface Measuring {
   toggleReadBack: () => void;
 }
 
+/** The same, with what gauges say meanwhile. */
+export interface Measuring extends WorkAtHand {
+  speaking: Speaking;
+}
+
 export const NOBODY_PICKED =
   'Every reading is kept with a name: say first, at the top of the page, who measures.';
 
@@ -103,7 +109,7 @@ function useInForce(sheet: Sheet | undefined, named: number, at: Place | undefin
 
 /** Undefined until the sheet is here. */
 export function useMeasuring(): {
-  measuring?: Measuring;
+  measuring?: WorkAtHand;
   failure?: Problem | Error;
   away: boolean;
 } {
@@ -175,7 +181,7 @@ export function useMeasuring(): {
   const at = `${part} ${sheet.data.feature.key} ${gauge?.key}`;
   const last = lastRead?.at === at ? lastRead : undefined;
   const keepWith = async (
-    { figure, ...read }: Read,
+    { figure, sent, ...read }: Read,
     by: Gauge | undefined,
     same = false,
   ): Promise<Fate | undefined> => {
@@ -190,7 +196,11 @@ export function useMeasuring(): {
       ...withOf(by),
       ...(checking && { quick: true }),
     };
-    const became = await keepReading(shop.data, shop.dataUpdatedAt, target, { figure, ...read });
+    const became = await keepReading(shop.data, shop.dataUpdatedAt, target, {
+      figure,
+      ...read,
+      ...(sent && { sent }),
+    });
     const kept = became === 'kept' && !checking ? placeNow(target)?.readings.at(-1) : undefined;
     const isShort = read.pressed !== undefined || kept?.pressed !== undefined;
     // Digits that were faster than what was known here of their head have become a figure.

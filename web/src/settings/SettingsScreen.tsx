@@ -7,12 +7,15 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { CAUTIONS, SCHOOLS, SETTINGS } from '../ui/labels';
 import { Shell } from '../ui/Shell';
+import { GaugePort } from './GaugePort';
 import { MarkOfTheShop } from './MarkOfTheShop';
 import { PeopleOfTheShop } from './PeopleOfTheShop';
 import { Passphrases } from './Passphrases';
 import { Programs } from './Programs';
 import { SignedOn } from './SignedOn';
 import { WhatIsKept } from './WhatIsKept';
+
+const SPEAKING = 'Gauges that speak';
 
 const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = [
   [
@@ -31,6 +34,7 @@ const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = 
     ],
   ],
   ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
+  [SPEAKING, ['gauge-port', 'gauge-port-number']],
   ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],
   ['Rework in new jobs', ['clean-up-metric', 'clean-up-inch']],
@@ -57,6 +61,7 @@ export function SettingsScreen() {
                 return setting && <Decide key={name} setting={setting} />;
               })}
             </div>
+            {title === SPEAKING && <GaugePort />}
           </section>
         ))}
         <MarkOfTheShop />

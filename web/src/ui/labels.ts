@@ -205,6 +205,15 @@ export const SETTINGS: Record<string, SettingLabel> = {
   },
   'machine-division-metric': { name: 'Its dial’s smallest division, in mm', hint: '0.01' },
   'machine-division-inch': { name: 'Its dial’s smallest division, in inches', hint: '0.001' },
+  'gauge-port': {
+    name: 'The port for gauges that speak is open',
+    choices: {
+      off: 'to nobody',
+      here: 'to this machine',
+      network: 'to the network, with a token',
+    },
+  },
+  'gauge-port-number': { name: 'Its number', hint: '4810' },
   materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
   'slips-seen-by': {
     name: 'Slips that were owned to are seen by',

@@ -65,6 +65,8 @@ class ArchitectureTest {
             .definedBy("jawread.server.identity..")
             .layer("choosing")
             .definedBy("jawread.server.choosing..")
+            .layer("signal")
+            .definedBy("jawread.server.signal..")
             .layer("measure")
             .definedBy("jawread.server.measure..")
             .layer("form")
@@ -127,6 +129,7 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("journal", "exchange", "start")
             .whereLayer("journal")
             .mayOnlyBeAccessedByLayers(
+                    "signal",
                     "access",
                     "settings",
                     "live",
@@ -162,6 +165,7 @@ class ArchitectureTest {
                     "jobfile")
             .whereLayer("access")
             .mayOnlyBeAccessedByLayers(
+                    "signal",
                     "settings",
                     "live",
                     "scale",
@@ -188,6 +192,7 @@ class ArchitectureTest {
                     "intake")
             .whereLayer("settings")
             .mayOnlyBeAccessedByLayers(
+                    "signal",
                     "drawer",
                     "comparator",
                     "card",
@@ -206,6 +211,7 @@ class ArchitectureTest {
                     "intake")
             .whereLayer("live")
             .mayOnlyBeAccessedByLayers(
+                    "signal",
                     "drawer",
                     "comparator",
                     "job",
@@ -225,6 +231,7 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("drawer", "card", "measure", "judgement", "practice")
             .whereLayer("drawer")
             .mayOnlyBeAccessedByLayers(
+                    "signal",
                     "comparator",
                     "card",
                     "job",
@@ -240,7 +247,7 @@ class ArchitectureTest {
                     "report",
                     "intake")
             .whereLayer("comparator")
-            .mayOnlyBeAccessedByLayers("measure", "judgement", "ready", "pairing", "series", "demo")
+            .mayOnlyBeAccessedByLayers("signal", "measure", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("card")
             .mayOnlyBeAccessedByLayers("ready")
             .whereLayer("job")
@@ -265,6 +272,8 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("measure", "plan", "judgement", "ready", "pairing", "series", "demo")
             .whereLayer("form")
             .mayOnlyBeAccessedByLayers("judgement", "pairing", "series", "report")
+            .whereLayer("signal")
+            .mayOnlyBeAccessedByLayers("measure", "judgement")
             .whereLayer("measure")
             .mayOnlyBeAccessedByLayers(
                     "plan", "judgement", "ready", "pairing", "series", "demo", "practice", "records", "intake")

@@ -12,6 +12,7 @@ import jawread.core.walk.Layout;
 import jawread.server.access.Person;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
+import jawread.server.job.JobUse;
 import jawread.server.job.Jobs;
 import jawread.server.job.NewPlan;
 import jawread.server.job.PartHead;
@@ -30,7 +31,7 @@ final class DemoJobs {
     }
 
     private Job open(JobHead head, Map<String, String> choices, NewPlan... plans) {
-        return jobs.open(head, choices, true, List.of(plans), Optional.of(planner));
+        return jobs.open(head, choices, JobUse.DEMONSTRATION, List.of(plans), Optional.of(planner));
     }
 
     /** New idler shafts for the trash-rack rake: four of them, being turned by one plan. */

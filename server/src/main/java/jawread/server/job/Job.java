@@ -18,7 +18,7 @@ import jawread.server.settings.Setting;
  *
  * @param version goes back with a change
  * @param choices all that was chosen for it, by the setting's code
- * @param demonstration whether it is made up, and says so on every page
+ * @param use what it is for; one that is not the shop's own work says so on every page
  * @param archivedAt when it was put away; empty while it is open
  */
 public record Job(
@@ -26,7 +26,7 @@ public record Job(
         long version,
         JobHead head,
         Map<String, String> choices,
-        boolean demonstration,
+        JobUse use,
         Instant openedAt,
         Optional<Instant> archivedAt) {
     public Job {
@@ -35,6 +35,21 @@ public record Job(
 
     public String name() {
         return head.name();
+    }
+
+    /** Whether it is made up. */
+    public boolean demonstration() {
+        return use == JobUse.DEMONSTRATION;
+    }
+
+    /** Whether it is to learn: it counts nowhere else. */
+    public boolean practice() {
+        return use == JobUse.PRACTICE;
+    }
+
+    /** Whether it may hold figures without metal behind them. */
+    public boolean isForShow() {
+        return use != JobUse.OWN;
     }
 
     public String about() {

@@ -72,6 +72,9 @@ class JobRow implements Trailed {
     private boolean demonstration;
 
     @Column(nullable = false)
+    private boolean practice;
+
+    @Column(nullable = false)
     private Instant openedAt;
 
     private Instant archivedAt;
@@ -81,11 +84,12 @@ class JobRow implements Trailed {
 
     protected JobRow() {}
 
-    JobRow(JobHead head, Map<String, String> settings, boolean demonstration, Instant openedAt) {
+    JobRow(JobHead head, Map<String, String> settings, JobUse use, Instant openedAt) {
         this.key = UUID.randomUUID();
         write(head);
         this.settings.putAll(settings);
-        this.demonstration = demonstration;
+        this.demonstration = use == JobUse.DEMONSTRATION;
+        this.practice = use == JobUse.PRACTICE;
         this.openedAt = openedAt;
     }
 
@@ -133,7 +137,7 @@ class JobRow implements Trailed {
                         livesHangOnIt,
                         decider),
                 settings,
-                demonstration,
+                practice ? JobUse.PRACTICE : demonstration ? JobUse.DEMONSTRATION : JobUse.OWN,
                 openedAt,
                 Optional.ofNullable(archivedAt));
     }

@@ -80,15 +80,10 @@ public class Jobs {
      */
     @Transactional
     public Job open(
-            JobHead head,
-            Map<String, String> choices,
-            boolean demonstration,
-            List<NewPlan> newPlans,
-            Optional<Person> person) {
+            JobHead head, Map<String, String> choices, JobUse use, List<NewPlan> newPlans, Optional<Person> person) {
         var inForce = settings.forJobs();
         inForce.putAll(choices);
-        Job job = jobs.save(new JobRow(head, inForce, demonstration, clock.instant()))
-                .job();
+        Job job = jobs.save(new JobRow(head, inForce, use, clock.instant())).job();
         locks.madeJob(job.id());
         newPlans.forEach(plan -> add(job, plan, person));
         journal.write(job.id(), What.PLAN);

@@ -24,7 +24,7 @@ interface PartRepository extends Repository<PartRow, Long> {
 
     @Query("""
             select p from PartRow p join fetch p.plan plan join fetch plan.job job
-            where lower(p.mark) = lower(:mark) and p.removedAt is null order by job.openedAt, p.id""")
+            where lower(p.mark) = lower(:mark) and p.removedAt is null and job.practice = false order by job.openedAt, p.id""")
     List<PartRow> findAllMarked(String mark);
 
     @Query("""

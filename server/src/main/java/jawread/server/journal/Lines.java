@@ -149,7 +149,7 @@ class Lines {
                         Stream.of(Subject.DRAWER, Subject.said(line.job())),
                         Locks.gaugesHeld().map(Subject::gauge));
             case SHOP, BEFORE -> Stream.of(Subject.SHOP);
-            case PRACTICE, RECORD -> Stream.empty();
+            case PRACTICE, RECORD, SIGNAL -> Stream.empty();
         };
     }
 

@@ -15,6 +15,8 @@ public enum What {
     PRACTICE,
     /** A job was signed or opened again, or a report left the shop: what was read stays as it was. */
     RECORD,
+    /** A gauge sent a figure, or one was set aside: nothing that is measured rests on it before it is a reading. */
+    SIGNAL,
     /** The settings, the people, and whatever else is the shop's. */
     SHOP,
     /** What was there when the journal became a chain. */

@@ -13,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 /**
  * The index of what is in doubt in jobs that were put away, so that they need not be judged whenever somebody asks. It is made from all the
  * rest and never the truth: a plan whose job has other versions by now, or that another build of the program has judged, is judged again.
- * Jobs on the bench are not in it: they are judged there, and what they come to is kept in memory.
+ * Jobs for practice are nowhere in doubt. Jobs on the bench are not in it: they are judged there, and what they come to is kept in memory.
  */
 @Service
 class PartsInDoubt {
@@ -24,7 +24,7 @@ class PartsInDoubt {
 
     private static final String BEHIND = """
             SELECT p.id FROM job j JOIN plan p ON p.job_id = j.id LEFT JOIN plan_judged k ON k.plan_id = p.id
-            WHERE j.archived_at IS NOT NULL
+            WHERE j.archived_at IS NOT NULL AND NOT j.practice
             AND (k.plan_id IS NULL OR k.judged_by <> ? OR k.judged_under <> %s)""".formatted(UNDER);
 
     private final Health health;
@@ -71,7 +71,7 @@ class PartsInDoubt {
     @Transactional(readOnly = true)
     public List<JudgedPlan> plans(List<Long> besides) {
         return Stream.concat(
-                        jobs.open().stream().flatMap(job -> jobs.plansOf(job).stream()),
+                        jobs.open().stream().filter(job -> !job.practice()).flatMap(job -> jobs.plansOf(job).stream()),
                         Stream.concat(putAway().stream(), besides.stream())
                                 .distinct()
                                 .map(jobs::plan))

@@ -27,6 +27,7 @@ import jawread.server.drawer.Gauge;
 import jawread.server.drawer.Methods;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
+import jawread.server.job.JobUse;
 import jawread.server.job.Jobs;
 import jawread.server.job.LimitsWords;
 import jawread.server.job.NewPlan;
@@ -201,7 +202,7 @@ public class QuickSizes {
         Job job = jobs.open(
                 JobHead.called(name, unit),
                 Map.of(),
-                shop.demonstration(),
+                JobUse.ofWork(shop.demonstration()),
                 List.of(NewPlan.of(
                         new PlanHead(words.say("plan.first-name"), PartShape.SHAFT, RoundNames.CUTS),
                         List.of(feature),

@@ -13,6 +13,7 @@ import jawread.core.assess.Instrument;
 import jawread.core.assess.Instruments;
 import jawread.core.assess.MadeOf;
 import jawread.core.assess.MadeOf.Piece;
+import jawread.core.assess.Origin;
 import jawread.core.assess.Place;
 import jawread.core.assess.Reading;
 import jawread.core.assess.Reading.Moved;
@@ -35,6 +36,7 @@ import jawread.server.judgement.SheetView.ReadingView;
 import jawread.server.judgement.SheetView.SaidView;
 import jawread.server.scale.ScaleReadingView.AddendView;
 import jawread.server.scale.ScaleWords;
+import jawread.server.signal.GaugeFigures;
 import jawread.server.versions.Snapshots;
 import jawread.server.versions.Snapshots.Kind;
 import jawread.server.versions.Subject;
@@ -50,6 +52,7 @@ class ReadingWords {
     private static final Kind<UUID, ReadingView> TOLD = Kind.small("reading told");
 
     private final Snapshots snapshots;
+    private final GaugeFigures signals;
     private final Jobs jobs;
     private final PlansInForce plans;
     private final ComparatorSettings settings;
@@ -61,6 +64,7 @@ class ReadingWords {
 
     ReadingWords(
             Snapshots snapshots,
+            GaugeFigures signals,
             Jobs jobs,
             PlansInForce plans,
             ComparatorSettings settings,
@@ -70,6 +74,7 @@ class ReadingWords {
             BaseWords bases,
             ScaleWords scaleWords) {
         this.snapshots = snapshots;
+        this.signals = signals;
         this.jobs = jobs;
         this.plans = plans;
         this.settings = settings;
@@ -344,7 +349,10 @@ class ReadingWords {
         if (reading.pins().isEmpty() && reading.made().isEmpty()) {
             remark(read.gauge(), reading.raw(), reading.leastCount()).ifPresent(remarks::add);
         }
-        return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
+        if (reading.origin() == Origin.GAUGE || reading.origin() == Origin.SIMULATED) {
+            remarks.add(signals.told(reading.id()));
+        }
+        return Optional.of(String.join(" ", remarks).strip()).filter(said -> !said.isEmpty());
     }
 
     /** A digit more than was read: a correction is smaller than what it corrects. */

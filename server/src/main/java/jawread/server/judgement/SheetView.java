@@ -211,7 +211,7 @@ public record SheetView(
             String next) {}
 
     /**
-     * @param how typed, scale or demonstration
+     * @param how typed, scale, gauge, simulated, imported or demonstration
      * @param estimated whether a tenth of it was judged between two lines
      * @param struck why it no longer counts; absent while it does
      * @param setting what a comparator stood at when it was read; absent for any other gauge

@@ -13,6 +13,7 @@ import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
 import jawread.server.journal.Event;
 import jawread.server.journal.Journal;
+import jawread.server.journal.What;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.slf4j.Logger;
@@ -106,7 +107,9 @@ class EventStreams {
     @Order(Ordered.LOWEST_PRECEDENCE)
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
     void committed(Event event) {
-        clock.schedule(() -> streams.forEach(Stream::wake), TELLS_AFTER_MS, TimeUnit.MILLISECONDS);
+        // A figure that a gauge sent is on its way to the one who measures.
+        int after = event.what() == What.SIGNAL ? 0 : TELLS_AFTER_MS;
+        clock.schedule(() -> streams.forEach(Stream::wake), after, TimeUnit.MILLISECONDS);
     }
 
     @PreDestroy

@@ -91,6 +91,11 @@ public record KeepReading(
                 origin == Origin.TYPED ? Origin.SCALE : origin, Optional.empty(), Optional.empty(), Optional.of(seen));
     }
 
+    /** The same, as a gauge sent it. */
+    KeepReading sentBy(Origin from) {
+        return as(from, typed, pressed, parts);
+    }
+
     /** All figures of it, each as a reading by itself; it alone where it is one. */
     Stream<KeepReading> figures() {
         return Stream.concat(

@@ -16,7 +16,8 @@ interface ReadingMarkRepository extends Repository<ReadingMarkRow, UUID> {
 
     @Query("""
             select m from ReadingMarkRow m join fetch m.reading r join fetch r.round
-            where m.slip is not null and m.kind <> KEEP order by m.madeAt desc""")
+            where m.slip is not null and m.kind <> KEEP
+            and r.jobId not in (select job.id from JobRow job where job.practice = true) order by m.madeAt desc""")
     List<ReadingMarkRow> findAllOwnedTo();
 
     List<ReadingMarkRow> findAllByReadingPartIdInOrderByMadeAt(List<Long> partIds);

@@ -75,6 +75,9 @@ interface ReadingRepository extends Repository<ReadingRow, UUID> {
             UNION SELECT job_id FROM reading WHERE reader_id IN (:gauges) AND taken_at >= :since""")
     Set<Long> findJobsReadWith(Collection<Long> gauges, Instant since);
 
-    @Query("select count(r) from ReadingRow r where coalesce(r.readerId, r.gaugeId) = :gauge and r.takenAt > :since")
+    /** What a box made up took no metal to the gauge. */
+    @Query("""
+            select count(r) from ReadingRow r
+            where coalesce(r.readerId, r.gaugeId) = :gauge and r.takenAt > :since and r.origin <> SIMULATED""")
     long findCountSince(long gauge, Instant since);
 }

@@ -22,6 +22,7 @@ import jawread.server.job.Part;
 import jawread.server.job.Plan;
 import jawread.server.job.PlanRevision;
 import jawread.server.job.PlansInForce;
+import jawread.server.signal.GaugeFigures;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
@@ -45,6 +46,7 @@ class Takings {
     private final LastDigits lastDigits;
     private final Logs logs;
     private final FeatureMethods proposals;
+    private final GaugeFigures signals;
     private final Clock clock;
     private final Words words;
 
@@ -60,6 +62,7 @@ class Takings {
             LastDigits lastDigits,
             Logs logs,
             FeatureMethods proposals,
+            GaugeFigures signals,
             Clock clock,
             Words words) {
         this.readings = readings;
@@ -73,6 +76,7 @@ class Takings {
         this.lastDigits = lastDigits;
         this.logs = logs;
         this.proposals = proposals;
+        this.signals = signals;
         this.clock = clock;
         this.words = words;
     }
@@ -91,7 +95,7 @@ class Takings {
         List<GaugeAndReader> by =
                 sent.figures().map(figure -> methods.method(figure.with())).toList();
         GaugeAndReader method = by.get(0);
-        KeepReading seen = sent.made().isPresent() ? sent : readOff.byLooks(sent, method.read());
+        KeepReading seen = asSent(sent.made().isPresent() ? sent : readOff.byLooks(sent, method.read()), method);
         Part part = plans.part(seen.part());
         // A page that was loaded before the plan was changed names the edition that it knew.
         Feature edition = plans.featureOf(part, seen.feature());
@@ -179,6 +183,28 @@ class Takings {
         if (asked.origin() == Origin.DEMONSTRATION && !part.job().demonstration()) {
             throw Refused.field("origin", "made-up", words);
         }
+        if (asked.origin() == Origin.SIMULATED && !part.job().isForShow()) {
+            throw Refused.field("origin", "simulated", words);
+        }
+    }
+
+    /** A reading that bears the id of what a gauge sent is that, and no other figure of no other gauge. */
+    private KeepReading asSent(KeepReading asked, GaugeAndReader method) {
+        if (asked.origin() != Origin.TYPED) {
+            return asked;
+        }
+        return signals.sent(asked.id())
+                .map(figure -> {
+                    boolean isIt = asked.made().isEmpty()
+                            && asked.typed().filter(figure.figure()::equals).isPresent()
+                            && (figure.gauge() == method.gauge().id()
+                                    || figure.gauge() == method.read().id());
+                    if (!isIt) {
+                        throw Refused.field("typed", "not-as-sent", words);
+                    }
+                    return asked.sentBy(figure.flags().isSimulated() ? Origin.SIMULATED : Origin.GAUGE);
+                })
+                .orElse(asked);
     }
 
     /** It would make the same slip again, and agree with it. */

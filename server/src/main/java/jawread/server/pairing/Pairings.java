@@ -93,7 +93,7 @@ class Pairings {
         return new PairingView(
                 view(job),
                 jobs.open().stream()
-                        .filter(each -> each.id() != jobId && each.unit() == unit)
+                        .filter(each -> each.id() != jobId && each.unit() == unit && !each.practice())
                         .map(Pairings::view)
                         .toList(),
                 asked.with().orElse(null),

@@ -64,13 +64,15 @@ class JobController {
     /**
      * @param template to start from; empty for an empty plan
      * @param copyOf a job to start from; absent otherwise
+     * @param practice whether it is to learn: what is measured in it counts nowhere else; absent: it is not. A copy is what it is a copy of
      */
     record NewJobBody(
             String name,
             String limitsSource,
             String unit,
             String template,
-            @Nullable Long copyOf) {}
+            @Nullable Long copyOf,
+            @Nullable Boolean practice) {}
 
     record ArchiveBody(boolean archived) {}
 
@@ -98,6 +100,7 @@ class JobController {
                 : planning.open(
                         JobHead.called(body.name(), heads.unit(body.unit())).from(body.limitsSource()),
                         body.template(),
+                        Boolean.TRUE.equals(body.practice()),
                         person);
         return ResponseEntity.created(URI.create(Api.V1 + "/jobs/" + job.id())).body(views.of(job.id()));
     }

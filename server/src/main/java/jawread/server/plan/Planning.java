@@ -11,6 +11,7 @@ import jawread.server.access.Person;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.JobLocks;
+import jawread.server.job.JobUse;
 import jawread.server.job.Jobs;
 import jawread.server.job.NewPlan;
 import jawread.server.job.NewPlan.NewFeature;
@@ -56,9 +57,13 @@ public class Planning {
         this.locks = locks;
     }
 
-    /** Opens a job with one empty plan, or from a template. Refuses a template that is none. */
+    /**
+     * Opens a job with one empty plan, or from a template. Refuses a template that is none.
+     *
+     * @param isPractice whether it is to learn, for ever
+     */
     @Transactional
-    public Job open(JobHead head, String template, Person person) {
+    public Job open(JobHead head, String template, boolean isPractice, Person person) {
         heads.refuseUnlessSound(head);
         List<NewPlan> plans = template.isEmpty()
                 ? List.of(NewPlan.of(
@@ -66,7 +71,12 @@ public class Planning {
                         List.of(),
                         List.of(PartHead.of(words.say("plan.first-part"), ""))))
                 : Templates.of(template).orElseThrow(() -> Refused.field("template", "no-such-template", words));
-        return jobs.open(head, Map.of(), shop.demonstration(), plans, Optional.of(person));
+        return jobs.open(
+                head,
+                Map.of(),
+                isPractice ? JobUse.PRACTICE : JobUse.ofWork(shop.demonstration()),
+                plans,
+                Optional.of(person));
     }
 
     /** Opens a job that says the same as another; what was read there, and for how long its parts had run, stays there. */
@@ -75,7 +85,7 @@ public class Planning {
         locks.ofJob(jobId);
         Job from = jobs.job(jobId);
         JobHead head = from.head().called(numbered(from.name()));
-        Job copy = jobs.open(head, choices(from), from.demonstration(), List.of(), Optional.of(person));
+        Job copy = jobs.open(head, choices(from), from.use(), List.of(), Optional.of(person));
         for (Plan plan : jobs.plansOf(from)) {
             jobs.add(
                     copy,

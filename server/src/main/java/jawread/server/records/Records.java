@@ -189,6 +189,7 @@ public class Records {
             throw conflict("changed-while-signing");
         }
         if (standing.isEmpty()) {
+            refusePractice(jobId);
             refuseEmpty(jobId);
             if (draft == null
                     || draft.record().seq() != journal.lastOf(jobId)
@@ -205,6 +206,13 @@ public class Records {
                 .orElse(SignOff.FIRST);
         signOffs.save(new SignOffRow(SignOff.of(id, record, under.size() + 1, person, clock.instant(), follows)));
         return Optional.of(Receipt.now(id, journal.write(jobId, What.RECORD)));
+    }
+
+    private void refusePractice(long job) {
+        if (jobs.job(job).practice()) {
+            throw Refused.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "practice-unsigned", words.say("problem.practice-unsigned"));
+        }
     }
 
     private void refuseEmpty(long job) {

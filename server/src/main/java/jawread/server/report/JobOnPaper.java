@@ -97,6 +97,9 @@ class JobOnPaper {
         if (paper.job().demonstration()) {
             said.add(words.say("report.demonstration"));
         }
+        if (paper.job().practice()) {
+            said.add(words.say("report.practice"));
+        }
         if (form != ReportForm.BLANK) {
             halfDone(paper.progress()).ifPresent(said::add);
         }

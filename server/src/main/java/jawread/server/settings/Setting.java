@@ -84,7 +84,12 @@ public enum Setting {
     READ_BACK("off", Scope.SHOP, "on", "off"),
     /** Whether figures that share their head may be typed by their last digits. */
     SHORT_ENTRY("off", Scope.SHOP, "on", "off"),
-    THEME("device", Scope.SHOP, "device", "light", "dim");
+    THEME("device", Scope.SHOP, "device", "light", "dim"),
+
+    /** To whom the port for gauges that speak is open: nobody, this machine alone, or the network to those who bear a token. */
+    GAUGE_PORT("off", Scope.SHOP, "off", "here", "network"),
+    /** Its number; 0: any that is free. */
+    GAUGE_PORT_NUMBER("4810", Scope.SHOP, text -> Setting.number(text, 0, 65535));
 
     private enum Scope {
         SHOP,

@@ -39,6 +39,7 @@ import jawread.server.job.Part;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.settings.ShopSettings;
+import jawread.server.signal.GaugeFigures;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.junit.jupiter.api.BeforeEach;
@@ -60,6 +61,7 @@ class ReadingsTest {
     private final Jobs jobs = mock();
     private final ShopSettings shop = mock();
     private final Rounds rounds = mock();
+    private final GaugeFigures signals = mock();
     private final Readings readings = new Readings(
             new Takings(
                     repository,
@@ -73,6 +75,7 @@ class ReadingsTest {
                     new LastDigits(shop, words),
                     mock(Logs.class),
                     proposals,
+                    signals,
                     Clock.systemUTC(),
                     words),
             repository,
