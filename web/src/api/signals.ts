@@ -6,8 +6,16 @@ import { keys, queries } from './queries';
 
 export type GaugeFigure = Schemas['TrayFigureView'];
 
-/** By which the server knows this page among others. */
-export const SCREEN = newId();
+const SCREEN_KEPT = 'jaw-read screen';
+
+/** By which the server knows this tab among others: the same one when its page is loaded again. */
+export const SCREEN = screenOfThisTab();
+
+function screenOfThisTab(): string {
+  const screen = sessionStorage.getItem(SCREEN_KEPT) ?? newId();
+  sessionStorage.setItem(SCREEN_KEPT, screen);
+  return screen;
+}
 
 /** It is forgotten after 20 seconds without a word. */
 const SAID_AGAIN_MS = 8000;
@@ -37,20 +45,28 @@ export function useListening(gauge: number | undefined): void {
     }
     const tell = (body: Schemas['ListenBody']) =>
       void client
-        .PUT('/api/v1/listening/{screen}', { params: { path: { screen: SCREEN } }, body })
+        .PUT('/api/v1/listening/{screen}', {
+          params: { path: { screen: SCREEN } },
+          body,
+          // Also while the page is left.
+          keepalive: true,
+        })
         .catch(() => undefined);
     const say = () => {
       if (document.visibilityState === 'visible') {
         tell({ gauge });
       }
     };
+    const stop = () => tell({});
     say();
     const again = setInterval(say, SAID_AGAIN_MS);
     document.addEventListener('visibilitychange', say);
+    window.addEventListener('pagehide', stop);
     return () => {
       clearInterval(again);
       document.removeEventListener('visibilitychange', say);
-      tell({});
+      window.removeEventListener('pagehide', stop);
+      stop();
     };
   }, [gauge]);
 }

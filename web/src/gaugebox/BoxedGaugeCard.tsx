@@ -8,12 +8,13 @@ const LIGHTS = { '': '', under: '▼ under', in: '● in', over: '▲ over' };
 export function BoxedGaugeCard({ gauge }: { gauge: BoxedGauge }) {
   const act = useAct();
   const { number, kind, unit, display, held, cellLow, light, told, said, waiting } = gauge;
+  const isTaken = /[1-9]/.test(display);
   const press = (name: string, text = '', upper = '') =>
     act.mutate({ act: name, number, text, upper });
   return (
     <section
       aria-label={`Gauge ${number}`}
-      className="flex flex-col gap-3 border-2 border-ink bg-panel p-4"
+      className="flex flex-col gap-3 self-start border-2 border-ink bg-panel p-4"
     >
       <h2 className="flex items-baseline justify-between text-body">
         <strong>{number}</strong> <span className="label">{kind.replace('-', ' ')}, simulated</span>
@@ -35,7 +36,7 @@ export function BoxedGaugeCard({ gauge }: { gauge: BoxedGauge }) {
         <Button small onClick={() => press('take')}>
           {kind === 'bore-gauge' ? 'Rock it through' : 'Take the size'}
         </Button>
-        <Button small look="now" onClick={() => press('send')}>
+        <Button small look={isTaken ? 'now' : 'plain'} onClick={() => press('send')}>
           Send
         </Button>
         <Button small onClick={() => press('take-and-send')}>
@@ -152,7 +153,7 @@ function Said({ label, hint, children, onSay }: SaidProps) {
           className="min-h-11 w-full rounded-edge border-2 border-line bg-paper px-3"
         />
       </label>
-      <Button small type="submit">
+      <Button small type="submit" className="shrink-0">
         {children}
       </Button>
     </form>

@@ -22,6 +22,7 @@ function show(place: object = {}) {
     sheet: { left: '4 readings left here, 2 min' },
     waiting: [],
     tray: [],
+    speaking: { figures: [] },
     checking: false,
     toggleChecking,
   };

@@ -1,19 +1,18 @@
 import { memo } from 'react';
 import { useStrays } from '../keys/strays';
 import { inTray, outbox } from '../api/outbox';
-import { useSetAside } from '../api/signals';
+import { type GaugeFigure, useSetAside } from '../api/signals';
 import { Button } from '../ui/Button';
 import { asRead, speaker } from './useSpeaking';
 import type { Measuring } from './useMeasuring';
 
 /** Readings that the server would not take. They stay until somebody has seen to them. */
 export const Tray = memo(function Tray({
-  measuring: { tray, place, keep, takenNow, gauges, speaking },
+  measuring: { tray, place, keep, takenNow, gauge, gauges, speaking },
 }: {
   measuring: Measuring;
 }) {
   const [strays, putStrayAway] = useStrays();
-  const setAside = useSetAside();
   if (tray.length + strays.length + speaking.figures.length === 0) {
     return null;
   }
@@ -21,24 +20,9 @@ export const Tray = memo(function Tray({
     <section aria-label="Tray" className="border-2 border-ink p-3">
       <h3 className="label">In the tray: not taken, and not lost</h3>
       <ul>
-        {speaking.figures.map((sent) => {
-          const by = gauges.find((each) => speaker(each) === sent.gauge);
-          return (
-            <li key={sent.id} className="mt-2 flex flex-wrap items-center gap-3">
-              <span className="reading text-title">{sent.figure}</span>
-              <span className="min-w-48 grow">
-                From {sent.number}
-                {sent.simulated && ', simulated'}. {sent.told || 'No place waited for it.'}
-              </span>
-              <Button disabled={by === undefined} onClick={() => void keep(asRead(sent), by)}>
-                Read it in at {place.name}
-              </Button>
-              <Button onClick={() => setAside.mutate({ id: sent.id, reason: 'no reading' })}>
-                No reading
-              </Button>
-            </li>
-          );
-        })}
+        {inHandFirst(speaking.figures, gauge).map((sent) => (
+          <Sent key={sent.id} sent={sent} gauges={gauges} place={place} keep={keep} />
+        ))}
         {strays.map(({ id, figure }) => (
           <li key={id} className="mt-2 flex flex-wrap items-center gap-3">
             <span className="reading text-title">{figure}</span>
@@ -71,3 +55,35 @@ export const Tray = memo(function Tray({
     </section>
   );
 });
+
+type SentProps = Pick<Measuring, 'gauges' | 'place' | 'keep'> & { sent: GaugeFigure };
+
+/** What a gauge sent, and no place takes by itself. */
+function Sent({ sent, gauges, place, keep }: SentProps) {
+  const setAside = useSetAside();
+  const by = gauges.find((each) => speaker(each) === sent.gauge);
+  return (
+    <li className="mt-2 flex flex-wrap items-center gap-3">
+      <span className="reading text-title">{sent.figure}</span>
+      <span className="min-w-48 grow">
+        From {sent.number}
+        {sent.simulated && ', simulated'}. {sent.told || 'No place waited for it.'}
+      </span>
+      <span className="flex gap-3">
+        <Button small disabled={by === undefined} onClick={() => void keep(asRead(sent), by)}>
+          Read it in at {place.name}
+        </Button>
+        <Button small onClick={() => setAside.mutate({ id: sent.id, reason: 'no reading' })}>
+          No reading
+        </Button>
+      </span>
+    </li>
+  );
+}
+
+/** What the gauge in hand sent stands before what lies there from others. */
+const inHandFirst = (figures: GaugeFigure[], gauge: Measuring['gauge']) =>
+  figures.toSorted((one, other) => Number(isFrom(other, gauge)) - Number(isFrom(one, gauge)));
+
+const isFrom = (figure: GaugeFigure, gauge: Measuring['gauge']) =>
+  gauge !== undefined && speaker(gauge) === figure.gauge;

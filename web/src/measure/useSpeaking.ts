@@ -29,9 +29,10 @@ export const asRead = ({ id, figure, takenAt }: GaugeFigure) => ({
 });
 
 /** Listens to the gauge in hand, and keeps what it sends at the place that waits. */
-export function useSpeaking({ gauge, keep, person }: WorkAtHand): Speaking {
+export function useSpeaking({ gauge, keep, person, place, checking }: WorkAtHand): Speaking {
   const isOpen = useGaugePort().data?.port !== undefined;
-  const isListening = isOpen && person !== undefined && gauge?.scale !== undefined;
+  const isWaiting = person !== undefined && (place.wants || checking);
+  const isListening = isOpen && isWaiting && gauge?.scale !== undefined;
   const to = isListening ? speaker(gauge) : undefined;
   useListening(to);
   const all = useGaugeFigures(isOpen).data ?? [];

@@ -186,7 +186,7 @@ public class GaugeFigures {
                                         Map.of("seconds", flags.heldFor().get().toSeconds()))
                                 : words.say("signal.held-again"));
             }
-            Optional<UUID> to = sent.isAlone() && !isUnsure ? listening.to(gauge.id()) : Optional.empty();
+            Optional<UUID> to = isUnsure || isHeldLong ? Optional.empty() : listening.to(gauge.id());
             var figure = new GaugeFigure(
                     sent.id(),
                     gauge.id(),

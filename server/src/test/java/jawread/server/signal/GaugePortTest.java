@@ -8,6 +8,7 @@ import java.io.InputStreamReader;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -156,6 +157,9 @@ class GaugePortTest {
             server.put("/api/v1/listening/" + one, Map.of("gauge", m7));
             assertThat(box.says("M7 60.001 mm n=1")).isEqualTo("ok n=1 place");
             assertThat(inTray("M7 60.001 mm n=1").path("offeredTo").asString()).isEqualTo(one.toString());
+            assertThat(box.says("M7 60.001 mm n=9 hold=10"))
+                    .as("a person is asked")
+                    .isEqualTo("ok n=9 tray");
             server.put("/api/v1/listening/" + two, Map.of("gauge", m7));
             assertThat(box.says("M7 60.002 mm n=2")).isEqualTo("ok n=2 tray");
             server.put("/api/v1/listening/" + one, Map.of());
@@ -358,5 +362,26 @@ class GaugePortTest {
         try (var box = new Speaker()) {
             assertThat(box.says("hello M6")).startsWith("ok ");
         }
+    }
+
+    /** The clients that docs/gauge-port.md shows, as they stand there. */
+    @ParameterizedTest
+    @CsvSource({"sh,bash,C1", "python,python3,C4"})
+    void whoever_attaches_a_gauge_may_begin_with_the_clients_shown(String language, String program, String gauge)
+            throws Exception {
+        String docs = Files.readString(Path.of("../docs/gauge-port.md"));
+        String begin = "```" + language + "\n";
+        String client = docs.substring(docs.indexOf(begin) + begin.length());
+        Path file = folder.resolve("client." + language);
+        Files.writeString(file, client.substring(0, client.indexOf("```")));
+        var process = new ProcessBuilder(program, file.toString(), gauge, "in");
+        process.environment().put("PORT", String.valueOf(port));
+        Process running = process.redirectErrorStream(true).start();
+        running.getOutputStream().write("1.0005\n1.0010\n".getBytes(StandardCharsets.US_ASCII));
+        running.getOutputStream().close();
+        List<String> answers = new String(running.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
+                .lines()
+                .toList();
+        assertThat(answers).hasSize(2).allMatch(answer -> answer.matches("ok n=\\d+ tray"));
     }
 }
