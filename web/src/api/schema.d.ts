@@ -2809,6 +2809,11 @@ export interface components {
             /** Format: int64 */
             part: number;
         };
+        KeyboardGauge: {
+            after: string;
+            before: string;
+            gauge: string;
+        };
         LaidView: {
             leaves: components["schemas"]["LengthText"][];
             sum: components["schemas"]["LengthText"];
@@ -3888,6 +3893,7 @@ export interface components {
             decimalMark: string;
             demonstration: boolean;
             here: boolean;
+            keyboardGauges: components["schemas"]["KeyboardGauge"][];
             name: string;
             /** Format: date-time */
             now: string;

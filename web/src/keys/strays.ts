@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { newId } from '../api/newId';
 import { remember, remembered, useRemembered } from '../ui/remembered';
+import { type KeyedGauge, withoutEnd } from './keyedGauges';
 import { entryIsTaken, OPENS_AN_ENTRY } from './useKeys';
 
 /** A figure that came while nothing waited for one. */
@@ -12,6 +13,10 @@ export interface Stray {
 const NAME = 'strays';
 
 const all = (): Stray[] => JSON.parse(remembered(NAME) ?? '[]') as Stray[];
+
+/** Lays a figure down that came while nothing waited for it. */
+export const addStray = (figure: string) =>
+  remember(NAME, JSON.stringify([...all(), { id: newId(), figure }]));
 
 /** They stay until somebody has seen to them, over a reload too. */
 export function useStrays(): [Stray[], (id: string) => void] {
@@ -27,9 +32,15 @@ export function useStrays(): [Stray[], (id: string) => void] {
  * Gathers figures that a gauge with a keyboard’s plug sends while no entry waits for them: none is lost, and none ends up where it
  * does not belong.
  */
-export function useCatchStrays(): void {
+export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
   useEffect(() => {
     let figure = '';
+    const ends = (gauges ?? []).map(({ after }) => after).filter((after) => after !== '');
+    /** Whether it goes on to what some gauge puts behind its figures. */
+    const goesOn = (key: string) =>
+      key.length === 1 &&
+      /\d/.test(figure) &&
+      ends.some((end) => end.startsWith(figure.replace(/^[\d.,+\-\u2212]+/, '') + key));
     const press = (event: KeyboardEvent) => {
       const { target } = event;
       const isElsewhere =
@@ -39,11 +50,16 @@ export function useCatchStrays(): void {
         figure = '';
       } else if (OPENS_AN_ENTRY.test(event.key)) {
         figure += event.key;
+      } else if (goesOn(event.key)) {
+        // It belongs to the figure, and presses nothing.
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        figure += event.key;
       } else if (event.key === 'Enter' || event.key === 'Tab') {
         if (/\d/.test(figure)) {
           // The line end belongs to the figure, and presses nothing.
           event.preventDefault();
-          remember(NAME, JSON.stringify([...all(), { id: newId(), figure }]));
+          addStray(withoutEnd(figure, gauges ?? []));
         }
         figure = '';
       } else if (event.key !== 'Shift') {
@@ -52,5 +68,5 @@ export function useCatchStrays(): void {
     };
     document.addEventListener('keydown', press, { capture: true });
     return () => document.removeEventListener('keydown', press, { capture: true });
-  }, []);
+  }, [gauges]);
 }

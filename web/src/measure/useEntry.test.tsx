@@ -10,7 +10,7 @@ describe('the entry', () => {
   const focus = vi.fn();
   const entry = (draft = 'shaft 2', person: number | undefined = 1) =>
     renderHook(() =>
-      useEntry({ keep, setWay, way: 'typed', person, gauge: undefined }, draft, focus),
+      useEntry({ keep, setWay, way: 'typed', keyed: [], person, gauge: undefined }, draft, focus),
     );
 
   beforeEach(() => {
@@ -68,7 +68,7 @@ describe('the entry', () => {
     keep.mockResolvedValue(undefined);
     const { result } = renderHook(() =>
       useEntry(
-        { keep, setWay, way: 'typed', person: undefined, gauge: undefined },
+        { keep, setWay, way: 'typed', keyed: [], person: undefined, gauge: undefined },
         'shaft 2',
         focus,
       ),
@@ -84,7 +84,7 @@ describe('the entry', () => {
     const pins = { unit: 'mm', tries: [] as Gauge['tries'] } as Gauge;
     const { result } = renderHook(() =>
       useEntry(
-        { keep, setWay, way: 'typed', person: 1, gauge: pins },
+        { keep, setWay, way: 'typed', keyed: [], person: 1, gauge: pins },
         'a hole between pins',
         focus,
       ),
@@ -104,7 +104,7 @@ describe('the entry', () => {
     const entry = renderHook(
       ({ unit }) =>
         useEntry(
-          { keep, setWay, way: 'typed', person: 1, gauge: gauge(unit) },
+          { keep, setWay, way: 'typed', keyed: [], person: 1, gauge: gauge(unit) },
           'shaft of two units',
           focus,
         ),
@@ -123,7 +123,7 @@ describe('the entry', () => {
     const m6 = { key: '6', unit: 'mm', tries: [], scale: {} } as unknown as Gauge;
     const short = (otherHead?: string) =>
       renderHook(() =>
-        useEntry({ keep, setWay, way: 'typed', person: 1, gauge: m6 }, 'short', focus, {
+        useEntry({ keep, setWay, way: 'typed', keyed: [], person: 1, gauge: m6 }, 'short', focus, {
           gauge: '6',
           head: '32.2',
           digits: 2,

@@ -1,6 +1,8 @@
 import { useRef, useState } from 'react';
 import { type Gauge, Problem, type Sheet } from '../api/client';
 import { outbox } from '../api/outbox';
+import { takeTyping, withoutEnd } from '../keys/keyedGauges';
+import { addStray } from '../keys/strays';
 import { type Measuring, NOBODY_PICKED } from './useMeasuring';
 
 /** The open entry: what is typed, and why the last of it was refused. */
@@ -41,6 +43,10 @@ function inItsUnit({ text, unit }: Draft, now: string | undefined): string {
   return unit && now && unit !== now && bare ? `${text} ${unit}` : text;
 }
 
+/** By its number; one that is read with another is called by both. */
+const isInHand = (number: string, gauge: Gauge | undefined): boolean =>
+  gauge !== undefined && gauge.shopNumber.split(/[\s,+]+/).includes(number);
+
 type ShortEntry = NonNullable<Sheet['shortEntry']>;
 
 /** Exactly so many digits, and nothing else, stand for a figure. */
@@ -58,7 +64,7 @@ function wholesBy({ head, otherHead, digits }: ShortEntry, typed: string): strin
  * @param short the digits that stand for a figure with the gauge in hand; absent where none do
  */
 export function useEntry(
-  measuring: Pick<Measuring, 'keep' | 'setWay' | 'way' | 'person' | 'gauge'>,
+  measuring: Pick<Measuring, 'keep' | 'setWay' | 'way' | 'person' | 'gauge' | 'keyed'>,
   draft: string,
   focus: () => void,
   short?: ShortEntry,
@@ -92,8 +98,16 @@ export function useEntry(
     }
   };
   const end = async () => {
-    const typed = inItsUnit(latest.current, unit);
+    const by = takeTyping();
+    const typed = withoutEnd(inItsUnit(latest.current, unit), measuring.keyed);
     if (typed.trim() === '') {
+      return;
+    }
+    if (by !== '' && !isInHand(by, measuring.gauge)) {
+      // It bears the mark of a gauge that is not in hand: nobody knows what it is the size of.
+      addStray(typed);
+      type('');
+      setRefusal(`${typed} came from ${by}, which is not in hand: it lies in the tray.`);
       return;
     }
     const [whole, other] = wholesOf(typed);

@@ -16,6 +16,7 @@ import { type Fate, inTray, type WaitingReading } from '../api/outbox';
 import { keys, queries, useMeasuringGauges, useSheet, useShop } from '../api/queries';
 import { useComparators } from '../api/ready';
 import { useWaiting } from '../api/useOutbox';
+import type { KeyedGauge } from '../keys/keyedGauges';
 import { readBack } from '../keys/speech';
 import { play } from '../keys/sound';
 import { changedIn } from '../ui/address';
@@ -38,6 +39,8 @@ export interface WorkAtHand {
   checking: boolean;
   /** To a quick check, and back. */
   toggleChecking: () => void;
+  /** Gauges that type, with what they put around a figure. */
+  keyed: KeyedGauge[];
   /** What a comparator in hand, or a micrometer on a master, stands at; absent for one never set, and for any other gauge. */
   setting: StandsAt | undefined;
   person: number | undefined;
@@ -238,6 +241,7 @@ export function useMeasuring(): {
       place,
       gauges,
       gauge,
+      keyed: shop.data.keyboardGauges,
       setting: comparators.find((each) => each.gauge === gauge?.id),
       person,
       checking,

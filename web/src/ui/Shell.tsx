@@ -80,7 +80,7 @@ export function Shell({ title, head, say = '', lives, keys, children }: ShellPro
         </div>
       </header>
       <SoakClocks />
-      <Strays />
+      <Strays gauges={shop?.keyboardGauges} />
       {waiting !== '' && (
         <p className="border-b-2 border-line bg-panel px-6 py-2 font-semibold">{waiting}</p>
       )}

@@ -1,10 +1,17 @@
 import { memo } from 'react';
+import { type KeyedGauge, useKeyedGauges } from '../keys/keyedGauges';
 import { useCatchStrays, useStrays } from '../keys/strays';
 import { Button } from './Button';
 
 /** Figures that came while nothing waited for them, on every page until somebody has seen to them. */
-export const Strays = memo(function Strays() {
-  useCatchStrays();
+export const Strays = memo(function Strays({
+  gauges,
+}: {
+  /** Those that type, with what they put around a figure. */
+  gauges?: KeyedGauge[] | undefined;
+}) {
+  useKeyedGauges(gauges);
+  useCatchStrays(gauges);
   const [strays, putAway] = useStrays();
   if (strays.length === 0) {
     return null;

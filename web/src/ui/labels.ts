@@ -213,6 +213,10 @@ export const SETTINGS: Record<string, SettingLabel> = {
       network: 'to the network, with a token',
     },
   },
+  'keyboard-gauges': {
+    name: 'Gauges that type put around a figure',
+    hint: 'M6 # mm; C3 D= -',
+  },
   'gauge-port-number': { name: 'Its number', hint: '4810' },
   materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
   'slips-seen-by': {

@@ -67,4 +67,31 @@ class KeyboardGaugeTest extends AtTheBench {
         assertThat(page.getByText("1.2001").first()).isVisible();
         nothingWasComplainedOf();
     }
+
+    @Test
+    void what_a_gauge_puts_around_its_figures_presses_nothing_on_any_screen() {
+        Page page = ansasScreen(Chromium.desk());
+        page.navigate(server().address() + "/settings");
+        var around = page.getByLabel("Gauges that type put around a figure");
+        around.fill("M6 D= mm");
+        around.press("Enter");
+        assertThat(page.getByText("chosen by Ansa").first()).isVisible();
+
+        for (String path : List.of("/", "/jobs", "/doubts", "/drawer", "/practice")) {
+            page.navigate(server().address() + path);
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.MAIN))
+                    .isVisible();
+            assertThat(page.getByText("Ansa").first()).isVisible();
+            String before = page.url();
+            page.evaluate("() => document.activeElement instanceof HTMLElement && document.activeElement.blur()");
+            send(page, "D=31.962mm\r\n");
+            assertThat(page.getByLabel("Figures that nothing waited for")).containsText("31.962");
+            assertThat(page.url()).as(path).isEqualTo(before);
+            page.getByLabel("31.962: seen to").first().click();
+        }
+        page.navigate(server().address() + "/parts/2/features/2");
+        assertThat(page.getByLabel("Figure in mm")).isVisible();
+        send(page, "D=31.962mm\r\n");
+        assertThat(page.getByText("31.962").first()).isVisible();
+    }
 }

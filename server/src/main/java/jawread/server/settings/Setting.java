@@ -89,7 +89,9 @@ public enum Setting {
     /** To whom the port for gauges that speak is open: nobody, this machine alone, or the network to those who bear a token. */
     GAUGE_PORT("off", Scope.SHOP, "off", "here", "network"),
     /** Its number; 0: any that is free. */
-    GAUGE_PORT_NUMBER("4810", Scope.SHOP, text -> Setting.number(text, 0, 65535));
+    GAUGE_PORT_NUMBER("4810", Scope.SHOP, text -> Setting.number(text, 0, 65535)),
+    /** What gauges that type put around their figures. */
+    KEYBOARD_GAUGES("", Scope.SHOP, text -> KeyboardGauge.parse(text).then(all -> Outcome.of(text)));
 
     private enum Scope {
         SHOP,

@@ -6,6 +6,7 @@ import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import jawread.server.access.Allowed;
 import jawread.server.access.FromHere;
 import jawread.server.access.PersonView;
@@ -38,6 +39,7 @@ class ShopController {
      * @param readBack the same for figures spoken back
      * @param theme device, light or dim, where a device has not chosen
      * @param here whether this screen is at the shop's own machine
+     * @param keyboardGauges what gauges that type put around their figures
      * @param person who stands at this screen; absent until picked
      */
     record ShopView(
@@ -50,6 +52,7 @@ class ShopController {
             String readBack,
             String theme,
             boolean here,
+            List<KeyboardGauge> keyboardGauges,
             @Nullable PersonView person) {}
 
     @Allowed(ANYONE)
@@ -65,6 +68,7 @@ class ShopController {
                 settings.of(Setting.READ_BACK),
                 settings.of(Setting.THEME),
                 FromHere.is(request),
+                KeyboardGauge.parse(settings.of(Setting.KEYBOARD_GAUGES)).orThrow(),
                 tickets.personAt(request).map(PersonView::of).orElse(null));
     }
 }

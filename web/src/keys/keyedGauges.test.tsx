@@ -1,0 +1,81 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Strays } from '../ui/Strays';
+import { takeTyping, withoutEnd } from './keyedGauges';
+import { useKeys } from './useKeys';
+
+const GAUGES = [
+  { gauge: 'M6', before: 'D=', after: 'mm' },
+  { gauge: 'C3', before: '#', after: '' },
+];
+
+const send = (text: string) =>
+  [...text].forEach((key) =>
+    fireEvent.keyDown(document.body, { key: key === '\n' ? 'Enter' : key }),
+  );
+
+function Walk({
+  onShortcut,
+  onFigure,
+}: {
+  onShortcut: () => void;
+  onFigure: (text: string) => void;
+}) {
+  const [text, setText] = useState('');
+  useKeys(
+    {
+      d: onShortcut,
+      Enter: () => {
+        onFigure(withoutEnd(text, GAUGES));
+        setText('');
+      },
+    },
+    { open: (character) => setText((before) => before + character), isOpen: text !== '' },
+  );
+  return <Strays gauges={GAUGES} />;
+}
+
+describe('a gauge that types something around its figures', () => {
+  beforeEach(() => {
+    localStorage.clear();
+    takeTyping();
+  });
+
+  it('presses nothing with it, and its figure is taken', () => {
+    const onShortcut = vi.fn();
+    const onFigure = vi.fn();
+    render(<Walk onShortcut={onShortcut} onFigure={onFigure} />);
+    send('D=31.962mm\n');
+    expect(onFigure).toHaveBeenCalledWith('31.962');
+    expect(onShortcut).not.toHaveBeenCalled();
+    expect(takeTyping()).toBe('M6');
+    send('#25.01\n');
+    expect(onFigure).toHaveBeenLastCalledWith('25.01');
+    expect(takeTyping()).toBe('C3');
+  });
+
+  it('leaves the key to the hand that pressed it', async () => {
+    const onShortcut = vi.fn();
+    render(<Walk onShortcut={onShortcut} onFigure={vi.fn()} />);
+    send('D');
+    expect(onShortcut, 'it may be the gauge').not.toHaveBeenCalled();
+    await vi.waitFor(() => expect(onShortcut).toHaveBeenCalled());
+    expect(takeTyping()).toBe('');
+  });
+
+  it('lies in the tray whole where nothing waits', () => {
+    render(<Strays gauges={GAUGES} />);
+    send('D=31.962mm\n#7.5\n');
+    const tray = screen.getByLabelText('Figures that nothing waited for');
+    expect(tray).toHaveTextContent('31.962');
+    expect(tray).not.toHaveTextContent('mm');
+    expect(tray).toHaveTextContent('7.5');
+  });
+
+  it('may put nothing behind them', () => {
+    expect(withoutEnd('31.962 mm', GAUGES)).toBe('31.962');
+    expect(withoutEnd('31.962', GAUGES)).toBe('31.962');
+    expect(withoutEnd('31.962in', GAUGES)).toBe('31.962in');
+  });
+});
