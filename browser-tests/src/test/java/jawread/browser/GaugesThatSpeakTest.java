@@ -7,27 +7,33 @@ import static com.microsoft.playwright.options.AriaRole.HEADING;
 import static com.microsoft.playwright.options.AriaRole.LINK;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Parts are measured by gauges that speak: by the box that ships, while others talk nonsense, and whoever dies comes back. */
 class GaugesThatSpeakTest extends AtTheBench {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private JsonElement get(String path) throws Exception {
+        return JsonParser.parseString(server().get("/api/v1" + path).body());
+    }
 
     /** Opens the port under Settings, at a number that is free. */
     private int openPort(Page page) throws Exception {
         page.navigate(server().address() + "/settings");
         Locator number = page.getByLabel("Its number");
-        number.fill("0");
+        try (var free = new ServerSocket(0)) {
+            number.fill(String.valueOf(free.getLocalPort()));
+        }
         number.press("Enter");
         page.getByLabel("The port for gauges that speak is open").selectOption("here");
         assertThat(page.getByText("Open at port").first()).isVisible();
@@ -35,12 +41,12 @@ class GaugesThatSpeakTest extends AtTheBench {
     }
 
     private int port() throws Exception {
-        JsonNode now = JSON.readTree(server().get("/api/v1/gauge-port").body());
+        JsonObject now = get("/gauge-port").getAsJsonObject();
         for (int looks = 0; looks < 100 && !now.has("port"); looks++) {
             Thread.sleep(100);
-            now = JSON.readTree(server().get("/api/v1/gauge-port").body());
+            now = get("/gauge-port").getAsJsonObject();
         }
-        return now.path("port").asInt();
+        return now.get("port").getAsInt();
     }
 
     /** Somebody attached what is no gauge: it talks on and on. */
@@ -91,21 +97,21 @@ class GaugesThatSpeakTest extends AtTheBench {
             Thread.sleep(1500);
             server().startAgain();
             assertThat(page.getByText("listening to M2")).isVisible();
-            JsonNode gauges = box.act("tell", Map.of("number", "M2"));
-            for (int looks = 0; looks < 200 && gauges.get(0).path("waiting").asInt() > 0; looks++) {
+            String gauges = box.act("tell", Map.of("number", "M2"));
+            for (int looks = 0; looks < 200 && !gauges.contains("\"waiting\":0"); looks++) {
                 Thread.sleep(100);
                 gauges = box.act("tell", Map.of("number", "M2"));
             }
-            assertThat(gauges.get(0).path("waiting").asInt())
-                    .as(gauges.toString())
-                    .isZero();
+            assertThat(gauges).contains("\"waiting\":0");
         }
         // What came while nobody listened lies in the tray, and is read in by hand.
-        Locator tray = region(page, "Tray");
-        if (readings(page).count() < 2) {
-            tray.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Read it in at middle"))
-                    .first()
-                    .click();
+        Locator inTray =
+                region(page, "Tray").getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Read it in at middle"));
+        for (int looks = 0; looks < 100 && readings(page).count() < 2; looks++) {
+            if (inTray.count() > 0) {
+                inTray.first().click();
+            }
+            Thread.sleep(200);
         }
         assertThat(readings(page)).hasCount(2);
         // The box has died, and another one takes up the work with another gauge.
@@ -130,9 +136,9 @@ class GaugesThatSpeakTest extends AtTheBench {
     }
 
     private String key(String number) throws Exception {
-        for (JsonNode gauge : JSON.readTree(server().get("/api/v1/gauges").body())) {
-            if (gauge.path("shopNumber").asString().equals(number)) {
-                return gauge.path("key").asString();
+        for (JsonElement gauge : get("/gauges").getAsJsonArray()) {
+            if (gauge.getAsJsonObject().get("shopNumber").getAsString().equals(number)) {
+                return gauge.getAsJsonObject().get("key").getAsString();
             }
         }
         throw new IllegalArgumentException(number);

@@ -182,7 +182,7 @@ class PlanAJobTest extends AtTheBench {
         assertThat(page.getByText(", bronze").first()).isVisible();
         Download list =
                 page.waitForDownload(() -> page.getByText("Take the list along").click());
-        assertThat(Files.readString(list.path()))
+        org.assertj.core.api.Assertions.assertThat(Files.readString(list.path()))
                 .contains("customer reference,KO-118\r\n")
                 .contains("material,bronze\r\n")
                 .contains(",sight hole,bore,6 ± 0.1,");

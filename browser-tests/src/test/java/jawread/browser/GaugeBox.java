@@ -1,5 +1,6 @@
 package jawread.browser;
 
+import com.google.gson.Gson;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -9,19 +10,17 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The box of simulated gauges, as it ships, in a process of its own. */
-public final class GaugeBox implements AutoCloseable {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+final class GaugeBox implements AutoCloseable {
+    private static final Gson JSON = new Gson();
     private static final String OPENS = "The box of gauges opens on ";
 
     private final Process process;
     private final String address;
 
     /** @param port of the shop */
-    public GaugeBox(int port) throws IOException {
+    GaugeBox(int port) throws IOException {
         var builder = new ProcessBuilder(
                         FastStart.JAVA,
                         FastStart.prepared().options(),
@@ -44,22 +43,22 @@ public final class GaugeBox implements AutoCloseable {
     }
 
     /** Of its page. */
-    public String address() {
+    String address() {
         return address;
     }
 
-    /** Presses a button. @return all gauges, as they are then */
-    public JsonNode act(String act, Map<String, String> said) throws IOException, InterruptedException {
+    /** Presses a button. @return all gauges, as they are then, in JSON */
+    String act(String act, Map<String, String> said) throws IOException, InterruptedException {
         var answer = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create(address + "/gauges/" + act))
-                                .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(said)))
+                                .POST(HttpRequest.BodyPublishers.ofString(JSON.toJson(said)))
                                 .build(),
                         BodyHandlers.ofString());
         if (answer.statusCode() != 200) {
             throw new IOException(answer.body());
         }
-        return JSON.readTree(answer.body());
+        return answer.body();
     }
 
     /** Ended in the middle of whatever it does. */
