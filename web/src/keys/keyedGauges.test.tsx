@@ -73,6 +73,16 @@ describe('a gauge that types something around its figures', () => {
     expect(tray).toHaveTextContent('7.5');
   });
 
+  it('picks nothing by its digits on a page that waits for none', () => {
+    const pick = vi.fn();
+    document.addEventListener('keydown', pick);
+    render(<Strays gauges={GAUGES} />);
+    send('#7.5\n');
+    document.removeEventListener('keydown', pick);
+    expect(pick.mock.calls.map(([event]) => (event as KeyboardEvent).key)).toEqual(['Enter']);
+    expect(takeTyping()).toBe('');
+  });
+
   it('may put nothing behind them', () => {
     expect(withoutEnd('31.962 mm', GAUGES)).toBe('31.962');
     expect(withoutEnd('31.962', GAUGES)).toBe('31.962');

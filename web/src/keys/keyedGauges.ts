@@ -19,6 +19,9 @@ export function takeTyping(): string {
   return by;
 }
 
+/** Whether a gauge is typing: its mark came, and its figure has not ended. */
+export const isTyping = (): boolean => typing !== '';
+
 /** A figure without what its gauge puts behind it. */
 export function withoutEnd(text: string, gauges: KeyedGauge[]): string {
   const end = gauges

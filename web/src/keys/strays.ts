@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { newId } from '../api/newId';
 import { remember, remembered, useRemembered } from '../ui/remembered';
-import { type KeyedGauge, withoutEnd } from './keyedGauges';
+import { isTyping, type KeyedGauge, takeTyping, withoutEnd } from './keyedGauges';
 import { entryIsTaken, OPENS_AN_ENTRY } from './useKeys';
 
 /** A figure that came while nothing waited for one. */
@@ -49,6 +49,11 @@ export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
       if (event.defaultPrevented || entryIsTaken() || isElsewhere || event.ctrlKey) {
         figure = '';
       } else if (OPENS_AN_ENTRY.test(event.key)) {
+        if (isTyping()) {
+          // No hand pressed it: it picks nothing on this page.
+          event.preventDefault();
+          event.stopImmediatePropagation();
+        }
         figure += event.key;
       } else if (goesOn(event.key)) {
         // It belongs to the figure, and presses nothing.
@@ -62,6 +67,7 @@ export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
           addStray(withoutEnd(figure, gauges ?? []));
         }
         figure = '';
+        takeTyping();
       } else if (event.key !== 'Shift') {
         figure = '';
       }

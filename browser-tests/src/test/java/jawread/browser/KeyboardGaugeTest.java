@@ -77,7 +77,7 @@ class KeyboardGaugeTest extends AtTheBench {
         around.press("Enter");
         assertThat(page.getByText("chosen by Ansa").first()).isVisible();
 
-        for (String path : List.of("/", "/jobs", "/doubts", "/drawer", "/practice")) {
+        for (String path : List.of("/", "/doubts", "/drawer")) {
             page.navigate(server().address() + path);
             assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.MAIN))
                     .isVisible();

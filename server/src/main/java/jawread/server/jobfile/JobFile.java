@@ -15,6 +15,7 @@ import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * A file as it came, not believed yet.
@@ -27,6 +28,7 @@ record JobFile(JsonNode content, String sha256) {
     static final int EDITION = 1;
     static final String HOME = "home";
     static final String JOB = "job";
+    private static final String PRACTICE = "practice";
     private static final String KEY = "jobKey";
     static final String SIGNED = "signed";
 
@@ -86,6 +88,10 @@ record JobFile(JsonNode content, String sha256) {
             throw new NotAJob(
                     "job-file-edition",
                     Map.of("edition", content.path("edition").asString("?"), "known", Integer.toString(EDITION)));
+        }
+        // A file of before there were jobs for practice does not say that it is none.
+        if (content.path(JOB) instanceof ObjectNode job && !job.has(PRACTICE)) {
+            job.put(PRACTICE, false);
         }
         return new JobFile(content, CanonicalJson.digest(bytes));
     }
