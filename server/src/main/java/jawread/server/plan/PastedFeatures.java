@@ -136,7 +136,8 @@ class PastedFeatures {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter(apart)
-                .setIgnoreEmptyLines(true)
+                // So that a row's number is that of its line; an empty one is left out below.
+                .setIgnoreEmptyLines(false)
                 .setTrim(true)
                 // An inch mark is no quotation: 3/4" stands as it is.
                 .setQuote(null)

@@ -167,6 +167,16 @@ public class GaugeFigures {
                                         .abs()
                                         .toMinutes())));
             }
+            last.stream()
+                    .reduce((earlier, later) -> later)
+                    .map(each -> figureIn(each.line()).unit())
+                    .filter(unit -> unit != sent.figure().unit())
+                    .ifPresent(unit -> told.add(words.say(
+                            "signal.unit-switched",
+                            Map.of(
+                                    "gauge", gauge.shopNumber(),
+                                    "now", sent.figure().unit().symbol(),
+                                    "before", unit.symbol()))));
             if (flags.isCellLow()) {
                 told.add(words.say("signal.cell", Map.of("gauge", gauge.shopNumber())));
             }

@@ -84,7 +84,7 @@ class DrawingListTest {
         assertThat(pasted.path("title")).noneMatch(each -> each.has("refused"));
         assertThat(pasted.path("columns").toString()).isEqualTo("[\"number\",\"name\",\"limits\"]");
         assertThat(pasted.path("rows")).hasSize(2);
-        assertThat(pasted.path("rows").get(0).path("line").asInt()).isEqualTo(8);
+        assertThat(pasted.path("rows").get(0).path("line").asInt()).isEqualTo(9);
         assertThat(sentence(pasted, 0)).contains("44.000 mm").contains("44.039 mm");
         assertThat(sentence(pasted, 1)).isEqualTo("59.7 mm (2.350 in) to 60.3 mm (2.374 in)");
         assertThat(pasted(plan, BUSH, false)

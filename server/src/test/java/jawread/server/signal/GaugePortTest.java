@@ -258,6 +258,18 @@ class GaugePortTest {
     }
 
     @Test
+    void a_display_that_was_switched_to_the_other_unit_is_told() throws Exception {
+        try (var box = new Speaker()) {
+            assertThat(box.says("M5 20.001 mm n=1")).isEqualTo("ok n=1 tray");
+            assertThat(box.says("M5 0.78745 in n=2")).isEqualTo("ok n=2 tray");
+        }
+        JsonNode figure = inTray("M5 0.78745 in n=2");
+        assertThat(figure.path("figure").asString()).isEqualTo("0.78745 in");
+        assertThat(figure.path("told").asString()).isEqualTo("M5 was switched from mm to in since its last figure.");
+        assertThat(figure.path("asked").asBoolean()).isFalse();
+    }
+
+    @Test
     void torn_and_endless_lines_harm_nobody() throws Exception {
         try (var box = new Speaker();
                 var other = new Speaker()) {
