@@ -17,6 +17,11 @@ public record Range(Length low, Length high) {
         }
     }
 
+    /** Whether a size lies in it, or so little beyond an end of it. */
+    public boolean reaches(Length size, Length beyond) {
+        return size.compareTo(low.minus(beyond)) >= 0 && size.compareTo(high.plus(beyond)) <= 0;
+    }
+
     /** Whether a size lies in it, both ends included. */
     public boolean covers(Length size) {
         return size.compareTo(low) >= 0 && size.compareTo(high) <= 0;

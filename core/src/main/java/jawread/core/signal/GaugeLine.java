@@ -1,6 +1,7 @@
 package jawread.core.signal;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
@@ -49,9 +50,37 @@ public sealed interface GaugeLine {
             return Length.of(new BigDecimal(text), unit);
         }
 
-        /** How many digits stand behind the point. */
-        public int decimals() {
-            return Math.max(0, new BigDecimal(text).scale());
+        /** As it is read in: with its unit. */
+        public String written() {
+            return text + " " + unit.symbol();
+        }
+
+        /** How far it is from what its display was preset to, with its sign and unit; as it is shown where it does not say. */
+        public String fromPreset() {
+            BigDecimal shown = new BigDecimal(text);
+            BigDecimal off = flags.preset().map(shown::subtract).orElse(shown);
+            return (off.signum() < 0 ? "" : "+") + off.toPlainString() + " " + unit.symbol();
+        }
+
+        /** Whether its display was preset to this size, to the digits that the preset is written with; also where it does not say. */
+        public boolean isPresetTo(Length size) {
+            return flags.preset()
+                    .map(preset -> size.in(unit)
+                                    .setScale(Math.max(0, preset.scale()), RoundingMode.HALF_EVEN)
+                                    .compareTo(preset)
+                            == 0)
+                    .orElse(true);
+        }
+
+        /** The same digits in the other unit: what it would be if its display were switched. */
+        public Length inOtherUnit() {
+            return Length.of(new BigDecimal(text), unit.other());
+        }
+
+        /** Whether both bear a count of the gauge, and it is the same. */
+        public boolean isCountedAs(Figure before) {
+            return flags.count().isPresent()
+                    && flags.count().equals(before.flags().count());
         }
     }
 

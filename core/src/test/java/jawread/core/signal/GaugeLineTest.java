@@ -30,7 +30,8 @@ class GaugeLineTest {
         assertThat(of.gauge()).isEqualTo("B1");
         assertThat(of.text()).isEqualTo("3.2563");
         assertThat(of.unit()).isEqualTo(LengthUnit.INCH);
-        assertThat(of.decimals()).isEqualTo(4);
+        assertThat(of.written()).isEqualTo("3.2563 in");
+        assertThat(of.fromPreset()).isEqualTo("+0.0063 in");
         assertThat(of.value()).isEqualTo(Length.ofPicometres(82_710_020_000L));
         Flags flags = of.flags();
         assertThat(flags.count()).hasValue(17);
@@ -108,6 +109,22 @@ class GaugeLineTest {
 
     private static String code(String line) {
         return GaugeLine.parse(line).fold(said -> "", Refusal::code);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3.2500,3.25,true", "3.2500,3.25004,true", "3.2500,3.25006,false", "3.3000,3.25,false", "'',9,true"})
+    void a_preset_is_a_size_to_the_digits_that_it_is_written_with(String preset, String size, boolean isIt) {
+        Figure of = figure("B1 3.2563 in" + (preset.isEmpty() ? "" : " preset=" + preset));
+        assertThat(of.isPresetTo(Length.ofInches(size))).isEqualTo(isIt);
+    }
+
+    @Test
+    void counts_and_the_other_unit() {
+        assertThat(figure("B1 1 in n=1").isCountedAs(figure("B1 2 in n=1"))).isTrue();
+        assertThat(figure("B1 1 in n=1").isCountedAs(figure("B1 1 in n=2"))).isFalse();
+        assertThat(figure("B1 1 in").isCountedAs(figure("B1 1 in"))).isFalse();
+        assertThat(figure("B1 1.5 mm").inOtherUnit()).isEqualTo(Length.ofInches("1.5"));
+        assertThat(figure("B1 -0.002 in").fromPreset()).isEqualTo("-0.002 in");
     }
 
     private static Held held(String flags, int second) {

@@ -20,7 +20,7 @@ public class ProgramTokens {
     /** Refuses one that is nobody's or has ended with 401, and one that only reads with 403. */
     public void refuseUnlessMeasures(String secret) {
         if (tokens.of(secret).role() != Role.MEASURES) {
-            throw Refused.of(HttpStatus.FORBIDDEN, "token-reads", words.say("problem.token-reads"));
+            throw Refused.of(HttpStatus.FORBIDDEN, "token-reads-only", words.say("problem.token-reads-only"));
         }
     }
 }

@@ -9,7 +9,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
 import jawread.server.journal.Event;
 import jawread.server.journal.Journal;
@@ -52,9 +51,10 @@ class EventStreams {
     private final Journal journal;
     private final Words words;
     /** Only says when: nothing that can wait for a screen runs here. */
-    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(named("event-clock"));
+    private final ScheduledExecutorService clock =
+            Executors.newSingleThreadScheduledExecutor(Beside.named("event-clock"));
     /** A thread for each stream that is being written to. */
-    private final ExecutorService writers = Executors.newCachedThreadPool(named("event-stream"));
+    private final ExecutorService writers = Executors.newCachedThreadPool(Beside.named("event-stream"));
 
     EventStreams(Journal journal, Words words) {
         this.journal = journal;
@@ -78,14 +78,6 @@ class EventStreams {
             // Looked for again in a moment; a schedule that threw would never look again.
             LOG.debug("The journal could not be looked at: {}", passing.getMessage());
         }
-    }
-
-    private static ThreadFactory named(String name) {
-        return work -> {
-            var thread = new Thread(work, name);
-            thread.setDaemon(true);
-            return thread;
-        };
     }
 
     /** Opens a stream that first tells what came after the line last seen; without one, only what comes from now on. */

@@ -8,9 +8,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
-import jawread.core.signal.Flags;
 import jawread.core.signal.GaugeLine;
-import jawread.core.signal.Holding.Held;
 import jawread.server.live.Kept;
 import org.hibernate.annotations.Immutable;
 
@@ -73,27 +71,18 @@ class GaugeFigureRow extends Kept {
         return id;
     }
 
+    /** What was understood of its line when it came is understood of it still. */
     GaugeFigure value() {
         return new GaugeFigure(
                 id,
                 gaugeId,
                 line,
+                (GaugeLine.Figure) GaugeLine.parse(line).orThrow(),
                 figure,
-                said().flags(),
                 told,
                 isAsked,
                 Optional.ofNullable(offeredTo),
                 takenAt,
                 cameAt);
-    }
-
-    /** What was understood of its line when it came is understood of it still. */
-    private GaugeLine.Figure said() {
-        return (GaugeLine.Figure) GaugeLine.parse(line).orThrow();
-    }
-
-    Held held() {
-        Flags flags = said().flags();
-        return new Held(flags, cameAt);
     }
 }

@@ -25,7 +25,7 @@ class GaugeLines {
     private static final Logger LOG = LoggerFactory.getLogger(GaugeLines.class);
     private static final int LONGEST_ANSWER = 400;
 
-    private final GaugeFigures figures;
+    private final FigureIntake figures;
     private final ProgramTokens tokens;
     private final Speakers speakers;
     private final LastLines last;
@@ -33,7 +33,7 @@ class GaugeLines {
     private final Words words;
 
     GaugeLines(
-            GaugeFigures figures, ProgramTokens tokens, Speakers speakers, LastLines last, Clock clock, Words words) {
+            FigureIntake figures, ProgramTokens tokens, Speakers speakers, LastLines last, Clock clock, Words words) {
         this.figures = figures;
         this.tokens = tokens;
         this.speakers = speakers;

@@ -21,10 +21,10 @@ import java.util.concurrent.CopyOnWriteArraySet;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import jawread.core.signal.GaugeLine;
+import jawread.server.live.Beside;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
 import jawread.server.signal.GaugeLines.Came;
@@ -58,8 +58,8 @@ class GaugePort {
     private final BlockingQueue<Waiting> waiting = new ArrayBlockingQueue<>(MOST_BOXES);
     private final Set<Socket> boxes = new CopyOnWriteArraySet<>();
     private final ScheduledExecutorService clock =
-            Executors.newSingleThreadScheduledExecutor(named("gauge-port-clock"));
-    private final Thread keeper = named("gauge-port-keeper").newThread(this::keepAll);
+            Executors.newSingleThreadScheduledExecutor(Beside.named("gauge-port-clock"));
+    private final Thread keeper = Beside.named("gauge-port-keeper").newThread(this::keepAll);
     private volatile Door door = Door.CLOSED;
 
     /** A line that waits for its answer. */
@@ -126,7 +126,7 @@ class GaugePort {
                     to.equals("here")
                             ? new InetSocketAddress(InetAddress.getLoopbackAddress(), number)
                             : new InetSocketAddress(number));
-            named("gauge-port").newThread(() -> letIn(socket)).start();
+            Beside.named("gauge-port").newThread(() -> letIn(socket)).start();
             LOG.info("Gauges may speak at port {}", socket.getLocalPort());
             return new Door(wanted, Optional.of(socket), "");
         } catch (IOException | IllegalArgumentException taken) {
@@ -145,7 +145,7 @@ class GaugePort {
                     continue;
                 }
                 boxes.add(socket);
-                named("gauge-box").newThread(() -> serve(socket)).start();
+                Beside.named("gauge-box").newThread(() -> serve(socket)).start();
             } catch (IOException closed) {
                 LOG.debug("The gauge port: {}", closed.getMessage());
             }
@@ -255,13 +255,5 @@ class GaugePort {
         clock.shutdownNow();
         close();
         keeper.interrupt();
-    }
-
-    private static ThreadFactory named(String name) {
-        return work -> {
-            var thread = new Thread(work, name);
-            thread.setDaemon(true);
-            return thread;
-        };
     }
 }

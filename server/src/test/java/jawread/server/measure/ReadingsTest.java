@@ -24,6 +24,7 @@ import jawread.core.gauge.GaugeKind;
 import jawread.core.length.Length;
 import jawread.core.scale.Parts;
 import jawread.core.scale.Scales;
+import jawread.core.signal.GaugeLine;
 import jawread.server.access.People;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.comparator.ComparatorSettings;
@@ -39,6 +40,7 @@ import jawread.server.job.Part;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.settings.ShopSettings;
+import jawread.server.signal.GaugeFigure;
 import jawread.server.signal.GaugeFigures;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -139,6 +141,27 @@ class ReadingsTest {
                 .hasMessageContaining(code);
         verify(repository, never()).save(any());
         verify(journal, never()).write(anyLong(), any());
+    }
+
+    @Test
+    void what_a_box_made_up_is_not_taken_into_a_job_of_the_shop() {
+        when(part.job().isForShow()).thenReturn(false);
+        when(gauge.id()).thenReturn(1L);
+        var line = "M6 32.1 mm simulated";
+        when(signals.sent(any()))
+                .thenReturn(Optional.of(new GaugeFigure(
+                        UUID.randomUUID(),
+                        1,
+                        line,
+                        (GaugeLine.Figure) GaugeLine.parse(line).orThrow(),
+                        "32.1 mm",
+                        "",
+                        false,
+                        Optional.empty(),
+                        Instant.EPOCH,
+                        Instant.EPOCH)));
+        isRefused(reading(Origin.TYPED, Optional.of("32.1 mm"), Optional.empty()), "simulated");
+        isRefused(reading(Origin.TYPED, Optional.of("32.2 mm"), Optional.empty()), "not-as-sent");
     }
 
     @Test

@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import javax.sql.DataSource;
+import jawread.server.Drafting;
 import jawread.server.RunningServer.Answer;
 import jawread.server.RunningServer.Server;
 import jawread.server.Walk;
@@ -112,6 +113,28 @@ class RecordsTest {
         assertThat(passphrase(BERO, BERO, "", BEROS).status()).isEqualTo(200);
         String trail = server.get("/api/v1/trail?of=people").text();
         assertThat(trail).contains("Passphrase").doesNotContain(TILDES).doesNotContain("$2a$");
+    }
+
+    @Test
+    @Order(2)
+    void a_practice_job_says_so_and_is_never_signed() {
+        JsonNode practice = new Drafting(server)
+                .post(
+                        "/api/v1/jobs",
+                        Map.of(
+                                "name", "a first shaft",
+                                "limitsSource", "",
+                                "unit", "mm",
+                                "template", "",
+                                "practice", true))
+                .json();
+        assertThat(practice.path("lives").asString()).startsWith("Practice: ");
+        String path = "/api/v1/jobs/" + practice.path("id").asLong();
+        String seen = server.get(path + "/record").json().path("edition").asString();
+        Answer refused =
+                server.put(TILDE, path + "/sign-offs/" + UUID.randomUUID(), Map.of("passphrase", TILDES, "seen", seen));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.code()).isEqualTo("practice-unsigned");
     }
 
     @Test

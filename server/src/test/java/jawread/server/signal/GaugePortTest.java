@@ -200,7 +200,7 @@ class GaugePortTest {
             delimiter = '|',
             value = {
                 "C3 25.00 mm lowcell n=1 | false | The cell of C3 is low: change it, then look at its zero.",
-                "C3 25.01 mm hold=12 over | true | The gauge’s own light says: over. It held this figure for 12 seconds: is it the size still?",
+                "C3 25.01 mm hold=12 over | true | It held this figure for 12 seconds: is it the size still? The gauge’s own light says: over.",
                 "C3 25.02 mm at=2026-03-10T06:00:00Z | false | off: it is kept under the shop’s time.",
                 "C3 9.8425 mm inside | false | ''",
                 "M9 1.5000 mm | true | M9 reads 25 mm to 50 mm: this fits in the other unit.",
@@ -267,6 +267,24 @@ class GaugePortTest {
         assertThat(figure.path("figure").asString()).isEqualTo("0.78745 in");
         assertThat(figure.path("told").asString()).isEqualTo("M5 was switched from mm to in since its last figure.");
         assertThat(figure.path("asked").asBoolean()).isFalse();
+    }
+
+    @Test
+    void a_box_says_by_a_token_that_measures_who_it_is() throws Exception {
+        try (var box = new Speaker()) {
+            assertThat(box.says("token " + token("measures"))).isEqualTo("ok token");
+            assertThat(box.says("token " + token("reads"))).startsWith("no token-reads-only ");
+        }
+        assertThat(server.get("/api/v1/gauge-port").text())
+                .as("the last lines tell no secret")
+                .contains("\"line\":\"token\"");
+    }
+
+    private static String token(String role) {
+        return server.post("/api/v1/tokens", Map.of("name", "a box", "role", role, "person", 1, "days", 1))
+                .json()
+                .path("secret")
+                .asString();
     }
 
     @Test
