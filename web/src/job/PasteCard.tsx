@@ -5,9 +5,9 @@ import { answered, client, type Job, type Pasted, type Problem } from '../api/cl
 import { useWriteHead } from '../api/planning';
 import { PickFile } from '../bringin/PickFile';
 import { Button } from '../ui/Button';
-import { Check } from '../ui/Check';
 import { Dialog } from '../ui/Dialog';
 import { KINDS } from '../ui/labels';
+import { headWith, TitleBlock } from './TitleBlock';
 import type { Planning } from './usePlanning';
 
 interface PasteCardProps {
@@ -127,70 +127,6 @@ function whatIsKept(good: number, bad: number, isWithTitle: boolean): string {
   }
   const features = bad === 0 ? `Add ${good}` : `Add the ${good} understood`;
   return isWithTitle ? `${features}, with the title block` : features;
-}
-
-type TitleLine = Pasted['title'][number];
-
-/** The head of a job as it would be with these lines of a title block. */
-function headWith(job: Job, lines: TitleLine[]) {
-  const { name, about, limitsSource, customerReference, unit, material, temperature } = job;
-  const { livesHangOnIt, decider, choices } = job;
-  const head = { name, about, limitsSource, customerReference, unit, material, temperature };
-  const said = (isChoice: boolean) =>
-    Object.fromEntries(
-      lines
-        .filter(({ field }) => field in choices === isChoice)
-        .map(({ field, value }) => [field, value]),
-    );
-  return { ...head, livesHangOnIt, decider, ...said(false), choices: said(true) };
-}
-
-interface TitleBlockProps {
-  lines: TitleLine[];
-  taken: boolean;
-  /** Absent where it cannot be taken. */
-  onTake?: (taken: boolean) => void;
-}
-
-/** What stands above the features, beside what the job says now. */
-function TitleBlock({ lines, taken, onTake }: TitleBlockProps) {
-  return (
-    <section aria-label="Title block" className="mt-3">
-      <table className="w-full border-collapse text-left text-label">
-        <caption className="text-left font-semibold">Title block</caption>
-        <thead>
-          <tr className="border-b-2 border-ink">
-            <th scope="col">Says</th>
-            <th scope="col">In the file</th>
-            <th scope="col">The job, now</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ line, word, said, value, now, refused }) => (
-            <tr key={line} className="border-b border-line align-top">
-              <td className="py-1 pr-3">{word}</td>
-              <td className="py-1 pr-3 wrap-anywhere">
-                {value === now ? said : <strong>{said}</strong>}
-                {refused !== undefined && (
-                  <strong className="block border-l-4 border-ink pl-2">
-                    Line {line}: {refused}
-                  </strong>
-                )}
-              </td>
-              <td className="py-1 wrap-anywhere">{now === '' ? 'nothing' : now}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {onTake ? (
-        <Check label="Take it for the head of this job" checked={taken} onCheck={onTake} />
-      ) : (
-        <p className="mt-2 font-semibold">
-          The head of the job stays as it is: its title block cannot be taken as it stands.
-        </p>
-      )}
-    </section>
-  );
 }
 
 const isUnderstood = ({ feature }: Pasted['rows'][number]) =>
