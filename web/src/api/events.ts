@@ -39,6 +39,10 @@ export function listen(queries: QueryClient, outbox: Pick<Outbox, 'send' | 'idle
       const refetchType = isShown(queries, told) ? 'none' : 'active';
       const predicate = mayTellOf(told);
       refresh(queries, { queryKey: keys.records });
+      if (told.what === 'reading') {
+        // What a gauge sent may have become one.
+        refresh(queries, { queryKey: keys.gaugeFigures });
+      }
       refresh(queries, { queryKey: keys.bench });
       refresh(queries, { queryKey: keys.judgements, predicate });
       refresh(queries, { queryKey: keys.doubts });

@@ -1,5 +1,5 @@
-import { useEffect, useRef } from 'react';
-import type { Gauge } from '../api/client';
+import { useEffect, useRef, useState } from 'react';
+import { type Gauge, Problem } from '../api/client';
 import { useWaiting } from '../api/useOutbox';
 import {
   type GaugeFigure,
@@ -41,17 +41,25 @@ export function useSpeaking({ gauge, keep, person, place, checking }: WorkAtHand
   const isOurs = ({ offeredTo, asked, gauge: from }: GaugeFigure) =>
     offeredTo === SCREEN && !asked && from === to;
   const ours = all.filter(isOurs);
+  /** What was not taken, here or by the server: it stays until somebody has seen to it. */
+  const [givenBack, setGivenBack] = useState<readonly string[]>([]);
   useEffect(() => {
     for (const figure of ours) {
       // Once, however often the tray is asked for before it is a reading.
       if (!taken.current.has(figure.id)) {
         taken.current.add(figure.id);
-        void keep(asRead(figure));
+        void keep(asRead(figure)).then((fate) => {
+          if (fate === undefined || fate instanceof Problem) {
+            setGivenBack((before) => [...before, figure.id]);
+          }
+        });
       }
     }
   });
   return {
     ...(isListening && { listensTo: gauge.shopNumber }),
-    figures: all.filter((each) => !isOurs(each) && !onTheirWay.has(each.id)),
+    figures: all.filter(
+      (each) => (!isOurs(each) || givenBack.includes(each.id)) && !onTheirWay.has(each.id),
+    ),
   };
 }
