@@ -2811,6 +2811,7 @@ export interface components {
         };
         KeyboardGauge: {
             after: string;
+            afterIsUnit: boolean;
             before: string;
             gauge: string;
         };

@@ -6,8 +6,8 @@ import { takeTyping, withoutEnd } from './keyedGauges';
 import { useKeys } from './useKeys';
 
 const GAUGES = [
-  { gauge: 'M6', before: 'D=', after: 'mm' },
-  { gauge: 'C3', before: '#', after: '' },
+  { gauge: 'M6', before: 'D=', after: 'mm', afterIsUnit: true },
+  { gauge: 'C3', before: '#', after: 'A', afterIsUnit: false },
 ];
 
 const send = (text: string) =>
@@ -27,7 +27,7 @@ function Walk({
     {
       d: onShortcut,
       Enter: () => {
-        onFigure(withoutEnd(text, GAUGES));
+        onFigure(text);
         setText('');
       },
     },
@@ -47,11 +47,11 @@ describe('a gauge that types something around its figures', () => {
     const onFigure = vi.fn();
     render(<Walk onShortcut={onShortcut} onFigure={onFigure} />);
     send('D=31.962mm\n');
-    expect(onFigure).toHaveBeenCalledWith('31.962');
+    expect(onFigure).toHaveBeenCalledWith('31.962mm');
     expect(onShortcut).not.toHaveBeenCalled();
     expect(takeTyping()).toBe('M6');
-    send('#25.01\n');
-    expect(onFigure).toHaveBeenLastCalledWith('25.01');
+    send('#25.01A\n');
+    expect(onFigure).toHaveBeenLastCalledWith('25.01A');
     expect(takeTyping()).toBe('C3');
   });
 
@@ -66,11 +66,12 @@ describe('a gauge that types something around its figures', () => {
 
   it('lies in the tray whole where nothing waits', () => {
     render(<Strays gauges={GAUGES} />);
-    send('D=31.962mm\n#7.5\n');
+    send('D=31.962mm\n#7.5A\n8.25A\n');
     const tray = screen.getByLabelText('Figures that nothing waited for');
-    expect(tray).toHaveTextContent('31.962');
-    expect(tray).not.toHaveTextContent('mm');
+    expect(tray, 'a unit belongs to the figure').toHaveTextContent('31.962mm');
     expect(tray).toHaveTextContent('7.5');
+    expect(tray).toHaveTextContent('8.25');
+    expect(tray).not.toHaveTextContent('A');
   });
 
   it('picks nothing by its digits on a page that waits for none', () => {
@@ -83,9 +84,11 @@ describe('a gauge that types something around its figures', () => {
     expect(takeTyping()).toBe('');
   });
 
-  it('may put nothing behind them', () => {
-    expect(withoutEnd('31.962 mm', GAUGES)).toBe('31.962');
-    expect(withoutEnd('31.962', GAUGES)).toBe('31.962');
-    expect(withoutEnd('31.962in', GAUGES)).toBe('31.962in');
+  it('is told from another and from a hand by who typed', () => {
+    const [m6, c3] = GAUGES;
+    expect(withoutEnd('31.962mm', m6)).toBe('31.962mm');
+    expect(withoutEnd('7.5 A', c3)).toBe('7.5');
+    expect(withoutEnd('7.5A', m6)).toBe('7.5A');
+    expect(withoutEnd('31.962 mm', undefined)).toBe('31.962 mm');
   });
 });

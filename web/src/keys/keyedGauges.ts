@@ -22,13 +22,10 @@ export function takeTyping(): string {
 /** Whether a gauge is typing: its mark came, and its figure has not ended. */
 export const isTyping = (): boolean => typing !== '';
 
-/** A figure without what its gauge puts behind it. */
-export function withoutEnd(text: string, gauges: KeyedGauge[]): string {
-  const end = gauges
-    .map(({ after }) => after)
-    .filter((after) => after !== '' && text.endsWith(after))
-    .sort((one, other) => other.length - one.length)[0];
-  return end === undefined ? text : text.slice(0, -end.length).trimEnd();
+/** A figure without what the gauge that typed it puts behind it; a unit belongs to the figure. */
+export function withoutEnd(text: string, by: KeyedGauge | undefined): string {
+  const isEnd = by !== undefined && by.after !== '' && !by.afterIsUnit && text.endsWith(by.after);
+  return isEnd ? text.slice(0, -by.after.length).trimEnd() : text;
 }
 
 /**

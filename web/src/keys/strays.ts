@@ -36,6 +36,11 @@ export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
   useEffect(() => {
     let figure = '';
     const ends = (gauges ?? []).map(({ after }) => after).filter((after) => after !== '');
+    /** Without a mark before it, whoever puts behind a figure what stands there. */
+    const typedBy = (mark: string) =>
+      (gauges ?? []).find(({ gauge, after }) =>
+        mark === '' ? after !== '' && figure.endsWith(after) : gauge === mark,
+      );
     /** Whether it goes on to what some gauge puts behind its figures. */
     const goesOn = (key: string) =>
       key.length === 1 &&
@@ -64,7 +69,7 @@ export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
         if (/\d/.test(figure)) {
           // The line end belongs to the figure, and presses nothing.
           event.preventDefault();
-          addStray(withoutEnd(figure, gauges ?? []));
+          addStray(withoutEnd(figure, typedBy(takeTyping())));
         }
         figure = '';
         takeTyping();

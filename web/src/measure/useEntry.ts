@@ -99,7 +99,13 @@ export function useEntry(
   };
   const end = async () => {
     const by = takeTyping();
-    const typed = withoutEnd(inItsUnit(latest.current, unit), measuring.keyed);
+    const from = measuring.keyed.find(({ gauge: number }) =>
+      by === '' ? isInHand(number, measuring.gauge) : number === by,
+    );
+    const typed = inItsUnit(
+      { ...latest.current, text: withoutEnd(latest.current.text, from) },
+      unit,
+    );
     if (typed.trim() === '') {
       return;
     }

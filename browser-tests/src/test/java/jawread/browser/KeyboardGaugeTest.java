@@ -87,7 +87,7 @@ class KeyboardGaugeTest extends AtTheBench {
             send(page, "D=31.962mm\r\n");
             assertThat(page.getByLabel("Figures that nothing waited for")).containsText("31.962");
             assertThat(page.url()).as(path).isEqualTo(before);
-            page.getByLabel("31.962: seen to").first().click();
+            page.getByLabel("31.962mm: seen to").first().click();
         }
         page.navigate(server().address() + "/parts/2/features/2");
         assertThat(page.getByLabel("Figure in mm")).isVisible();

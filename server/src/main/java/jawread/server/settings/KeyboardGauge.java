@@ -2,7 +2,9 @@ package jawread.server.settings;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
+import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
 
@@ -12,8 +14,9 @@ import jawread.core.length.Refusal;
  * @param gauge its number in the shop
  * @param before the figure: it begins with no digit, sign or point; may be empty
  * @param after the figure and before the line end; may be empty
+ * @param afterIsUnit whether that is a unit: it then belongs to the figure
  */
-public record KeyboardGauge(String gauge, String before, String after) {
+public record KeyboardGauge(String gauge, String before, String after, boolean afterIsUnit) {
     private static final String NOTHING = "-";
     private static final Pattern BEFORE = Pattern.compile("[\\x21-\\x7e&&[^0-9.,+;-]][\\x21-\\x7e&&[^;]]{0,9}");
     private static final Pattern AFTER = Pattern.compile("[\\x21-\\x7e&&[^0-9.,;]][\\x21-\\x7e&&[^;]]{0,9}");
@@ -32,7 +35,12 @@ public record KeyboardGauge(String gauge, String before, String after) {
             if (!isOne) {
                 return Outcome.refused(Refusal.of("keyboard-gauge").with("text", each.strip()));
             }
-            all.add(new KeyboardGauge(said[0], unless(said[1]), unless(said[2])));
+            String after = unless(said[2]);
+            all.add(new KeyboardGauge(
+                    said[0],
+                    unless(said[1]),
+                    after,
+                    LengthUnit.ofSuffix(after.toLowerCase(Locale.ROOT)).isPresent()));
         }
         return Outcome.of(List.copyOf(all));
     }
