@@ -12,6 +12,21 @@ const REPLAYED = 'jawReadReplayed';
 /** Whose mark stood before the figure that is coming in; empty where none did. */
 let typing = '';
 
+/** What may be the beginning of a mark, over a change of pages too. */
+let held: { key: string; target: EventTarget | null }[] = [];
+let soon: ReturnType<typeof setTimeout> | undefined;
+
+function giveBack() {
+  const given = held;
+  held = [];
+  for (const { key, target } of given) {
+    const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true });
+    Object.defineProperty(event, REPLAYED, { value: true });
+    const isThere = target instanceof Node && target.isConnected;
+    (isThere ? target : document.body).dispatchEvent(event);
+  }
+}
+
 /** The gauge whose mark stood before the figure that just ended; it is told once. */
 export function takeTyping(): string {
   const by = typing;
@@ -38,17 +53,6 @@ export function useKeyedGauges(gauges: KeyedGauge[] | undefined): void {
     if (marks.length === 0) {
       return undefined;
     }
-    let held: { key: string; target: EventTarget | null }[] = [];
-    let soon: ReturnType<typeof setTimeout> | undefined;
-    const giveBack = () => {
-      const given = held;
-      held = [];
-      for (const { key, target } of given) {
-        const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true });
-        Object.defineProperty(event, REPLAYED, { value: true });
-        (target ?? document.body).dispatchEvent(event);
-      }
-    };
     const press = (event: KeyboardEvent) => {
       if (REPLAYED in event || event.key === 'Shift' || !isFree(event)) {
         return;
@@ -72,10 +76,8 @@ export function useKeyedGauges(gauges: KeyedGauge[] | undefined): void {
     };
     // Before all others: a shortcut acts on the first letter.
     window.addEventListener('keydown', press, { capture: true });
-    return () => {
-      clearTimeout(soon);
-      window.removeEventListener('keydown', press, { capture: true });
-    };
+    // What is held stays held: the page that takes this one's place goes on with it.
+    return () => window.removeEventListener('keydown', press, { capture: true });
   }, [gauges]);
 }
 

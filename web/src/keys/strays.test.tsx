@@ -23,6 +23,28 @@ describe('a figure that comes while nothing waits', () => {
     expect(tray()).toBeNull();
   });
 
+  it('is whole when its page gives way to another while it comes', () => {
+    const fetching = render(<Strays />);
+    send('31');
+    fetching.unmount();
+    render(<Strays />);
+    send('.962\n');
+    expect(tray()).toHaveTextContent('31.962');
+  });
+
+  it('does not go on with what was begun on another page long before', () => {
+    vi.useFakeTimers();
+    const before = render(<Strays />);
+    send('31');
+    before.unmount();
+    vi.advanceTimersByTime(5_000);
+    render(<Strays />);
+    send('.962\n');
+    vi.useRealTimers();
+    expect(tray()).not.toHaveTextContent('31');
+    expect(tray()).toHaveTextContent('.962');
+  });
+
   it('presses nothing with its line end', () => {
     const press = vi.fn();
     render(

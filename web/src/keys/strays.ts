@@ -12,6 +12,13 @@ export interface Stray {
 
 const NAME = 'strays';
 
+/** What came of a figure that has not ended; a page that takes another's place goes on with it. */
+let figure = '';
+let lastKey = 0;
+
+/** A gauge is never that slow between two characters, and no page takes so long to take another's place. */
+const SAME_FIGURE_MS = 1_000;
+
 const all = (): Stray[] => JSON.parse(remembered(NAME) ?? '[]') as Stray[];
 
 /** Lays a figure down that came while nothing waited for it. */
@@ -34,7 +41,9 @@ export function useStrays(): [Stray[], (id: string) => void] {
  */
 export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
   useEffect(() => {
-    let figure = '';
+    if (Date.now() - lastKey > SAME_FIGURE_MS) {
+      figure = '';
+    }
     const ends = (gauges ?? []).map(({ after }) => after).filter((after) => after !== '');
     /** Without a mark before it, whoever puts behind a figure what stands there. */
     const typedBy = (mark: string) =>
@@ -47,6 +56,7 @@ export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
       /\d/.test(figure) &&
       ends.some((end) => end.startsWith(figure.replace(/^[\d.,+\-\u2212]+/, '') + key));
     const press = (event: KeyboardEvent) => {
+      lastKey = Date.now();
       const { target } = event;
       const isElsewhere =
         target instanceof HTMLElement &&
