@@ -3,6 +3,10 @@ package jawread.core.form;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -20,6 +24,8 @@ public final class VBlock {
     private static final BigDecimal LEAST_SEEN = new BigDecimal("0.25");
 
     private static final int FACTOR_DECIMALS = 9;
+    private static final List<BigDecimal> MADE =
+            Stream.of(60, 90, 108, 120).map(BigDecimal::valueOf).toList();
 
     private VBlock() {}
 
@@ -38,6 +44,24 @@ public final class VBlock {
         return Outcome.of(BigDecimal.valueOf(factor).setScale(FACTOR_DECIMALS, RoundingMode.HALF_EVEN));
     }
 
+    /** Whether the lobes can be seen in a V, by its factor. */
+    public static boolean isSeen(BigDecimal factor) {
+        return factor.compareTo(LEAST_SEEN) >= 0;
+    }
+
+    /** The V-blocks among 60°, 90°, 108° and 120° that see so many lobes, the one that shows them largest first; none for other counts than 2 to 12. */
+    public static List<BigDecimal> seenIn(int lobes) {
+        return MADE.stream()
+                .map(degrees ->
+                        new Seen(degrees, factor(lobes, degrees).fold(factor -> factor, none -> BigDecimal.ZERO)))
+                .filter(seen -> isSeen(seen.factor()))
+                .sorted(Comparator.comparing(Seen::factor).reversed())
+                .map(Seen::degrees)
+                .toList();
+    }
+
+    private record Seen(BigDecimal degrees, BigDecimal factor) {}
+
     /**
      * Largest minus smallest radius, rounded half to even to 1 pm. Refuses what {@link #factor} refuses, and a factor below 0.25
      * ({@code cannot-be-seen}).
@@ -46,11 +70,16 @@ public final class VBlock {
      */
     public static Outcome<Length> lobeHeight(int lobes, BigDecimal degrees, Length spread) {
         return factor(lobes, degrees)
-                .then(factor -> factor.compareTo(LEAST_SEEN) < 0
-                        ? Outcome.refused(Refusal.of("cannot-be-seen")
+                .then(factor -> isSeen(factor)
+                        ? Outcome.of(over(spread, factor))
+                        : Outcome.refused(Refusal.of("cannot-be-seen")
                                 .with("lobes", lobes)
-                                .with("angle", degrees.toPlainString()))
-                        : Outcome.of(over(spread, factor)));
+                                .with("angle", degrees.toPlainString())
+                                .with(
+                                        "seenIn",
+                                        seenIn(lobes).stream()
+                                                .map(each -> each.toPlainString() + "°")
+                                                .collect(Collectors.joining(", ")))));
     }
 
     private static Length over(Length spread, BigDecimal factor) {

@@ -5,21 +5,26 @@ package jawread.core.length;
  *
  * @param numerator 0 where the size is nearest to a whole inch
  * @param denominator a power of two, of a rule's from 1 to 64
- * @param error what the fraction is minus the size it stands for; at most half a 64th
+ * @param error what the fraction is minus the size it stands for; at most half of the part it was sought in
  */
 public record InchFraction(long whole, long numerator, long denominator, Length error) {
     private static final long FINEST = 64;
-    private static final Length SIXTY_FOURTH = LengthUnit.INCH.whole().dividedBy(FINEST);
 
     /** The nearest 64th; of two as near the smaller. Exact. Refuses a size below zero. */
     public static InchFraction nearest(Length size) {
+        return nearest(size, FINEST);
+    }
+
+    /** The nearest of so many parts of an inch; of two as near the smaller. Exact. Refuses a size below zero. @param parts 2 to 128, a power of two */
+    public static InchFraction nearest(Length size, long parts) {
         if (size.isNegative()) {
             throw new IllegalArgumentException("A fraction is of a size, not of " + size);
         }
-        long below = size.picometres() / SIXTY_FOURTH.picometres();
-        long over = size.picometres() % SIXTY_FOURTH.picometres();
-        long count = 2 * over > SIXTY_FOURTH.picometres() ? below + 1 : below;
-        return of(count, FINEST, SIXTY_FOURTH.times(count).minus(size));
+        Length part = LengthUnit.INCH.whole().dividedBy(parts);
+        long below = size.picometres() / part.picometres();
+        long over = size.picometres() % part.picometres();
+        long count = 2 * over > part.picometres() ? below + 1 : below;
+        return of(count, parts, part.times(count).minus(size));
     }
 
     /** So many of those parts of an inch, in lowest terms. @param parts a power of two */

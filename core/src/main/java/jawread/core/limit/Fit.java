@@ -60,6 +60,16 @@ public record Fit(Length nominal, Optional<Limits> hole, Optional<Limits> shaft)
                                         : new Fit(nominal, Optional.empty(), Optional.of(limits)))));
     }
 
+    /** The same with a hole of one size, as it was measured. */
+    public Fit withHole(Length measured) {
+        return new Fit(nominal, Optional.of(Limits.of(measured, measured)), shaft);
+    }
+
+    /** The same with a shaft of one size, as it was measured. */
+    public Fit withShaft(Length measured) {
+        return new Fit(nominal, hole, Optional.of(Limits.of(measured, measured)));
+    }
+
     /** Smallest hole minus largest shaft; negative where they overlap; empty for one part alone. */
     public Optional<Length> smallestClearance() {
         return hole.flatMap(Limits::low)

@@ -1,5 +1,6 @@
 package jawread.core.limit;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import jawread.core.length.Length;
@@ -30,6 +31,25 @@ public record ToleranceClass(String letter, int grade) {
     private static final Length M6_ABOVE = Length.ofMillimetres("250");
 
     private static final Length M6_UP_TO = Length.ofMillimetres("315");
+
+    /** As they follow one another from the widest clearance to the tightest press; of holes in capitals. */
+    private static final List<String> SHAFTS =
+            List.of("c", "d", "e", "f", "g", "h", "js", "k", "m", "n", "p", "r", "s", "t", "u");
+
+    /** The finest and the coarsest grade of the tables. */
+    public static final int FINEST_GRADE = 4;
+
+    public static final int COARSEST_GRADE = 16;
+
+    /** All letters of shafts that the tables have, from the widest clearance to the tightest press. */
+    public static List<String> shaftLetters() {
+        return SHAFTS;
+    }
+
+    /** The same of holes. */
+    public static List<String> holeLetters() {
+        return SHAFTS.stream().map(letter -> letter.toUpperCase(Locale.ROOT)).toList();
+    }
 
     public boolean isHole() {
         return Character.isUpperCase(letter.charAt(0));

@@ -2,11 +2,8 @@ package jawread.core.limit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.util.List;
-import java.util.Optional;
 import jawread.core.length.Length;
-import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
 import jawread.core.vectors.VectorFile;
 import jawread.core.vectors.VectorFile.VectorRow;
@@ -68,66 +65,5 @@ class StandardTolerancesVectorsTest {
                     String got = found.fold(width -> width.picometres() + "|", refusal -> "|" + refusal.code());
                     assertThat(got).isEqualTo(row.get("plus_minus_pm") + "|" + row.get("error"));
                 });
-    }
-
-    @Test
-    void every_tapping_drill() {
-        VectorFile.of(
-                        "tapping",
-                        "unit",
-                        "D",
-                        "pitch",
-                        "threads_per_inch",
-                        "engagement",
-                        "drill_pm",
-                        "metric_pm",
-                        "metric_error_pm",
-                        "fraction_pm",
-                        "fraction_error_pm",
-                        "named",
-                        "named_pm",
-                        "named_error_pm",
-                        "error")
-                .runAll(row -> assertThat(drill(row)
-                                .fold(
-                                        StandardTolerancesVectorsTest::columns,
-                                        refusal -> List.of("", "", "", "", "", "", "", "", refusal.code())))
-                        .containsExactly(
-                                row.get("drill_pm"),
-                                row.get("metric_pm"),
-                                row.get("metric_error_pm"),
-                                row.get("fraction_pm"),
-                                row.get("fraction_error_pm"),
-                                row.get("named"),
-                                row.get("named_pm"),
-                                row.get("named_error_pm"),
-                                row.get("error")));
-    }
-
-    private static List<String> columns(TappingDrill drill) {
-        Optional<TappingDrill.Named> named = drill.nearestNamed();
-        return List.of(
-                String.valueOf(drill.computed().picometres()),
-                VectorLength.pm(drill.nearestMetric()),
-                VectorLength.pm(error(drill, drill.nearestMetric())),
-                VectorLength.pm(drill.nearestFraction()),
-                VectorLength.pm(error(drill, drill.nearestFraction())),
-                named.map(TappingDrill.Named::name).orElse(""),
-                VectorLength.pm(named.map(TappingDrill.Named::size)),
-                VectorLength.pm(error(drill, named.map(TappingDrill.Named::size))),
-                "");
-    }
-
-    private static Outcome<TappingDrill> drill(VectorRow row) {
-        Length diameter = VectorLength.in(row, "D");
-        var engagement = new BigDecimal(row.get("engagement"));
-        return row.has("pitch")
-                ? TappingDrill.of(diameter, VectorLength.in(row, "pitch"), BigDecimal.ONE, engagement)
-                : TappingDrill.of(
-                        diameter, LengthUnit.INCH.whole(), new BigDecimal(row.get("threads_per_inch")), engagement);
-    }
-
-    private static Optional<Length> error(TappingDrill drill, Optional<Length> chosen) {
-        return chosen.map(length -> length.minus(drill.computed()));
     }
 }

@@ -7,8 +7,8 @@ import java.util.Optional;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.length.Outcome;
-import jawread.core.limit.TappingDrill;
-import jawread.core.limit.TappingDrill.Named;
+import jawread.core.thread.Drill;
+import jawread.core.thread.TappingDrill;
 import org.springframework.stereotype.Component;
 
 /** The drill for a tapped hole, and the nearest ones there are. The thread by its pitch, or by its number to the inch. */
@@ -43,15 +43,19 @@ class TappingTopic implements CalcTopic {
     }
 
     private static Map<String, Object> columns(TappingDrill drill) {
-        Optional<Named> named = drill.nearestNamed();
+        Optional<Drill> metric = Drill.nearest(Drill.Kind.METRIC, drill.computed());
+        Optional<Drill> fraction = Drill.nearest(Drill.Kind.FRACTION, drill.computed());
+        Optional<Drill> named = Drill.nearest(Drill.Kind.NAMED, drill.computed());
         return new CalcAnswer()
                 .withPm("drill_pm", Optional.of(drill.computed()))
-                .withPm("metric_pm", drill.nearestMetric())
-                .withPm("metric_error_pm", drill.nearestMetric().map(chosen -> chosen.minus(drill.computed())))
-                .withPm("fraction_pm", drill.nearestFraction())
-                .withPm("fraction_error_pm", drill.nearestFraction().map(chosen -> chosen.minus(drill.computed())))
-                .with("named", named.map(Named::name).orElse(null))
-                .withPm("named_pm", named.map(Named::size))
+                .withPm("metric_pm", metric.map(Drill::size))
+                .withPm("metric_error_pm", metric.map(chosen -> chosen.size().minus(drill.computed())))
+                .withPm("fraction_pm", fraction.map(Drill::size))
+                .withPm(
+                        "fraction_error_pm",
+                        fraction.map(chosen -> chosen.size().minus(drill.computed())))
+                .with("named", named.map(Drill::name).orElse(null))
+                .withPm("named_pm", named.map(Drill::size))
                 .withPm("named_error_pm", named.map(chosen -> chosen.size().minus(drill.computed())))
                 .columns();
     }
