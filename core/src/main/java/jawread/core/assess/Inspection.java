@@ -9,6 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 
 /**
@@ -28,15 +31,17 @@ public record Inspection(UUID of, FeatureAssessment feature, RoundAssessment rou
      */
     public static List<Inspection> of(List<Feature> plan, Collection<PartAssessment> same) {
         return same.stream()
-                .flatMap(part -> plan.stream()
-                        .flatMap(own -> part.features().stream()
-                                .filter(each -> own.in(plan, part.of().features())
-                                        .filter(there -> there.key()
-                                                .equals(each.feature().key()))
-                                        .isPresent())
-                                .flatMap(each -> of(own.key(), each).stream())))
+                .flatMap(part -> ofPart(plan, part))
                 .sorted(Comparator.comparing(Inspection::at))
                 .toList();
+    }
+
+    private static Stream<Inspection> ofPart(List<Feature> plan, PartAssessment part) {
+        Map<UUID, FeatureAssessment> judged = part.features().stream()
+                .collect(Collectors.toMap(each -> each.feature().key(), Function.identity()));
+        return plan.stream()
+                .flatMap(own -> own.in(plan, part.of().features()).map(there -> judged.get(there.key())).stream()
+                        .flatMap(each -> of(own.key(), each).stream()));
     }
 
     /** As found, and as left where it was cut since. */
