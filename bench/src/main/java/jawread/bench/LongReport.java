@@ -19,9 +19,9 @@ public final class LongReport {
     private static final int JOURNALS = 500;
     private static final int RUNS = 3;
 
-    /** By whoever stands there: their passphrase is hashed slowly, so that is told apart. */
-    private static final String SIGN = """
-            async (job) => {
+    /** A passphrase is set once in a life; hashing it slowly is meant, and is told apart. */
+    private static final String MAY_SIGN = """
+            async () => {
               const put = async (path, body) => {
                 const from = performance.now();
                 const answer = await fetch(path, {
@@ -36,9 +36,22 @@ public final class LongReport {
               const { person } = await (await fetch('/api/v1/shop')).json();
               await put(`/api/v1/people/${person.id}/may`, { may: ['measures', 'keeps-the-drawer', 'signs'] });
               const hashed = await put(`/api/v1/signers/${person.id}/passphrase`, { before: '', passphrase, again: passphrase });
+              return `setting a passphrase took ${hashed.toFixed(2)} s`;
+            }
+            """;
+
+    /** By whoever stands there, who has looked at the report before. */
+    private static final String SIGN = """
+            async (job) => {
               const { edition } = await (await fetch(`/api/v1/jobs/${job}/record`)).json();
-              const signed = await put(`/api/v1/jobs/${job}/sign-offs/${crypto.randomUUID()}`, { passphrase, seen: edition });
-              return `signed in ${signed.toFixed(2)} s; setting a passphrase alone took ${hashed.toFixed(2)} s`;
+              const from = performance.now();
+              const answer = await fetch(`/api/v1/jobs/${job}/sign-offs/${crypto.randomUUID()}`, {
+                method: 'PUT',
+                headers: { 'Content-Type': 'application/json' },
+                body: JSON.stringify({ passphrase: 'four words of a bench', seen: edition }),
+              });
+              if (!answer.ok) throw new Error(await answer.text());
+              return `signed in ${((performance.now() - from) / 1000).toFixed(2)} s`;
             }
             """;
 
@@ -64,6 +77,7 @@ public final class LongReport {
                             page.evaluate(
                                     "async () => (await (await fetch('/api/v1/bench')).json()).jobs.find(j => j.name === 'Long report').id"))
                     .intValue();
+            System.out.println(page.evaluate(MAY_SIGN));
             for (boolean pictures : new boolean[] {false, true}) {
                 measure(server, job, journals, pictures);
             }
