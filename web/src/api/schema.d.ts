@@ -68,6 +68,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/card/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cautions_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/card/centres": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["centres"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/card/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/card/feeler-sets": {
         parameters: {
             query?: never;
@@ -100,6 +148,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/card/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/card/inch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/card/lobes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lobes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/card/small": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["small"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/card/stack": {
         parameters: {
             query?: never;
@@ -110,6 +222,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/card/thread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thread"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2283,10 +2411,20 @@ export interface components {
             /** Format: int64 */
             person?: number | null;
         };
+        CardCaution: {
+            code: string;
+            name: string;
+            sentence: string;
+        };
         CautionView: {
             code: string;
             sentence: string;
             title: string;
+        };
+        CentresView: {
+            distance: components["schemas"]["LengthText"];
+            formula: string;
+            sentence: string;
         };
         ChainView: {
             /** Format: date-time */
@@ -2340,6 +2478,16 @@ export interface components {
             plan: number;
             school: string;
             total: string;
+        };
+        ClassesView: {
+            grades: number[];
+            holes: string[];
+            shafts: string[];
+            usual: components["schemas"]["UsualView"][];
+        };
+        ClearanceView: {
+            fit: string;
+            size: components["schemas"]["LengthText"];
         };
         ColumnView: {
             first: string[];
@@ -2448,6 +2596,21 @@ export interface components {
             materials: string[];
             summary: string;
         };
+        DrillSetView: {
+            drills: components["schemas"]["DrillView"][];
+            kind: string;
+            title: string;
+        };
+        DrillView: {
+            engagement: string;
+            error: components["schemas"]["LengthText"];
+            isNearest: boolean;
+            /** Format: double */
+            left: number;
+            name: string;
+            remark: string;
+            size: components["schemas"]["LengthText"];
+        };
         EchoView: {
             /** Format: int64 */
             base: number;
@@ -2530,6 +2693,17 @@ export interface components {
             reader?: number | null;
             typed: string;
         };
+        FitView: {
+            classes: string;
+            gap?: components["schemas"]["GapView"];
+            general: components["schemas"]["GeneralView"][];
+            hole?: components["schemas"]["ZoneView"];
+            measured?: components["schemas"]["GapView"];
+            nominal: components["schemas"]["LengthText"];
+            remarks: string[];
+            sentence: string;
+            shaft?: components["schemas"]["ZoneView"];
+        };
         FormFigureView: {
             figure: components["schemas"]["LengthText"];
             limit?: components["schemas"]["LengthText"];
@@ -2562,6 +2736,12 @@ export interface components {
         FractionView: {
             error: string;
             text: string;
+        };
+        GapView: {
+            largest: components["schemas"]["LengthText"];
+            sentence: string;
+            smallest: components["schemas"]["LengthText"];
+            word: string;
         };
         GaugeKindView: {
             bracket: boolean;
@@ -2644,6 +2824,11 @@ export interface components {
         GaugesBody: {
             gauges: components["schemas"]["TypedGauge"][];
         };
+        GeneralView: {
+            limits: string;
+            name: string;
+            plusMinus?: components["schemas"]["LengthText"];
+        };
         GlanceView: {
             brief: string;
             counted: boolean;
@@ -2681,6 +2866,10 @@ export interface components {
         };
         HealthView: {
             trouble?: string | null;
+        };
+        InchView: {
+            meant: components["schemas"]["SameSizeView"];
+            other?: components["schemas"]["SameSizeView"];
         };
         InspectionView: {
             /** Format: date-time */
@@ -2884,6 +3073,16 @@ export interface components {
             /** Format: int64 */
             gauge?: number | null;
         };
+        LobesView: {
+            all: components["schemas"]["SeenView"][];
+            /** Format: double */
+            angle: number;
+            factor: string;
+            height?: components["schemas"]["LengthText"];
+            /** Format: int32 */
+            lobes: number;
+            sentence: string;
+        };
         LockedView: {
             base: string;
             scale: string;
@@ -3053,6 +3252,13 @@ export interface components {
             otherwise: string;
             there: string;
             what: string;
+        };
+        NearFractionView: {
+            error?: components["schemas"]["LengthText"];
+            /** Format: int64 */
+            pm: number;
+            sentence: string;
+            text: string;
         };
         NewChoice: {
             choice: string;
@@ -3746,6 +3952,17 @@ export interface components {
             /** Format: int64 */
             part: number;
         };
+        SameSizeView: {
+            hundredTwentyEighth: components["schemas"]["NearFractionView"];
+            inches: string;
+            isRounded: boolean;
+            millimetres: string;
+            /** Format: int64 */
+            pm: number;
+            sentence: string;
+            sixtyFourth: components["schemas"]["NearFractionView"];
+            thou: string;
+        };
         ScaleChoiceView: {
             id: string;
             name: string;
@@ -3794,6 +4011,14 @@ export interface components {
             /** Format: int64 */
             turnPm?: number | null;
             unit: string;
+        };
+        SeenView: {
+            factor: string;
+            isSeen: boolean;
+            /** Format: double */
+            left: number;
+            /** Format: int32 */
+            lobes: number;
         };
         SeriesView: {
             band: components["schemas"]["BandPointView"][];
@@ -4005,6 +4230,11 @@ export interface components {
             shouldBe: components["schemas"]["LengthText"];
             words: string;
         };
+        SmallView: {
+            about: boolean;
+            name: string;
+            size: components["schemas"]["LengthText"];
+        };
         SoakingBody: {
             /** Format: int64 */
             minutes: number;
@@ -4130,6 +4360,19 @@ export interface components {
             /** Format: int64 */
             id: number;
             number: string;
+        };
+        ThreadView: {
+            best?: components["schemas"]["DrillView"];
+            clearance: components["schemas"]["ClearanceView"][];
+            diameter: components["schemas"]["LengthText"];
+            drill: components["schemas"]["LengthText"];
+            engagement: string;
+            name: string;
+            perInch?: string | null;
+            pitch: components["schemas"]["LengthText"];
+            sentence: string;
+            series: string;
+            sets: components["schemas"]["DrillSetView"][];
         };
         TickBody: {
             caution: string;
@@ -4292,6 +4535,11 @@ export interface components {
             expanded: string;
             on: string;
         };
+        TypedCentres: {
+            figures: string[];
+            kind: string;
+            unit: string;
+        };
         TypedFeature: {
             axes: string;
             contact: string;
@@ -4316,6 +4564,12 @@ export interface components {
             taper: string;
             together: string;
         };
+        TypedFit: {
+            hole: string;
+            shaft: string;
+            text: string;
+            unit: string;
+        };
         TypedGap: {
             gap: string;
             leaves: string;
@@ -4337,6 +4591,16 @@ export interface components {
             spread: string;
             step: string;
             switchable: boolean;
+            unit: string;
+        };
+        TypedInch: {
+            text: string;
+            unit: string;
+        };
+        TypedLobes: {
+            angle: string;
+            lobes: string;
+            spread: string;
             unit: string;
         };
         TypedMaster: {
@@ -4379,6 +4643,11 @@ export interface components {
             readings: string[][][];
             tolerance: string;
         };
+        TypedThread: {
+            engagement: string;
+            text: string;
+            unit: string;
+        };
         TypedTwenty: {
             deviation: string;
             on: string;
@@ -4420,6 +4689,11 @@ export interface components {
         UsualRangeView: {
             high: string;
             low: string;
+        };
+        UsualView: {
+            classes: string;
+            use: string;
+            word: string;
         };
         VerdictView: {
             cut?: components["schemas"]["ToCutView"];
@@ -4472,6 +4746,17 @@ export interface components {
             sentence: string;
             /** Format: date-time */
             since?: string | null;
+        };
+        ZoneView: {
+            high: components["schemas"]["LengthText"];
+            highDeviation: components["schemas"]["LengthText"];
+            limits: string;
+            low: components["schemas"]["LengthText"];
+            lowDeviation: components["schemas"]["LengthText"];
+            measured?: components["schemas"]["LengthText"];
+            name: string;
+            sentence: string;
+            side: string;
         };
     };
     responses: never;
@@ -4568,6 +4853,70 @@ export interface operations {
             };
         };
     };
+    cautions_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardCaution"][];
+                };
+            };
+        };
+    };
+    centres: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedCentres"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CentresView"];
+                };
+            };
+        };
+    };
+    classes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassesView"];
+                };
+            };
+        };
+    };
     feelerSets: {
         parameters: {
             query?: never;
@@ -4612,6 +4961,100 @@ export interface operations {
             };
         };
     };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedFit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
+                };
+            };
+        };
+    };
+    inch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedInch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InchView"];
+                };
+            };
+        };
+    };
+    lobes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedLobes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LobesView"];
+                };
+            };
+        };
+    };
+    small: {
+        parameters: {
+            query: {
+                unit: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SmallView"][];
+                };
+            };
+        };
+    };
     stack: {
         parameters: {
             query?: never;
@@ -4632,6 +5075,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StackView"];
+                };
+            };
+        };
+    };
+    thread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedThread"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThreadView"];
                 };
             };
         };

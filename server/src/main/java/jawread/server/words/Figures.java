@@ -60,6 +60,14 @@ public class Figures {
                 length, unit, Length.of(BigDecimal.ONE.scaleByPowerOfTen(-Math.min(decimals, MOST_DECIMALS)), unit));
     }
 
+    /** With all its digits, and in the other unit as finely as anybody works, wherever it comes from. */
+    public LengthText fine(Length length, LengthUnit unit) {
+        Length step = unit.isInch() ? Length.ofInches("0.0001") : LengthUnit.MICROMETRE.whole();
+        LengthText own = all(length, unit);
+        return new LengthText(
+                own.pm(), own.text(), own.unit(), reading(length, unit, step).other());
+    }
+
     /** Rounded to a step's last place, and the unit, for a comparison by eye in a sentence. */
     public String rounded(Length length, LengthUnit unit, Length step) {
         return marked(Figure.of(length, unit, Figure.decimalsOf(step, unit)).toString());

@@ -3,6 +3,7 @@ package jawread.server.card;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import jawread.server.RunningServer;
 import jawread.server.RunningServer.Answer;
@@ -138,5 +139,159 @@ class CardTest {
         Answer answer = twenty(Map.of(field, text));
         assertThat(answer.code()).isEqualTo(code);
         assertThat(answer.json().path("field").asString()).isEqualTo(field);
+    }
+
+    private Answer inch(String unit, String text) {
+        return server.post("/api/v1/card/inch", Map.of("unit", unit, "text", text));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "mm, 17/32,    13.49375,   0.53125,   531.25,   17/32,   ''",
+        "in, 0.53125,  13.49375,   0.53125,   531.25,   17/32,   0.53125",
+        "mm, 13.49375, 13.49375,   0.53125,   531.25,   17/32,   342.74125",
+        "mm, 1/128 in, 0.1984375,  0.0078125, 7.8125,   0,       ''",
+        "mm, 13.5,     13.5,       0.531496,  531.496,  17/32,   342.9",
+        "in, 2 43/64,  67.865625,  2.671875,  2671.875, 2 43/64, ''"
+    })
+    void a_size_is_told_in_inches_fractions_and_millimetres(
+            String unit, String text, String millimetres, String inches, String thou, String fraction, String other) {
+        JsonNode found = inch(unit, text).json();
+        JsonNode meant = found.path("meant");
+        assertThat(meant.path("millimetres").asString()).isEqualTo(millimetres);
+        assertThat(meant.path("inches").asString()).isEqualTo(inches);
+        assertThat(meant.path("thou").asString()).isEqualTo(thou);
+        assertThat(meant.path("sixtyFourth").path("text").asString()).isEqualTo(fraction);
+        assertThat(found.path("other").path("millimetres").asString("")).isEqualTo(other);
+    }
+
+    @Test
+    void a_fraction_says_how_far_it_is_from_the_size() {
+        JsonNode meant = inch("mm", "13.5").json().path("meant");
+        assertThat(meant.path("sixtyFourth").path("error").path("pm").asLong()).isEqualTo(6_250_000);
+        assertThat(meant.path("sixtyFourth").path("sentence").asString())
+                .isEqualTo("17/32 in is the nearest of all 64ths, and 0.0062 mm (0.00025 in) smaller.");
+        assertThat(inch("mm", "0.3 in")
+                        .json()
+                        .path("meant")
+                        .path("hundredTwentyEighth")
+                        .path("text")
+                        .asString())
+                .isEqualTo("19/64");
+    }
+
+    private Answer thread(String text) {
+        return server.post("/api/v1/card/thread", Map.of("unit", "mm", "text", text, "engagement", ""));
+    }
+
+    @Test
+    void a_thread_names_its_drill_and_those_on_either_side() {
+        JsonNode found = thread("M3").json();
+        // tapping-001
+        assertThat(found.path("drill").path("pm").asLong()).isEqualTo(2_512_875_000L);
+        assertThat(found.path("best").path("name").asString()).isEqualTo("2.5");
+        assertThat(found.path("best").path("error").path("pm").asLong()).isEqualTo(-12_875_000);
+        assertThat(found.path("sets").findValuesAsString("kind")).containsExactly("metric", "fraction", "named");
+        assertThat(found.path("sets").get(2).path("drills").findValuesAsString("name"))
+                .containsExactly("40", "39");
+        assertThat(found.path("clearance").get(1).path("size").path("text").asString())
+                .isEqualTo("3.4");
+        assertThat(found.path("sentence").asString())
+                .isEqualTo("M3: drill 2.5 mm (0.09843 in), which leaves 77 % of the thread\u2019s height.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            thread | M8 x 0  | A pitch of 0 is none.
+            thread | M7.3    | M7.3 stands in no table. Nearest are M7, M8, M6;
+            thread | 3/8     | 3/8 may be 3/8-16, 3/8-24: say which.
+            inch   | 1/3     | A scale does not divide into 3 parts
+            inch   | -3      | below zero
+            fit    | 40 zc6  | The letter zc is not in the tables
+            fit    | 40 H3   | Grade IT3 is not in the tables
+            fit    | forty   | is no figure. Right would be
+            """)
+    void what_cannot_be_is_refused_with_what_would_be_right(String part, String text, String said) {
+        Answer refused = server.post(
+                "/api/v1/card/" + part,
+                switch (part) {
+                    case "thread" -> Map.of("unit", "mm", "text", text, "engagement", "");
+                    case "fit" -> Map.of("unit", "mm", "text", text, "hole", "", "shaft", "");
+                    default -> Map.of("unit", "mm", "text", text);
+                });
+        assertThat(refused.status()).as(refused.json().toString()).isEqualTo(422);
+        assertThat(refused.json().path("field").asString()).isEqualTo("text");
+        assertThat(refused.json().path("detail").asString()).contains(said);
+    }
+
+    private JsonNode fit(String text, String hole, String shaft) {
+        return server.post("/api/v1/card/fit", Map.of("unit", "mm", "text", text, "hole", hole, "shaft", shaft))
+                .json();
+    }
+
+    @Test
+    void a_fit_shows_both_zones_and_what_lies_between_them() {
+        JsonNode found = fit("40 H7/g6", "", "");
+        // fits-001
+        assertThat(found.path("hole").path("high").path("pm").asLong()).isEqualTo(40_025_000_000L);
+        assertThat(found.path("shaft").path("low").path("pm").asLong()).isEqualTo(39_975_000_000L);
+        assertThat(found.path("gap").path("smallest").path("pm").asLong()).isEqualTo(9_000_000);
+        assertThat(found.path("gap").path("sentence").asString())
+                .isEqualTo("Clearance from 0.009 mm to 0.05 mm: the shaft always goes in free.");
+        assertThat(found.path("general").findValuesAsString("limits"))
+                .containsExactly("40 \u00b1 0.15", "40 \u00b1 0.3", "40 \u00b1 0.8", "40 \u00b1 1.5");
+        assertThat(found.path("hole").path("limits").asString()).isEqualTo("40 H7");
+    }
+
+    @Test
+    void measured_parts_say_what_they_make() {
+        JsonNode one = fit("40 H7/k6", "40.010", "");
+        assertThat(one.path("measured").path("sentence").asString())
+                .isEqualTo("With this one: from 0.008 mm tight to 0.008 mm free, as its partner is.");
+        JsonNode both = fit("40 H7/k6", "40.010", "40.015");
+        assertThat(both.path("measured").path("sentence").asString())
+                .isEqualTo("These two overlap by 0.005 mm: pressed or shrunk together.");
+        assertThat(fit("40 H7/k6", "40.030", "").path("hole").path("side").asString())
+                .isEqualTo("above");
+    }
+
+    @Test
+    void every_usual_fit_is_what_its_word_says() {
+        JsonNode classes = server.get("/api/v1/card/classes").json();
+        assertThat(classes.path("usual"))
+                .allSatisfy(usual -> assertThat(
+                                fit("40 " + usual.path("classes").asString(), "", "")
+                                        .path("gap")
+                                        .path("word")
+                                        .asString())
+                        .isEqualTo(usual.path("word").asString()));
+        assertThat(classes.path("holes").size()).isEqualTo(15);
+    }
+
+    @Test
+    void centres_are_found_from_edges() {
+        // centre-distance-001
+        Answer found = server.post(
+                "/api/v1/card/centres",
+                Map.of("unit", "mm", "kind", "equal", "figures", List.of("50.000000001", "30")));
+        assertThat(found.json().path("distance").path("pm").asLong()).isEqualTo(40_000_000_000L);
+        Answer swapped = server.post(
+                "/api/v1/card/centres", Map.of("unit", "mm", "kind", "equal", "figures", List.of("30", "50")));
+        assertThat(swapped.json().path("detail").asString()).startsWith("These edges cannot be");
+    }
+
+    private Answer lobes(String lobes, String angle, String spread) {
+        return server.post(
+                "/api/v1/card/lobes", Map.of("unit", "mm", "lobes", lobes, "angle", angle, "spread", spread));
+    }
+
+    @Test
+    void lobes_are_as_high_as_the_v_shows_them() {
+        JsonNode found = lobes("3", "60", "0.006").json();
+        assertThat(found.path("height").path("pm").asLong()).isEqualTo(2_000_000);
+        assertThat(lobes("5", "60", "0.006").json().path("sentence").asString())
+                .endsWith("A V that sees them: 108\u00b0, 90\u00b0, 120\u00b0.");
+        assertThat(lobes("1", "60", "0.006").json().path("detail").asString()).contains("2 to 12");
+        assertThat(lobes("3", "45", "0.006").json().path("detail").asString()).contains("from 60\u00b0 to 120\u00b0");
     }
 }
