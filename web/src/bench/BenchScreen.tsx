@@ -55,7 +55,7 @@ export function BenchScreen() {
           </section>
         )}
         {(nobody || search.has('who')) && <WhoMeasures onPicked={() => setSearch({})} />}
-        <nav aria-label="Elsewhere" className="grid grid-cols-2 gap-3 tablet:grid-cols-6">
+        <nav aria-label="Elsewhere" className="grid grid-cols-2 gap-3 tablet:grid-cols-7">
           <Elsewhere to="/read" name="Read a scale" does="or set one" />
           <Elsewhere to="/practice" name="Practice" does="read scales, find slips" />
           <Elsewhere to="/jobs" name="Plan a job" does="new, or put away" />
@@ -75,6 +75,7 @@ export function BenchScreen() {
                   : `${doubtful} to look into`
             }
           />
+          <Elsewhere to="/card" name="Card" does="threads, fits, words" />
           <Elsewhere to="/settings" name="Settings" does="of this shop" />
         </nav>
         {bench.data?.jobs.slice(0, 1).map((job) => (

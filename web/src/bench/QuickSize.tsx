@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { answered, client, type QuickSizeBody } from '../api/client';
 import { newId } from '../api/newId';
 import { keys, queries, useGauges, useShop } from '../api/queries';
@@ -8,6 +8,7 @@ import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { useFromCard } from '../ui/fromCard';
 import { KINDS } from '../ui/labels';
 import { useRemembered } from '../ui/remembered';
 import { Size } from '../ui/Size';
@@ -22,7 +23,11 @@ export function QuickSize() {
   );
   const navigate = useNavigate();
   const [kind, setKind] = useState('outside');
-  const [limits, setLimits] = useState('');
+  // The card sends its figure here.
+  const [search] = useSearchParams();
+  const sent = search.get('limits');
+  const [limits, setLimits] = useState(sent ?? '');
+  const fromCard = useFromCard();
   const [figure, setFigure] = useState('');
   const [inHand, setInHand] = useRemembered('quick gauge', '');
   const gauge = gauges.find(({ id }) => String(id) === inHand);
@@ -72,6 +77,12 @@ export function QuickSize() {
               autoComplete="off"
               spellCheck={false}
               aria-describedby="quick-limits"
+              onKeyDown={(event) => {
+                if (event.key === 'F4' && fromCard !== '') {
+                  event.preventDefault();
+                  setLimits(fromCard);
+                }
+              }}
               onChange={(event) => setLimits(event.target.value)}
               className={text}
             />
@@ -81,6 +92,11 @@ export function QuickSize() {
               Figure{gauge ? `, ${gauge.unit}` : shop ? `, ${shop.unit}` : ''}
             </span>
             <input
+              ref={(field) => {
+                if (field && sent !== null && figure === '') {
+                  field.focus();
+                }
+              }}
               value={figure}
               placeholder="25.008"
               autoComplete="off"

@@ -6,16 +6,12 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
-import { Shell } from '../ui/Shell';
+import { CardPage } from './CardPage';
 
 /** Which leaves go into a gap, and which do not: between the two lies what can be said of it. */
 export function FeelersScreen() {
   const sets = useFeelerSets().data;
-  return (
-    <Shell title="Feelers" head={<h1 className="text-body font-semibold">Leaves for a gap</h1>}>
-      {sets && <LeavesForAGap sets={sets} />}
-    </Shell>
-  );
+  return <CardPage part="feelers">{sets && <LeavesForAGap sets={sets} />}</CardPage>;
 }
 
 function LeavesForAGap({ sets }: { sets: Schemas['FeelerSetView'][] }) {
@@ -27,7 +23,7 @@ function LeavesForAGap({ sets }: { sets: Schemas['FeelerSetView'][] }) {
   const found = failure ? undefined : feelers.data;
   const picked = sets.findIndex(({ leaves }) => leaves === typed.leaves);
   return (
-    <div className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
+    <div className="grid w-full gap-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
       <section aria-label="Wanted" className="flex flex-col gap-3">
         <Field
           label={`Gap, ${typed.unit}`}

@@ -8,21 +8,14 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
-import { Shell } from '../ui/Shell';
+import { CardPage } from './CardPage';
 
 const OWN = 'own';
 
 /** Which blocks to wring for a size: of a set of the drawer, of a set of the catalogue, or of blocks as they are typed. */
 export function StackScreen() {
   const sets = useBlockSets().data;
-  return (
-    <Shell
-      title="A stack of blocks"
-      head={<h1 className="text-body font-semibold">A stack of blocks</h1>}
-    >
-      {sets && <Stack sets={sets} />}
-    </Shell>
-  );
+  return <CardPage part="blocks">{sets && <Stack sets={sets} />}</CardPage>;
 }
 
 function Stack({ sets }: { sets: Schemas['BlockSetView'][] }) {
@@ -53,7 +46,7 @@ function Stack({ sets }: { sets: Schemas['BlockSetView'][] }) {
   const failure = stack.error as Problem | null;
   const found = failure ? undefined : stack.data;
   return (
-    <div className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
+    <div className="grid w-full gap-6 bench:grid-cols-[24rem_minmax(0,1fr)]">
       <section aria-label="Wanted" className="flex flex-col gap-3">
         <Field
           label={`Size, ${unit}`}

@@ -9,7 +9,7 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
-import { Shell } from '../ui/Shell';
+import { CardPage } from './CardPage';
 
 type Typed = Schemas['TypedTwenty'];
 
@@ -30,9 +30,7 @@ const START: Typed = {
 export function TwentyScreen() {
   const shop = useShop().data;
   return (
-    <Shell title="At 20 °C" head={<h1 className="text-body font-semibold">A size at 20 °C</h1>}>
-      {shop && <Twenty start={{ ...START, unit: shop.unit }} />}
-    </Shell>
+    <CardPage part="twenty">{shop && <Twenty start={{ ...START, unit: shop.unit }} />}</CardPage>
   );
 }
 
@@ -56,7 +54,7 @@ function Twenty({ start }: { start: Typed }) {
   const materials = Object.fromEntries((drawer?.materials ?? []).map((each) => [each, each]));
   const found = failure ? undefined : twenty.data;
   return (
-    <div className="mx-auto grid w-full max-w-6xl gap-6 p-4 tablet:p-6 bench:grid-cols-[26rem_minmax(0,1fr)]">
+    <div className="grid w-full gap-6 bench:grid-cols-[26rem_minmax(0,1fr)]">
       <section aria-label="Read" className="grid content-start gap-3 tablet:grid-cols-2">
         {field('size', 'Read, or the master', typed.unit === 'in' ? '3.2509' : '100.000')}
         <Choice

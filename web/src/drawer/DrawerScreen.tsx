@@ -110,14 +110,8 @@ function DrawerOf({ drawer }: { drawer: Drawer }) {
           ))}
         </ul>
         <h2 className="mt-4 border-b-2 border-ink pb-1 text-body">Also here</h2>
-        <Link to="/card/blocks" className="min-h-11 py-2 underline underline-offset-4">
-          A stack of blocks for a size
-        </Link>
-        <Link to="/card/feelers" className="min-h-11 py-2 underline underline-offset-4">
-          Feeler leaves for a gap
-        </Link>
-        <Link to="/card/twenty" className="min-h-11 py-2 underline underline-offset-4">
-          A size at 20 °C, and how long to wait
+        <Link to="/card" className="min-h-11 py-2 underline underline-offset-4">
+          The card: blocks for a size, leaves for a gap, a size at 20 °C, threads, fits
         </Link>
         <Link to="/technique" className="min-h-11 py-2 underline underline-offset-4">
           Technique cards: how each gauge is held and read

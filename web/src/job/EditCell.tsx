@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import type { Column } from './columns';
+import { useFromCard } from '../ui/fromCard';
 import type { RowActs } from './FeatureRow';
 
 interface EditCellProps {
@@ -25,6 +26,7 @@ export function EditCell({ column, atFirst, value, label, onType, onEnd }: EditC
       field.current.select();
     }
   }, [atFirst]);
+  const fromCard = useFromCard();
   const end = (kept: string | undefined, to: Parameters<RowActs['end']>[1]) => {
     if (!done.current) {
       done.current = true;
@@ -40,6 +42,10 @@ export function EditCell({ column, atFirst, value, label, onType, onEnd }: EditC
     } else if (event.key === 'Escape') {
       event.stopPropagation();
       end(undefined, 'stay');
+    } else if (event.key === 'F4' && column.field === 'limits' && fromCard !== '') {
+      event.preventDefault();
+      event.stopPropagation();
+      change(fromCard);
     } else {
       // What is typed here belongs to the field.
       event.stopPropagation();

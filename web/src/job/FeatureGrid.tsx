@@ -13,6 +13,7 @@ import { FeatureRow, type RowActs } from './FeatureRow';
 import { NewFeature } from './NewFeature';
 import { blank } from './typed';
 import type { Planning } from './usePlanning';
+import { useFromCard } from '../ui/fromCard';
 
 interface FeatureGridProps {
   planning: Planning;
@@ -117,6 +118,7 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
     }
   }, [cell, editing, isNew]);
 
+  const fromCard = useFromCard();
   const goTo = (row: number, to: number) => {
     const target = features[Math.min(Math.max(row, 0), features.length - 1)];
     if (row >= features.length) {
@@ -148,6 +150,13 @@ export function FeatureGrid({ planning, onDraft, onPaste }: FeatureGridProps) {
             PageDown: () => goTo(Math.min(index + 10, features.length - 1), column),
             Enter: () => acts.open(here.key, column),
             F2: () => acts.open(here.key, column),
+            // What was taken from the card last, into the limits.
+            F4: () => {
+              if (column === LIMITS && fromCard !== '') {
+                planning.begin(here.key);
+                setEditing(fromCard);
+              }
+            },
             Delete: () => planning.remove(here.key),
             Insert: () => setIsNew(true),
           }[event.key];

@@ -29,6 +29,7 @@ const ALL_KEYS: KeyUse[] = [
   ['Ctrl V', 'rows from a spreadsheet; V outside the list'],
   ['Ctrl Z', 'takes the last change back; Ctrl Y does it again'],
   ['H', 'head of the job, outside the list'],
+  ['F4', 'on limits: puts in what was taken from the card last'],
   ['M', 'measure, outside the list'],
 ];
 

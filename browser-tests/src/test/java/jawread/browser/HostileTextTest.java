@@ -152,6 +152,12 @@ class HostileTextTest extends AtTheBench {
                                 "/technique",
                                 "/read",
                                 "/card/blocks",
+                                "/card/inch",
+                                "/card/threads",
+                                "/card/fits",
+                                "/card/holes",
+                                "/card/v-block",
+                                "/card/words",
                                 "/card/feelers",
                                 "/card/twenty"),
                         measured.subList(0, 4).stream())
