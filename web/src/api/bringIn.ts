@@ -27,6 +27,8 @@ export const useLookAtJobFile = () =>
 
 interface BringJob {
   file: Blob;
+  /** Under which how far it is is asked for, and it is stopped. */
+  id: string;
   /** What of it is the one of that name here, and what is another: `gauge:M3`. */
   same: string[];
   other: string[];
@@ -34,9 +36,9 @@ interface BringJob {
 
 export const useBringJobIn = () =>
   useMutation({
-    mutationFn: ({ file, same, other }: BringJob) =>
+    mutationFn: ({ file, same, other, id }: BringJob) =>
       answered(
-        client.POST('/api/v1/job-files', { params: { query: { same, other } }, ...raw(file) }),
+        client.POST('/api/v1/job-files', { params: { query: { same, other, id } }, ...raw(file) }),
       ),
     onSuccess: () => queries.invalidateQueries(),
   });
@@ -82,24 +84,19 @@ export const useBringReadingsIn = () =>
     onSuccess: () => queries.invalidateQueries(),
   });
 
-/** How far a table is that comes in just now; asked twice a second. */
-export const useFar = (job: number, id: string) =>
+/** How far a file is that comes in just now; asked twice a second. */
+export const useFar = (id: string) =>
   useQuery({
     queryKey: keys.tableIn(id),
-    queryFn: () =>
-      answered(
-        client.GET('/api/v1/jobs/{job}/readings-in/{id}', { params: { path: { job, id } } }),
-      ),
+    queryFn: () => answered(client.GET('/api/v1/underway/{id}', { params: { path: { id } } })),
     refetchInterval: 500,
   });
 
 /** Nothing of it is kept then. */
-export const useStopTable = () =>
+export const useStop = () =>
   useMutation({
-    mutationFn: ({ job, id }: { job: number; id: string }) =>
-      answered(
-        client.PUT('/api/v1/jobs/{job}/readings-in/{id}/stop', { params: { path: { job, id } } }),
-      ),
+    mutationFn: (id: string) =>
+      answered(client.PUT('/api/v1/underway/{id}/stop', { params: { path: { id } } })),
   });
 
 /** A spreadsheet’s file as the text that would be pasted from it. */

@@ -1,15 +1,18 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { type JobFile, type NamedAlike, useBringJobIn, useLookAtJobFile } from '../api/bringIn';
+import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { counted } from '../ui/counted';
 import { Shell } from '../ui/Shell';
+import { HowFar } from './HowFar';
 import { PickFile } from './PickFile';
 
 /** A whole job out of a file, looked at before anything of it is kept. */
 export function BringJobScreen() {
   const [file, setFile] = useState<File | undefined>();
   const [said, setSaid] = useState<Record<string, 'same' | 'other'>>({});
+  const [id, setId] = useState(newId);
   const look = useLookAtJobFile();
   const bring = useBringJobIn();
   const pick = (picked: File) => {
@@ -25,7 +28,9 @@ export function BringJobScreen() {
     if (file) {
       const of = (which: 'same' | 'other') =>
         Object.keys(said).filter((code) => said[code] === which);
-      bring.mutate({ file, same: of('same'), other: of('other') });
+      const next = newId();
+      setId(next);
+      bring.mutate({ file, id: next, same: of('same'), other: of('other') });
     }
   };
   return (
@@ -40,6 +45,7 @@ export function BringJobScreen() {
           on the page of its report. It is shown first; nothing is kept before you say so.
         </p>
         <PickFile label="The job’s file (JSON)" accept=".json,application/json" onPick={pick} />
+        {bring.isPending && <HowFar key={id} id={id} />}
         {failure && (
           <p role="alert" className="border-l-8 border-near pl-4 font-semibold">
             {failure.message}

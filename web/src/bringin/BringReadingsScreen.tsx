@@ -66,7 +66,7 @@ export function BringReadingsScreen() {
           accept=".csv,.tsv,.txt,.xlsx"
           onPick={(picked) => lookAt(picked, [], gauge)}
         />
-        {(look.isPending || bring.isPending) && <HowFar key={id} job={job} id={id} />}
+        {(look.isPending || bring.isPending) && <HowFar key={id} id={id} />}
         {failure && (
           <p role="alert" className="border-l-8 border-near pl-4 font-semibold">
             {failure.message}

@@ -1,10 +1,10 @@
-import { useFar, useStopTable } from '../api/bringIn';
+import { useFar, useStop } from '../api/bringIn';
 import { Button } from '../ui/Button';
 
 /** How far a long file is, how long it will still take, and a way to stop it. */
-export function HowFar({ job, id }: { job: number; id: string }) {
-  const far = useFar(job, id).data;
-  const stop = useStopTable();
+export function HowFar({ id }: { id: string }) {
+  const far = useFar(id).data;
+  const stop = useStop();
   if (!far || far.of === 0) {
     return <p className="text-quiet">Reading the file …</p>;
   }
@@ -27,7 +27,7 @@ export function HowFar({ job, id }: { job: number; id: string }) {
       <Button
         small
         disabled={stop.isPending || far.done === far.of}
-        onClick={() => stop.mutate({ job, id })}
+        onClick={() => stop.mutate(id)}
       >
         Stop
       </Button>

@@ -211,6 +211,7 @@ class ArchitectureTest {
                     "intake")
             .whereLayer("live")
             .mayOnlyBeAccessedByLayers(
+                    "jobfile",
                     "signal",
                     "drawer",
                     "comparator",

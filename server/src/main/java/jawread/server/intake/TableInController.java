@@ -2,7 +2,6 @@ package jawread.server.intake;
 
 import static jawread.server.access.Allowed.To.MEASURES;
 
-import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
@@ -12,12 +11,9 @@ import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
 import jawread.server.intake.TableInView.TableKeptView;
 import jawread.server.live.Underway;
-import jawread.server.live.Underway.Far;
 import org.springframework.http.MediaType;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -77,37 +73,5 @@ class TableInController {
         Person person = tickets.whoStandsAt(request);
         return underway.under(
                 id, progress -> tables.keep(job, file, new How(column, gauge, again), onlyGood, person, progress));
-    }
-
-    /**
-     * How far a table is that comes in under an id.
-     *
-     * @param done of its rows; all of them while they are brought onto the disk
-     * @param secondsLeft absent while nothing is done
-     */
-    record FarView(int done, int of, @Nullable Long secondsLeft) {
-        private static final FarView OVER = new FarView(0, 0, null);
-
-        private static FarView of(Far far) {
-            return new FarView(
-                    far.done(),
-                    far.of(),
-                    far.left().map(left -> 1 + left.toSeconds()).orElse(null));
-        }
-    }
-
-    /** 0 of 0 when it is over, or has not begun. */
-    @Allowed(MEASURES)
-    @GetMapping("/{id}")
-    FarView far(@PathVariable long job, @PathVariable UUID id) {
-        return underway.far(id).map(FarView::of).orElse(FarView.OVER);
-    }
-
-    /** Stops it: it is refused with 409, and nothing of it is kept. What is over stays kept. */
-    @Allowed(MEASURES)
-    @PutMapping("/{id}/stop")
-    FarView stop(@PathVariable long job, @PathVariable UUID id) {
-        underway.stop(id);
-        return far(job, id);
     }
 }

@@ -8,10 +8,14 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import jawread.server.access.Allowed;
+import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
 import jawread.server.job.Jobs;
 import jawread.server.jobfile.JobFileView.JobArrivedView;
+import jawread.server.live.Underway;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,13 +33,16 @@ class JobFileController {
     private final JobsOut out;
     private final ScreenTickets tickets;
     private final Jobs jobs;
+    private final Underway underway;
 
-    JobFileController(JobFiles files, JobFileLook look, JobsOut out, ScreenTickets tickets, Jobs jobs) {
+    JobFileController(
+            JobFiles files, JobFileLook look, JobsOut out, ScreenTickets tickets, Jobs jobs, Underway underway) {
         this.files = files;
         this.look = look;
         this.out = out;
         this.tickets = tickets;
         this.jobs = jobs;
+        this.underway = underway;
     }
 
     /** A job whole, as canonical JSON: see docs/schema/job-1.json. */
@@ -61,6 +68,7 @@ class JobFileController {
      *
      * @param same gauges, masters and people of it that are those of this shop by the same name: {@code gauge:M3}
      * @param other those that are not, and get another name
+     * @param id under which others may ask how far it is, and stop it
      */
     @Allowed(MEASURES)
     @PostMapping(path = "/job-files", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -68,7 +76,9 @@ class JobFileController {
             @RequestBody byte[] file,
             @RequestParam(defaultValue = "") List<String> same,
             @RequestParam(defaultValue = "") List<String> other,
+            @RequestParam Optional<UUID> id,
             HttpServletRequest request) {
-        return files.bringIn(file, same, other, tickets.whoStandsAt(request));
+        Person person = tickets.whoStandsAt(request);
+        return underway.under(id, progress -> files.bringIn(file, same, other, person, progress));
     }
 }

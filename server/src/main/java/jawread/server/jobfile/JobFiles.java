@@ -22,6 +22,7 @@ import jawread.server.jobfile.NamedAlike.Pair;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
 import jawread.server.judgement.Judgements;
+import jawread.server.live.Underway.Progress;
 import jawread.server.records.SignedInFile;
 import jawread.server.storage.Locks;
 import jawread.server.storage.StorageTrouble;
@@ -82,9 +83,11 @@ class JobFiles {
      *
      * @param same gauges, masters and people that are the ones of that name here: {@code gauge:M3}
      * @param other those that are not, and get another name here
+     * @param progress told row by row; once it is stopped nothing is kept
      */
     @Transactional
-    JobArrivedView bringIn(byte[] bytes, Collection<String> same, Collection<String> other, Person person) {
+    JobArrivedView bringIn(
+            byte[] bytes, Collection<String> same, Collection<String> other, Person person, Progress progress) {
         JobFile file = refusals.refusing(() -> JobFile.read(bytes));
         return database.execute((ConnectionCallback<JobArrivedView>) connection -> refusals.refusing(() -> {
             Map<String, Table> known = tables.of(connection);
@@ -113,8 +116,11 @@ class JobFiles {
                         .forEach(section -> rows.numbersHere(section.table())
                                 .forEach((inFile, id) -> in.isHere(section.table(), inFile, id)));
             }
+            progress.begins(sections.stream()
+                    .mapToInt(section -> file.rows(section).size())
+                    .sum());
             for (Section section : sections) {
-                in.put(section, renamed.getOrDefault(section, Map.of()));
+                in.put(section, renamed.getOrDefault(section, Map.of()), progress);
             }
             int kept = in.kept() + signed.keep(job, file.signed());
             if (kept > 0 || here.isEmpty()) {

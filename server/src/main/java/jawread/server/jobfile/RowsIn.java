@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.jobfile.JobFile.NotAJob;
+import jawread.server.live.Underway.Progress;
 import jawread.server.tables.CanonicalJson;
 import jawread.server.tables.Column;
 import jawread.server.tables.Table;
@@ -44,6 +45,9 @@ final class RowsIn {
     private final Map<String, Integer> kept = new HashMap<>();
 
     private long lastSeq;
+
+    /** Rows of the sections that are in. */
+    private int done;
 
     /** @param job where they belong here */
     RowsIn(Connection connection, JobFile file, long job, Map<String, Table> tables, WithKey told, boolean isHere) {
@@ -93,19 +97,19 @@ final class RowsIn {
     }
 
     /** Throws {@link NotAJob} at the first row that is none. @param instead values of columns that are not the file's */
-    void put(Section section, Map<Integer, Map<String, Object>> instead) throws SQLException {
+    void put(Section section, Map<Integer, Map<String, Object>> instead, Progress progress) throws SQLException {
         Table table = tables.get(section.table());
         List<JsonNode> rows = file.rows(section);
         var waiting = new ArrayList<Map<String, Object>>();
         boolean isKeyed = KeysHere.has(table);
-        Set<String> known = isKeyed ? KeysHere.of(connection, table, rows) : Set.of();
+        Set<String> here = isKeyed ? KeysHere.of(connection, table, rows) : Set.of();
         for (int i = 0; i < rows.size(); i++) {
             JsonNode row = rows.get(i);
             Map<String, Object> cells = values.of(section, table, row, i);
             cells.putAll(instead.getOrDefault(i + 1, Map.of()));
             if (Section.isNumbered(table)) {
                 number(section, table, row, i, cells);
-            } else if (isKeyed && !known.contains(String.valueOf(cells.get("id")))
+            } else if (isKeyed && !here.contains(String.valueOf(cells.get("id")))
                     || !isHereAlready(section, table, cells, i)) {
                 if (isHere && section.table().equals(READING)) {
                     cells.put(SEQ, ++lastSeq);
@@ -113,9 +117,14 @@ final class RowsIn {
                 waiting.add(cells);
             }
         }
+        int known = rows.size() - waiting.size();
         for (int from = 0; from < waiting.size(); from += ROWS_AT_ONCE) {
-            insert(section, table, waiting.subList(from, Math.min(waiting.size(), from + ROWS_AT_ONCE)), from);
+            int to = Math.min(waiting.size(), from + ROWS_AT_ONCE);
+            insert(section, table, waiting.subList(from, to), from);
+            progress.reached(done + known + to);
         }
+        done += rows.size();
+        progress.reached(done);
     }
 
     private void number(Section section, Table table, JsonNode row, int at, Map<String, Object> cells)

@@ -279,7 +279,7 @@ class TablesInTest {
         byte[] file = ("part,feature,reading,unit,gauge,taken_at\r\n" + rows).getBytes(StandardCharsets.UTF_8);
         UUID id = UUID.randomUUID();
         CompletableFuture<Answer> answer = CompletableFuture.supplyAsync(() -> send("?id=" + id, file));
-        String far = "/api/v1/jobs/" + seats + "/readings-in/" + id;
+        String far = "/api/v1/underway/" + id;
         JsonNode seen;
         do {
             Thread.sleep(5);

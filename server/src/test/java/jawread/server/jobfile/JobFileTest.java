@@ -1,6 +1,7 @@
 package jawread.server.jobfile;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayOutputStream;
 import java.net.URLEncoder;
@@ -9,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -20,7 +22,9 @@ import jawread.server.Walk;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.chain.Verification;
+import jawread.server.live.Underway;
 import jawread.server.tables.Table;
+import jawread.server.words.Refused;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -331,13 +335,52 @@ class JobFileTest {
             String out = transaction.execute(status -> {
                 status.setRollbackOnly();
                 Set<String> people = Set.of("person:Ansa", "person:Bero", "person:Tilde", "person:Kit");
-                long job = files.bringIn(file.getBytes(StandardCharsets.UTF_8), people, Set.of(), kit)
+                long job = other.bean(Underway.class)
+                        .under(
+                                Optional.empty(),
+                                progress -> files.bringIn(
+                                        file.getBytes(StandardCharsets.UTF_8), people, Set.of(), kit, progress))
                         .job();
                 return written(job, home(file));
             });
 
             assertThat(out).isEqualTo(file);
         }
+    }
+
+    @Test
+    @Order(30)
+    void a_long_file_says_how_far_it_is_and_is_stopped_with_nothing_kept() {
+        byte[] file = new MadeUpJobs(
+                        31, List.of(file(weir, jobs(weir).get(0).path("id").asLong())))
+                .next()
+                .getBytes(StandardCharsets.UTF_8);
+        Set<String> people = Set.of("person:Ansa", "person:Bero", "person:Tilde", "person:Kit");
+        Person kit = other.bean(People.class).byId(1);
+        JobFiles files = other.bean(JobFiles.class);
+        Underway underway = other.bean(Underway.class);
+        UUID id = UUID.randomUUID();
+        int before = jobs(other).size();
+
+        assertThatThrownBy(() -> underway.under(Optional.of(id), progress -> {
+                    underway.stop(id);
+                    return files.bringIn(file, people, Set.of(), kit, progress);
+                }))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("table-stopped");
+        assertThat(jobs(other)).hasSize(before);
+
+        var transaction = new TransactionTemplate(other.bean(PlatformTransactionManager.class));
+        Underway.Far far = underway.under(
+                Optional.of(id),
+                progress -> transaction.execute(status -> {
+                    status.setRollbackOnly();
+                    files.bringIn(file, people, Set.of(), kit, progress);
+                    return underway.far(id).orElseThrow();
+                }));
+        assertThat(far.of()).isPositive();
+        assertThat(far.done()).isEqualTo(far.of());
+        assertThat(underway.far(id)).isEmpty();
     }
 
     /** As this transaction has it. */
