@@ -1,17 +1,7 @@
+import { lazy } from 'react';
 import { Route, Routes } from 'react-router';
 import { BringJobScreen } from './bringin/BringJobScreen';
 import { BringReadingsScreen } from './bringin/BringReadingsScreen';
-import { CardScreen } from './card/CardScreen';
-import { FeelersScreen } from './card/FeelersScreen';
-import { FitPart } from './card/FitPart';
-import { HolesPart } from './card/HolesPart';
-import { InchPart } from './card/InchPart';
-import { LobesPart } from './card/LobesPart';
-import { SchoolsPart } from './card/SchoolsPart';
-import { StackScreen } from './card/StackScreen';
-import { ThreadPart } from './card/ThreadPart';
-import { TwentyScreen } from './card/TwentyScreen';
-import { WordsPart } from './card/WordsPart';
 import { ChoosingScreen } from './choosing/ChoosingScreen';
 import { AddGauges } from './drawer/AddGauges';
 import { DoubtsScreen } from './doubt/DoubtsScreen';
@@ -37,6 +27,8 @@ import { SetScreen } from './setting/SetScreen';
 import { SettingsScreen } from './settings/SettingsScreen';
 import { TechniqueScreen } from './technique/TechniqueScreen';
 
+const Card = lazy(() => import('./card/Card'));
+
 /** The pages beside the walk. */
 export default function Beside() {
   return (
@@ -51,17 +43,7 @@ export default function Beside() {
       <Route path="/jobs/bring-in" element={<BringJobScreen />} />
       <Route path="/jobs/:job/bring-in" element={<BringReadingsScreen />} />
       <Route path="/jobs/:job" element={<PlanScreen />} />
-      <Route path="/card" element={<CardScreen />} />
-      <Route path="/card/inch" element={<InchPart />} />
-      <Route path="/card/threads" element={<ThreadPart />} />
-      <Route path="/card/fits" element={<FitPart />} />
-      <Route path="/card/holes" element={<HolesPart />} />
-      <Route path="/card/v-block" element={<LobesPart />} />
-      <Route path="/card/words" element={<WordsPart />} />
-      <Route path="/card/schools" element={<SchoolsPart />} />
-      <Route path="/card/blocks" element={<StackScreen />} />
-      <Route path="/card/feelers" element={<FeelersScreen />} />
-      <Route path="/card/twenty" element={<TwentyScreen />} />
+      <Route path="/card/*" element={<Card />} />
       <Route path="/plans/:plan/gauges" element={<ChoosingScreen />} />
       <Route path="/doubts" element={<DoubtsScreen />} />
       <Route path="/slips" element={<SlipsScreen />} />

@@ -21,7 +21,10 @@ export function FitPart() {
   const found = failure || text.trim() === '' ? undefined : fit.data;
   const size = sizeOf(text);
   return (
-    <CardPage part="fits" take={found && (found.hole ?? found.shaft)?.limits}>
+    <CardPage
+      part="fits"
+      take={fit.isPlaceholderData ? undefined : found && (found.hole ?? found.shaft)?.limits}
+    >
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="The fit" className="flex flex-col gap-3">
           <CardField

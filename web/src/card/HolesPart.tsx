@@ -49,7 +49,7 @@ export function HolesPart() {
   const found = failure || !isAsked ? undefined : centres.data;
   const refused = isAsked ? refusedAt(failure, 'figures', 'kind') : undefined;
   return (
-    <CardPage part="holes" take={found?.distance.text}>
+    <CardPage part="holes" take={centres.isPlaceholderData ? undefined : found?.distance.text}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="Measured" className="flex flex-col gap-3">
           <Choice

@@ -23,7 +23,11 @@ function Inch({ unit: first }: { unit: string }) {
   return (
     <CardPage
       part="inch"
-      take={found && (unit === 'in' ? found.meant.inches : found.meant.millimetres)}
+      take={
+        inch.isPlaceholderData
+          ? undefined
+          : found && (unit === 'in' ? found.meant.inches : found.meant.millimetres)
+      }
     >
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="A size" className="flex flex-col gap-3">

@@ -32,7 +32,7 @@ export function LobesPart() {
     />
   );
   return (
-    <CardPage part="v-block" take={found?.height?.text}>
+    <CardPage part="v-block" take={asked.isPlaceholderData ? undefined : found?.height?.text}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="The check" className="flex flex-col gap-3">
           {field('lobes', 'Lobes', '3', true)}

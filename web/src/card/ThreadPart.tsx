@@ -18,7 +18,11 @@ export function ThreadPart() {
   return (
     <CardPage
       part="threads"
-      take={found?.best && `${found.best.size.text} ${found.best.size.unit}`}
+      take={
+        thread.isPlaceholderData
+          ? undefined
+          : found?.best && `${found.best.size.text} ${found.best.size.unit}`
+      }
     >
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="The thread" className="flex flex-col gap-3">

@@ -24,7 +24,8 @@ export function LobedRound({ lobes, angle, turned, label }: LobedRoundProps) {
   const level = lying(lobes, angle, undefined).top;
   const half = (angle / 2) * (Math.PI / 180);
   const reach = 150;
-  const lift = level - top;
+  // Rounded: no needle shows less, and none has a sign at zero.
+  const lift = Math.round((level - top) * 100) / 100 + 0;
   return (
     <svg
       viewBox="0 -64 400 458"
@@ -50,7 +51,7 @@ export function LobedRound({ lobes, angle, turned, label }: LobedRoundProps) {
         strokeWidth="2.5"
       />
       <path
-        d={`M${MIDDLE} ${top - 78}l${28 * Math.sin(lift / 8)} ${-28 * Math.cos(lift / 8)}`}
+        d={`M${MIDDLE} ${(top - 78).toFixed(2)}l${(28 * Math.sin(lift / 8)).toFixed(2)} ${(-28 * Math.cos(lift / 8)).toFixed(2)}`}
         className="stroke-ink"
         strokeWidth="3"
         data-testid="needle"

@@ -131,9 +131,9 @@ public final class Pictures implements AutoCloseable {
                 .click();
         page.getByText("creeps up").waitFor();
         take(page, "gauge");
-        at(page, "/technique/dial-bore-gauge");
-        page.getByText("Make ready").waitFor();
-        take(page, "technique");
+        at(page, "/card/fits?text=40 H7/k6&hole=40.010");
+        page.getByTestId("hole").waitFor();
+        take(page, "card");
         at(page, "/plans/1/gauges");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("body Ø 32 h9"))
                 .click();

@@ -17,7 +17,9 @@ class CardInThePocketTest extends AtTheBench {
     private Page card(String key) {
         Page page = chromium().screen(Chromium.desk());
         page.navigate(server().address() + "/card");
-        assertThat(page.getByText("Hole distances")).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK)
+                        .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Hole distances")))
+                .isVisible();
         page.keyboard().press(key);
         return page;
     }
@@ -125,7 +127,7 @@ class CardInThePocketTest extends AtTheBench {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/card/fits");
         type(page, "25 k6");
-        assertThat(page.getByText("to quick size").first()).isVisible();
+        assertThat(page.getByText("25 k6 to quick size")).isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("u");
         assertThat(page.getByLabel("Limits, as on the drawing")).hasValue("25 k6");

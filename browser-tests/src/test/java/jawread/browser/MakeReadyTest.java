@@ -207,7 +207,9 @@ class MakeReadyTest extends AtTheBench {
     void a_stack_leaves_and_twenty_degrees_stand_alone() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/drawer");
-        named(page, LINK, "A stack of blocks for a size").click();
+        named(page, LINK, "The card: blocks for a size, leaves for a gap, a size at 20 °C, threads, fits")
+                .click();
+        named(page, LINK, "B Blocks which gauge blocks make a size").click();
         page.getByLabel("Of the set").selectOption("mm-88");
         page.getByLabel("Size, mm").fill("41.125");
         Locator stack = region(page, "Stack");
