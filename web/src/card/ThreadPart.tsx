@@ -99,11 +99,8 @@ function Drills({ thread }: { thread: Schemas['ThreadView'] }) {
         <tr className="label border-b-2 border-ink">
           <th className="py-1 font-normal">Drills</th>
           <th className="font-normal">Size</th>
-          <th className="text-right font-normal">Off by</th>
+          <th className="text-right font-normal max-tablet:hidden">Off by</th>
           <th className="text-right font-normal">Height left</th>
-          <th className="pl-4 font-normal">
-            <span className="sr-only">Remark</span>
-          </th>
         </tr>
       </thead>
       <tbody>
@@ -117,6 +114,9 @@ function Drills({ thread }: { thread: Schemas['ThreadView'] }) {
                 <span className="label inline-block w-36 max-tablet:block">{i === 0 && title}</span>
                 <span className={drill.isNearest ? 'font-bold' : ''}>{drill.name}</span>
                 {drill.isNearest && <span className="label ml-2">nearest</span>}
+                {drill.remark && (
+                  <span className="ml-2 text-label max-tablet:block">{drill.remark}</span>
+                )}
               </th>
               <td>
                 <span className="reading">
@@ -124,9 +124,8 @@ function Drills({ thread }: { thread: Schemas['ThreadView'] }) {
                 </span>{' '}
                 <span className="label max-tablet:block">{drill.size.other}</span>
               </td>
-              <td className="reading text-right">{signed(drill.error)}</td>
+              <td className="reading text-right max-tablet:hidden">{signed(drill.error)}</td>
               <td className="reading text-right">{drill.engagement} %</td>
-              <td className="pl-4 text-label">{drill.remark}</td>
             </tr>
           )),
         )}

@@ -67,23 +67,35 @@ export function DrawnThread({ left, percent, diameter, drill }: DrawnThreadProps
         strokeWidth="2"
         data-testid="drill"
       />
-      <text x={width + 18} y={TOP + 5} className="reading fill-ink text-[17px]">
+      <text
+        x={width + 18}
+        y={TOP + 5}
+        className="reading fill-ink text-[17px] max-tablet:text-[26px]"
+      >
         {diameter}
       </text>
-      <text x={width + 18} y={bottom + 6} className="reading fill-ink text-[17px]">
+      <text
+        x={width + 18}
+        y={bottom + 6}
+        className="reading fill-ink text-[17px] max-tablet:text-[26px]"
+      >
         {drill}
       </text>
       <path d={`M${width + 6} ${TOP}V${bottom}`} className="stroke-ink" strokeWidth="2" />
-      <text x={width + 18} y={(TOP + bottom) / 2 + 6} className="fill-quiet text-[17px]">
+      <text
+        x={width + 18}
+        y={(TOP + bottom) / 2 + 6}
+        className="fill-quiet text-[17px] max-tablet:text-[26px]"
+      >
         {percent} % left
       </text>
-      <text x="4" y="178" className="fill-quiet text-[17px]">
+      <text x="4" y="178" className="fill-quiet text-[17px] max-tablet:text-[26px]">
         the hole
       </text>
       <text
         x="4"
         y="30"
-        className="fill-ink stroke-panel text-[17px]"
+        className="fill-ink stroke-panel text-[17px] max-tablet:text-[26px]"
         paintOrder="stroke"
         strokeWidth="6"
       >

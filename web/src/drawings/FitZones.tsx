@@ -14,7 +14,7 @@ const WIDTH = 560;
 const HEIGHT = 270;
 const EDGE = 42;
 /** Two figures nearer than this would stand on each other. */
-const APART = 22;
+const APART = 30;
 const BOX = 110;
 
 /** Where hole and shaft may lie, to scale against the nominal size: up is larger. */
@@ -31,6 +31,8 @@ export function FitZones({ nominal, hole, shaft, label }: FitZonesProps) {
   const most = Math.max(...all);
   const least = Math.min(...all);
   const perPm = (HEIGHT - 2 * EDGE) / Math.max(most - least, 1);
+  const isHoleUpper =
+    (hole?.highDeviation.pm ?? -Infinity) >= (shaft?.highDeviation.pm ?? -Infinity);
   const y = (pm: number) => EDGE + (most - pm) * perPm;
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="block w-full">
@@ -46,14 +48,32 @@ export function FitZones({ nominal, hole, shaft, label }: FitZonesProps) {
         strokeWidth="2"
         data-testid="zero"
       />
-      <text x="66" y={y(0) + 6} textAnchor="end" className="reading fill-ink text-[17px]">
+      <text
+        x="66"
+        y={y(0) + 6}
+        textAnchor="end"
+        className="reading fill-ink text-[17px] max-tablet:text-[27px]"
+      >
         0
       </text>
-      <text x={WIDTH - 66} y={y(0) + 6} className="reading fill-ink text-[17px]">
+      <text
+        x={WIDTH - 66}
+        y={y(0) + 6}
+        className="reading fill-ink text-[17px] max-tablet:text-[27px]"
+      >
         {nominal.text}
       </text>
       {hole && (
-        <Box zone={hole} x={140} y={y} hatch={right} side="left" nominal={nominal.pm} word="hole" />
+        <Box
+          zone={hole}
+          x={140}
+          y={y}
+          hatch={right}
+          side="left"
+          nominal={nominal.pm}
+          word="hole"
+          isUpper={isHoleUpper}
+        />
       )}
       {shaft && (
         <Box
@@ -64,6 +84,7 @@ export function FitZones({ nominal, hole, shaft, label }: FitZonesProps) {
           side="right"
           nominal={nominal.pm}
           word="shaft"
+          isUpper={!isHoleUpper}
         />
       )}
     </svg>
@@ -78,9 +99,11 @@ interface BoxProps {
   side: 'left' | 'right';
   nominal: number;
   word: string;
+  /** Whether it lies above the other: its name stands on its outer side. */
+  isUpper: boolean;
 }
 
-function Box({ zone, x, y, hatch, side, nominal, word }: BoxProps) {
+function Box({ zone, x, y, hatch, side, nominal, word, isUpper }: BoxProps) {
   const high = y(zone.highDeviation.pm);
   const low = y(zone.lowDeviation.pm);
   // A thin zone is drawn as a line that can still be seen; its figures are kept from standing on each other.
@@ -103,9 +126,9 @@ function Box({ zone, x, y, hatch, side, nominal, word }: BoxProps) {
       />
       <text
         x={x + BOX / 2}
-        y={side === 'left' ? 22 : HEIGHT - 10}
+        y={isUpper ? high - 12 : low + 26}
         textAnchor="middle"
-        className="fill-ink text-[18px] font-semibold"
+        className="fill-ink text-[18px] font-semibold max-tablet:text-[27px]"
       >
         {word} {zone.name}
       </text>
@@ -113,7 +136,7 @@ function Box({ zone, x, y, hatch, side, nominal, word }: BoxProps) {
         x={at}
         y={high + 6 - push + clear(high)}
         textAnchor={anchor}
-        className="reading fill-ink text-[17px]"
+        className="reading fill-ink text-[17px] max-tablet:text-[27px]"
       >
         {signed(zone.highDeviation)}
       </text>
@@ -121,7 +144,7 @@ function Box({ zone, x, y, hatch, side, nominal, word }: BoxProps) {
         x={at}
         y={low + 6 + push + clear(low)}
         textAnchor={anchor}
-        className="reading fill-ink text-[17px]"
+        className="reading fill-ink text-[17px] max-tablet:text-[27px]"
       >
         {signed(zone.lowDeviation)}
       </text>

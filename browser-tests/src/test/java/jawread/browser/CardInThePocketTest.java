@@ -126,6 +126,7 @@ class CardInThePocketTest extends AtTheBench {
     void a_figure_goes_from_the_card_into_a_quick_size_and_into_limits() {
         Page page = ansasScreen(Chromium.desk());
         page.navigate(server().address() + "/card/fits");
+        assertThat(page.getByLabel("Size and classes, mm")).isFocused();
         type(page, "25 k6");
         assertThat(page.getByText("25 k6 to quick size")).isVisible();
         page.keyboard().press("Escape");
