@@ -89,7 +89,7 @@ public final class Pictures implements AutoCloseable {
     /** A line too many on a micrometer: the line that counts, and the one that was counted. */
     private void practice() {
         Page page = screen(Chromium.desk());
-        at(page, "/practice/new?scale=mic-in-0001&only=next-line&items=10&seed=7");
+        page.navigate(server.address() + "/practice/new?scale=mic-in-0001&only=next-line&items=10&seed=7");
         page.waitForURL("**/practice/sets/*");
         Object slipped = page.evaluate("""
                 async () => {

@@ -81,18 +81,19 @@ public final class SpokenValues {
             for (int i = 0; i < VALUES; i++) {
                 if (i % A_PLACE == 0) {
                     page.navigate(
-                            server.address() + "/parts/%d/features/2?gauge=6&check=6".formatted(1 + i / A_PLACE % 4));
-                    page.getByText("listening to M6").waitFor();
+                            server.address() + "/parts/%d/features/2?gauge=9&check=9".formatted(1 + i / A_PLACE % 4));
+                    page.getByText("listening to M9").waitFor();
                     page.waitForTimeout(500);
                 }
                 if (i % 2 == 0) {
                     page.evaluate(EnterToVerdict.WATCH);
-                    page.keyboard().type("31.971");
+                    // Another figure each time: a sentence that stays as it was changes nothing on the page.
+                    page.keyboard().type("31.96" + i % A_PLACE);
                     page.keyboard().press("Enter");
                     typed.add(((Number) page.evaluate("globalThis.took")).doubleValue());
                 } else {
                     page.evaluate(WATCH);
-                    Instant sent = box.says("M6 31.972 mm n=" + i);
+                    Instant sent = box.says("M9 31.96%d mm n=%d".formatted(i % A_PLACE, i));
                     double painted = ((Number) page.evaluate("globalThis.painted")).doubleValue();
                     spoken.add(painted - ChronoUnit.MICROS.between(Instant.EPOCH, sent) / 1000.0);
                 }
