@@ -110,6 +110,10 @@ function Box({ zone, x, y, hatch, side, nominal, word, isUpper }: BoxProps) {
   const push = Math.max(0, (APART - (low - high)) / 2);
   const at = side === 'left' ? x - 8 : x + BOX + 8;
   const anchor = side === 'left' ? 'end' : 'start';
+  // The name keeps off the zero line, which may lie just there.
+  const zero = y(0);
+  const above = zero > high - 36 && zero < high ? zero : high;
+  const below = zero > low && zero < low + 36 ? zero : low;
   // The zero line has its own figure there.
   const clear = (place: number) => (Math.abs(place - y(0)) < 2 ? (place === high ? -12 : 12) : 0);
   return (
@@ -126,7 +130,7 @@ function Box({ zone, x, y, hatch, side, nominal, word, isUpper }: BoxProps) {
       />
       <text
         x={x + BOX / 2}
-        y={isUpper ? high - 12 : low + 26}
+        y={isUpper ? above - 12 : below + 26}
         textAnchor="middle"
         className="fill-ink text-[18px] font-semibold max-tablet:text-[27px]"
       >
