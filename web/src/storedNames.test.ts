@@ -42,9 +42,6 @@ describe('an address that was written down opens what it opened', () => {
     '/read/:scale',
     '/jobs',
     '/jobs/:job',
-    '/card/blocks',
-    '/card/feelers',
-    '/card/twenty',
     '/plans/:plan/gauges',
     '/doubts',
     '/slips',
@@ -59,5 +56,21 @@ describe('an address that was written down opens what it opened', () => {
     '/settings',
   ])('%s', (address) => {
     expect(source('./App.tsx') + source('./Beside.tsx')).toContain(`<Route path="${address}"`);
+  });
+
+  it.each([
+    'inch',
+    'threads',
+    'fits',
+    'holes',
+    'v-block',
+    'blocks',
+    'feelers',
+    'twenty',
+    'words',
+    'schools',
+  ])('/card/%s', (part) => {
+    expect(source('./Beside.tsx')).toContain('<Route path="/card/*"');
+    expect(source('./card/Card.tsx')).toContain(`<Route path="${part}"`);
   });
 });
