@@ -2769,6 +2769,7 @@ export interface components {
             gauge: components["schemas"]["GaugeRowView"];
             masters: components["schemas"]["MasterView"][];
             readers: components["schemas"]["ReaderView"][];
+            speaks?: string | null;
             studies: components["schemas"]["StudyView"][];
             switchable: boolean;
             trials: components["schemas"]["TrialView"][];
@@ -4020,6 +4021,13 @@ export interface components {
             /** Format: int32 */
             lobes: number;
         };
+        SerialView: {
+            /** Format: int32 */
+            baud: number;
+            gauge: string;
+            port: string;
+            trouble?: string | null;
+        };
         SeriesView: {
             band: components["schemas"]["BandPointView"][];
             /** Format: double */
@@ -4159,6 +4167,7 @@ export interface components {
             lines: components["schemas"]["SaidLineView"][];
             /** Format: int32 */
             port?: number | null;
+            serial: components["schemas"]["SerialView"][];
             speaking: string[];
             trouble?: string | null;
         };

@@ -88,6 +88,7 @@ function GaugeOf({ page }: { page: GaugePage }) {
           {page.correction && (
             <p className="border-l-4 border-near pl-3 font-semibold">{page.correction}</p>
           )}
+          {page.speaks && <p className="text-quiet">{page.speaks}</p>}
           {page.allowed && <ZeroCheck page={page} allowed={page.allowed} />}
           {page.allowed && page.checks.length > 0 && (
             <CheckStrip page={page} allowed={page.allowed} />

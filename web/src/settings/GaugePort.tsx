@@ -6,7 +6,7 @@ export function GaugePort() {
   if (port === undefined) {
     return null;
   }
-  const { trouble, boxes, speaking, lines } = port;
+  const { trouble, boxes, speaking, serial, lines } = port;
   return (
     <div className="mt-3">
       <p>
@@ -21,6 +21,11 @@ export function GaugePort() {
           </>
         )}
       </p>
+      {serial.map(({ gauge, port: at, baud, trouble: why }) => (
+        <p key={at} className={why ? 'border-l-4 border-near pl-3 font-semibold' : ''}>
+          {gauge}: {why ?? `at the serial port ${at}, ${baud} signs a second.`}
+        </p>
+      ))}
       {lines.length > 0 && (
         <table className="mt-2 w-full border-collapse text-left text-label">
           <caption className="text-left font-semibold">Said last</caption>

@@ -34,7 +34,7 @@ const GROUPS: readonly (readonly [title: string, names: readonly string[]])[] = 
     ],
   ],
   ['Gauges', ['trial-months', 'check-break-hours', 'setting-minutes', 'setting-readings']],
-  [SPEAKING, ['gauge-port', 'gauge-port-number', 'keyboard-gauges']],
+  [SPEAKING, ['gauge-port', 'gauge-port-number', 'serial-gauges', 'keyboard-gauges']],
   ['Warmth', ['temperature-apart', 'temperature-measured', 'room-from-twenty', 'soak-minutes']],
   ['Schools of new jobs', SCHOOLS],
   ['Rework in new jobs', ['clean-up-metric', 'clean-up-inch']],

@@ -217,6 +217,7 @@ export const SETTINGS: Record<string, SettingLabel> = {
     name: 'Gauges that type put around a figure',
     hint: 'M6 # mm; C3 D= -',
   },
+  'serial-gauges': { name: 'Gauges at serial ports', hint: 'M6 ttyUSB0 9600; C3 COM3' },
   'gauge-port-number': { name: 'Its number', hint: '4810' },
   materials: { name: 'Materials of our own', hint: 'gunmetal 18.3; tin bronze 17.8' },
   'slips-seen-by': {

@@ -18,6 +18,7 @@ import jawread.server.words.LengthText;
  * @param correction what is taken off each reading, in a sentence; absent when nothing is
  * @param drift how its zero moves, in a sentence; absent with too few checks
  * @param calibration what the laboratory found, in a sentence; absent before the first
+ * @param speaks at which serial port it is, in a sentence; absent where at none
  * @param readers by which it may be measured, of a transfer gauge
  * @param masters it can be checked or tried on
  */
@@ -32,6 +33,7 @@ public record GaugePageView(
         @Nullable String correction,
         @Nullable String drift,
         @Nullable String calibration,
+        @Nullable String speaks,
         List<CheckView> checks,
         List<EventView> events,
         List<TrialView> trials,

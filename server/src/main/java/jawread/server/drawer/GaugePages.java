@@ -20,6 +20,9 @@ import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
 import jawread.server.drawer.DrawerView.MasterView;
 import jawread.server.drawer.GaugePageView.ReaderView;
+import jawread.server.settings.SerialGauge;
+import jawread.server.settings.Setting;
+import jawread.server.settings.ShopSettings;
 import jawread.server.words.Figures;
 import jawread.server.words.Refused;
 import jawread.server.words.TypedFields;
@@ -38,6 +41,7 @@ public class GaugePages {
     private final DrawerWords drawerWords;
     private final TrialWords trialWords;
     private final UncertaintyWords uncertainties;
+    private final ShopSettings settings;
     private final TypedFields fields;
     private final Figures figures;
     private final Words words;
@@ -51,6 +55,7 @@ public class GaugePages {
             DrawerWords drawerWords,
             TrialWords trialWords,
             UncertaintyWords uncertainties,
+            ShopSettings settings,
             TypedFields fields,
             Figures figures,
             Words words) {
@@ -62,6 +67,7 @@ public class GaugePages {
         this.drawerWords = drawerWords;
         this.trialWords = trialWords;
         this.uncertainties = uncertainties;
+        this.settings = settings;
         this.fields = fields;
         this.figures = figures;
         this.words = words;
@@ -87,6 +93,7 @@ public class GaugePages {
                 correction(gauge).orElse(null),
                 drift(looked, gauge).orElse(null),
                 gauge.calibration().map(of -> calibration(of, gauge)).orElse(null),
+                speaks(gauge).orElse(null),
                 looked.stream().map(check -> drawerWords.check(check, gauge)).toList(),
                 drawer.eventsOf(gauge).stream().map(drawerWords::event).toList(),
                 trials.of(gauge).stream()
@@ -97,6 +104,14 @@ public class GaugePages {
                         .toList(),
                 readers(gauge),
                 masters(gauge));
+    }
+
+    private Optional<String> speaks(Gauge gauge) {
+        return SerialGauge.parse(settings.of(Setting.SERIAL_GAUGES)).orThrow().stream()
+                .filter(each -> each.gauge().equals(gauge.shopNumber()))
+                .findFirst()
+                .map(each ->
+                        words.say("drawer.speaks", Map.of("port", each.port(), "baud", Integer.toString(each.baud()))));
     }
 
     private Optional<String> correction(Gauge gauge) {

@@ -91,7 +91,9 @@ public enum Setting {
     /** Its number; 0: any that is free. */
     GAUGE_PORT_NUMBER("4810", Scope.SHOP, text -> Setting.number(text, 0, 65535)),
     /** What gauges that type put around their figures. */
-    KEYBOARD_GAUGES("", Scope.SHOP, text -> KeyboardGauge.parse(text).then(all -> Outcome.of(text)));
+    KEYBOARD_GAUGES("", Scope.SHOP, text -> KeyboardGauge.parse(text).then(all -> Outcome.of(text))),
+    /** Which gauges are at serial ports of this machine. */
+    SERIAL_GAUGES("", Scope.SHOP, text -> SerialGauge.parse(text).then(all -> Outcome.of(text)));
 
     private enum Scope {
         SHOP,

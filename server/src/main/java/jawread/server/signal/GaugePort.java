@@ -3,27 +3,18 @@ package jawread.server.signal;
 import jakarta.annotation.PreDestroy;
 import java.io.BufferedInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ArrayBlockingQueue;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArraySet;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import jawread.core.signal.GaugeLine;
 import jawread.server.live.Beside;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
@@ -36,7 +27,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * The port that gauges send their lines to: open while the shop's settings say so. Each box is read by a thread of its own, and waits for
- * its answer; what all of them have sent meanwhile is kept in one writing.
+ * its answer.
  */
 @Component
 class GaugePort {
@@ -44,26 +35,16 @@ class GaugePort {
 
     private static final int LOOKS_MS = 500;
     static final int MOST_BOXES = 100;
-    private static final int KEPT_AT_ONCE = 100;
-    /** Without a line end for so long it is no gauge that speaks here. */
-    private static final int MOST_BYTES_ASTRAY = 64 * 1024;
     /** A box that says nothing for so long is gone, and nobody told. */
     private static final int SILENT_MS = 30 * 60 * 1000;
 
-    private static final int ANSWERED_WITHIN_SECONDS = 60;
-
     private final ShopSettings settings;
-    private final GaugeLines lines;
+    private final LineKeeper keeper;
     private final Speakers speakers;
-    private final BlockingQueue<Waiting> waiting = new ArrayBlockingQueue<>(MOST_BOXES);
     private final Set<Socket> boxes = new CopyOnWriteArraySet<>();
     private final ScheduledExecutorService clock =
             Executors.newSingleThreadScheduledExecutor(Beside.named("gauge-port-clock"));
-    private final Thread keeper = Beside.named("gauge-port-keeper").newThread(this::keepAll);
     private volatile Door door = Door.CLOSED;
-
-    /** A line that waits for its answer. */
-    private record Waiting(Came came, CompletableFuture<Optional<String>> answer) {}
 
     /**
      * As it stands.
@@ -76,15 +57,14 @@ class GaugePort {
         private static final Door CLOSED = new Door("", Optional.empty(), "");
     }
 
-    GaugePort(ShopSettings settings, GaugeLines lines, Speakers speakers) {
+    GaugePort(ShopSettings settings, LineKeeper keeper, Speakers speakers) {
         this.settings = settings;
-        this.lines = lines;
+        this.keeper = keeper;
         this.speakers = speakers;
     }
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        keeper.start();
         clock.scheduleWithFixedDelay(this::look, 0, LOOKS_MS, TimeUnit.MILLISECONDS);
     }
 
@@ -160,8 +140,10 @@ class GaugePort {
             socket.setSoTimeout(SILENT_MS);
             socket.setTcpNoDelay(true);
             var in = new BufferedInputStream(socket.getInputStream());
-            for (Optional<String> line = nextLine(in); line.isPresent(); line = nextLine(in)) {
-                Optional<String> answer = answered(new Came(box, line.get()));
+            for (Optional<String> line = LineReader.next(in, false);
+                    line.isPresent();
+                    line = LineReader.next(in, false)) {
+                Optional<String> answer = keeper.answered(new Came(box, line.get()));
                 if (answer.isPresent()) {
                     say(socket, answer.get());
                 }
@@ -174,61 +156,6 @@ class GaugePort {
             boxes.remove(socket);
             speakers.left(box);
         }
-    }
-
-    private Optional<String> answered(Came came) throws InterruptedException, IOException {
-        var each = new Waiting(came, new CompletableFuture<>());
-        waiting.put(each);
-        try {
-            return each.answer().get(ANSWERED_WITHIN_SECONDS, TimeUnit.SECONDS);
-        } catch (ExecutionException | TimeoutException unanswered) {
-            throw new IOException("nobody answers", unanswered);
-        }
-    }
-
-    /** What all boxes have sent is kept together: one writing to the disk for all of them. */
-    private void keepAll() {
-        while (!Thread.currentThread().isInterrupted()) {
-            var together = new ArrayList<Waiting>();
-            try {
-                together.add(waiting.take());
-                waiting.drainTo(together, KEPT_AT_ONCE - 1);
-                List<Optional<String>> answers =
-                        lines.answer(together.stream().map(Waiting::came).toList());
-                for (int at = 0; at < together.size(); at++) {
-                    together.get(at).answer().complete(answers.get(at));
-                }
-            } catch (InterruptedException closing) {
-                Thread.currentThread().interrupt();
-            } catch (RuntimeException failure) {
-                LOG.error("Lines of gauges could not be answered", failure);
-                together.forEach(each -> each.answer().completeExceptionally(failure));
-            }
-        }
-    }
-
-    /**
-     * The next line without its end; of one that is longer than any may be, its beginning. What has no end when the box goes was torn, and
-     * is none.
-     */
-    private static Optional<String> nextLine(InputStream in) throws IOException {
-        var line = new StringBuilder();
-        int all = 0;
-        for (int each = in.read(); each >= 0; each = in.read()) {
-            if (each == '\n') {
-                int end = line.length();
-                boolean isReturn = end > 0 && line.charAt(end - 1) == '\r';
-                return Optional.of(line.substring(0, isReturn ? end - 1 : end));
-            }
-            all++;
-            if (all > MOST_BYTES_ASTRAY) {
-                throw new IOException("no line end in " + MOST_BYTES_ASTRAY + " bytes");
-            }
-            if (line.length() <= GaugeLine.LONGEST + 1) {
-                line.append((char) each);
-            }
-        }
-        return Optional.empty();
     }
 
     private static void say(Socket socket, String answer) throws IOException {
@@ -254,6 +181,5 @@ class GaugePort {
     void end() {
         clock.shutdownNow();
         close();
-        keeper.interrupt();
     }
 }

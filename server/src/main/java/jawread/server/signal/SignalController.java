@@ -16,6 +16,7 @@ import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
 import jawread.server.live.Listening;
 import jawread.server.signal.SignalView.SaidLineView;
+import jawread.server.signal.SignalView.SerialView;
 import jawread.server.signal.SignalView.TrayFigureView;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,6 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SignalController {
     private final GaugePort port;
+    private final SerialGauges serial;
     private final GaugeFigures figures;
     private final Listening listening;
     private final Speakers speakers;
@@ -38,6 +40,7 @@ class SignalController {
 
     SignalController(
             GaugePort port,
+            SerialGauges serial,
             GaugeFigures figures,
             Listening listening,
             Speakers speakers,
@@ -45,6 +48,7 @@ class SignalController {
             Drawer drawer,
             ScreenTickets tickets) {
         this.port = port;
+        this.serial = serial;
         this.figures = figures;
         this.listening = listening;
         this.speakers = speakers;
@@ -68,6 +72,13 @@ class SignalController {
                 port.trouble().isEmpty() ? null : port.trouble(),
                 port.boxes(),
                 speakers.gauges().stream().sorted().toList(),
+                serial.all().stream()
+                        .map(heard -> new SerialView(
+                                heard.gauge().gauge(),
+                                heard.gauge().port(),
+                                heard.gauge().baud(),
+                                heard.trouble().isEmpty() ? null : heard.trouble()))
+                        .toList(),
                 lines.all().stream()
                         .map(said -> new SaidLineView(said.at(), said.from(), said.line(), said.answer()))
                         .toList());

@@ -11,10 +11,20 @@ import java.util.UUID;
  * @param port its number; absent while it is closed
  * @param trouble why it could not be opened; absent where there is none
  * @param boxes how many speak now
+ * @param serial gauges at serial ports of this machine
  * @param lines what was said last, the last one first
  */
 record SignalView(
-        @Nullable Integer port, @Nullable String trouble, int boxes, List<String> speaking, List<SaidLineView> lines) {
+        @Nullable Integer port,
+        @Nullable String trouble,
+        int boxes,
+        List<String> speaking,
+        List<SerialView> serial,
+        List<SaidLineView> lines) {
+    /** @param trouble why nothing is heard of it; absent while its port is open */
+    record SerialView(
+            String gauge, String port, int baud, @Nullable String trouble) {}
+
     record SaidLineView(Instant at, String from, String line, String answer) {}
 
     /**
