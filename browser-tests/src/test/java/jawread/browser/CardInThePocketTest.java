@@ -137,6 +137,13 @@ class CardInThePocketTest extends AtTheBench {
         page.navigate(server().address());
         page.getByLabel("Limits, as on the drawing").press("F4");
         assertThat(page.getByLabel("Limits, as on the drawing")).hasValue("25 k6");
+
+        page.navigate(server().address() + "/jobs/1");
+        page.getByText("118 ± 0.2").click();
+        page.keyboard().press("F4");
+        assertThat(page.locator("[role='grid'] input").first()).hasValue("25 k6");
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("118 ± 0.2")).isVisible();
     }
 
     @Test
