@@ -13,6 +13,7 @@ import { CalibrationCard } from './CalibrationCard';
 import { CheckStrip } from './CheckStrip';
 import { FactsCard } from './FactsCard';
 import { History } from './History';
+import { Speaks } from './Speaks';
 import { UncertaintyAt } from './UncertaintyAt';
 import { Uses } from './Uses';
 
@@ -88,7 +89,7 @@ function GaugeOf({ page }: { page: GaugePage }) {
           {page.correction && (
             <p className="border-l-4 border-near pl-3 font-semibold">{page.correction}</p>
           )}
-          {page.speaks && <p className="text-quiet">{page.speaks}</p>}
+          {page.speaks && <Speaks words={page.speaks} number={gauge.shopNumber} />}
           {page.allowed && <ZeroCheck page={page} allowed={page.allowed} />}
           {page.allowed && page.checks.length > 0 && (
             <CheckStrip page={page} allowed={page.allowed} />

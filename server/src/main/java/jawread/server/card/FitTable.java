@@ -73,7 +73,7 @@ class FitTable {
                     throw new IllegalStateException(classes + " at " + USUAL_AT + ": " + refusal.code());
                 });
         return new UsualView(
-                classes, words.say("fit." + word.code()), words.say("fit.use." + classes.replace('/', '-')));
+                classes, words.say("fit.word." + word.code()), words.say("fit.use." + classes.replace('/', '-')));
     }
 
     /** Refuses a text that is neither a size nor a size with classes, and what the tables do not have. */
@@ -163,7 +163,7 @@ class FitTable {
         return new GapView(
                 shown(smallest, unit),
                 shown(largest, unit),
-                words.say("fit." + word.code()),
+                words.say("fit.word." + word.code()),
                 words.say(
                         key + word.code(),
                         Map.of(

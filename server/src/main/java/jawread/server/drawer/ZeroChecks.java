@@ -142,7 +142,7 @@ public class ZeroChecks {
         }
         Optional<ShopMaster> master = typed.master().map(of -> masters.fitFor(of, GaugeAndReader.of(gauge)));
         Length found = error("shown", typed.shown(), master, gauge.unit())
-                .orElseThrow(() -> Refused.field("shown", "shown-needed", words));
+                .orElseThrow(() -> Refused.field("shown", "shown-needed-of-zero", words));
         return save(
                 id,
                 gauge,

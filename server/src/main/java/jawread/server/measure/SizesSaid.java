@@ -94,7 +94,7 @@ public class SizesSaid {
     /** Only what the plan lists, and as new, is a size that a part can be reworked to. */
     static void refuseUnlisted(Feature feature, Length to, Words words) {
         if (!feature.planned().canBecome(to)) {
-            throw Refused.field("to", "no-such-step", words);
+            throw Refused.field("to", "no-such-size-step", words);
         }
     }
 }

@@ -44,7 +44,7 @@ class Lessons {
                 .filter(each -> each == LengthUnit.INCH || each == LengthUnit.MILLIMETRE)
                 .orElseThrow(() -> Refused.field("unit", "no-such-unit", words));
         if (step < 0 || step > LAST_STEP) {
-            throw Refused.field("step", "no-such-step", words);
+            throw Refused.field("step", "no-such-lesson-step", words);
         }
         if (steps.findById(id).isEmpty()) {
             journal.besides(What.PRACTICE);

@@ -70,7 +70,7 @@ class ReworkedTest {
     @Test
     void what_was_said_by_mistake_is_taken_back_and_one_that_came_in_reworked_is_told_so() {
         OneFeature one = bore("said wrongly");
-        assertThat(acts.cut(one, 1, 3_000_000_000L).code()).isEqualTo("no-such-step");
+        assertThat(acts.cut(one, 1, 3_000_000_000L).code()).isEqualTo("no-such-size-step");
         acts.read(one, 0, "52.20");
         assertThat(mark(one.round())).isEqualTo("beyond-service");
         assertThat(acts.say(one, 0, TWO).status()).isEqualTo(200);

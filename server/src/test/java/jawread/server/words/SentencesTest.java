@@ -2,7 +2,10 @@ package jawread.server.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -44,6 +47,23 @@ class SentencesTest {
                         name -> sentence.counts().contains(name)
                                 ? 3
                                 : examples.getProperty(key + "." + name, examples.getProperty(name, ""))));
+    }
+
+    @Test
+    void no_sentence_is_written_twice_under_one_key() throws IOException {
+        var once = new TreeSet<String>();
+        List<String> twice;
+        try (var lines = new BufferedReader(new InputStreamReader(
+                        new ClassPathResource("words.properties").getInputStream(), StandardCharsets.UTF_8))
+                .lines()) {
+            twice = lines.filter(line -> line.matches("[A-Za-z0-9._-]+=.*"))
+                    .map(line -> line.substring(0, line.indexOf('=')))
+                    .filter(key -> !once.add(key))
+                    .toList();
+        }
+        assertThat(twice)
+                .as("the second one would be said in the place of the first")
+                .isEmpty();
     }
 
     @Test
