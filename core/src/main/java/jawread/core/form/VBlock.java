@@ -78,8 +78,8 @@ public final class VBlock {
                                 .with(
                                         "seenIn",
                                         seenIn(lobes).stream()
-                                                .map(each -> each.toPlainString() + "°")
-                                                .collect(Collectors.joining(", ")))));
+                                                .map(BigDecimal::toPlainString)
+                                                .collect(Collectors.joining("\u00b0, ")))));
     }
 
     private static Length over(Length spread, BigDecimal factor) {

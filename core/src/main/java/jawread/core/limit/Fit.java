@@ -13,8 +13,16 @@ import jawread.core.length.TypedLength;
 /**
  * A nominal size with a tolerance class, {@code 25 g6}, or with two, {@code 40 H7/g6}: the limits of hole and shaft, and what
  * lies between them.
+ *
+ * @param holeClass empty where no hole is spoken of
+ * @param shaftClass empty where no shaft is spoken of
  */
-public record Fit(Length nominal, Optional<Limits> hole, Optional<Limits> shaft) {
+public record Fit(
+        Length nominal,
+        Optional<ToleranceClass> holeClass,
+        Optional<ToleranceClass> shaftClass,
+        Optional<Limits> hole,
+        Optional<Limits> shaft) {
     /** What a fit is called. */
     public enum Word {
         CLEARANCE,
@@ -50,24 +58,40 @@ public record Fit(Length nominal, Optional<Limits> hole, Optional<Limits> shaft)
         return Outcome.refused(Refusal.of("bad-text").with("text", text));
     }
 
+    /** A size of which no class is said. */
+    public static Fit alone(Length nominal) {
+        return new Fit(nominal, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
     private static Outcome<Fit> of(Length nominal, ToleranceClass first, Optional<ToleranceClass> second) {
         return first.at(nominal)
                 .then(limits -> second.map(shaft -> shaft.at(nominal)
-                                .map(other -> new Fit(nominal, Optional.of(limits), Optional.of(other))))
+                                .map(other -> new Fit(
+                                        nominal, Optional.of(first), second, Optional.of(limits), Optional.of(other))))
                         .orElseGet(() -> Outcome.of(
                                 first.isHole()
-                                        ? new Fit(nominal, Optional.of(limits), Optional.empty())
-                                        : new Fit(nominal, Optional.empty(), Optional.of(limits)))));
+                                        ? new Fit(
+                                                nominal,
+                                                Optional.of(first),
+                                                Optional.empty(),
+                                                Optional.of(limits),
+                                                Optional.empty())
+                                        : new Fit(
+                                                nominal,
+                                                Optional.empty(),
+                                                Optional.of(first),
+                                                Optional.empty(),
+                                                Optional.of(limits)))));
     }
 
     /** The same with a hole of one size, as it was measured. */
     public Fit withHole(Length measured) {
-        return new Fit(nominal, Optional.of(Limits.of(measured, measured)), shaft);
+        return new Fit(nominal, holeClass, shaftClass, Optional.of(Limits.of(measured, measured)), shaft);
     }
 
     /** The same with a shaft of one size, as it was measured. */
     public Fit withShaft(Length measured) {
-        return new Fit(nominal, hole, Optional.of(Limits.of(measured, measured)));
+        return new Fit(nominal, holeClass, shaftClass, hole, Optional.of(Limits.of(measured, measured)));
     }
 
     /** Smallest hole minus largest shaft; negative where they overlap; empty for one part alone. */

@@ -51,6 +51,27 @@ public record ToleranceClass(String letter, int grade) {
         return SHAFTS.stream().map(letter -> letter.toUpperCase(Locale.ROOT)).toList();
     }
 
+    private static final Length SMALLEST = Length.ofMillimetres("1");
+    private static final int COARSEST_AT_SMALLEST = 13;
+    private static final int COARSEST_N_AT_SMALLEST = 8;
+
+    /** Whether ISO 286 uses it at this size: up to 1 mm nothing coarser than 13, nor N coarser than 8. */
+    public boolean isUsedAt(Length nominal) {
+        return nominal.compareTo(SMALLEST) > 0
+                || grade <= (letter.equals("N") ? COARSEST_N_AT_SMALLEST : COARSEST_AT_SMALLEST);
+    }
+
+    /** Half of its grade on each side. */
+    public boolean isSymmetric() {
+        return letter.equalsIgnoreCase(SYMMETRIC);
+    }
+
+    /** As a drawing writes it: {@code H7}. */
+    @Override
+    public String toString() {
+        return letter + grade;
+    }
+
     public boolean isHole() {
         return Character.isUpperCase(letter.charAt(0));
     }

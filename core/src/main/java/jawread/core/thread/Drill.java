@@ -72,10 +72,13 @@ public record Drill(Kind kind, String name, Length size) {
         List<Drill> all = all(kind);
         return size.compareTo(all.get(all.size() - 1).size()) > 0
                 ? Optional.empty()
-                : all.stream()
-                        .min(Comparator.comparing((Drill drill) ->
-                                        drill.size().minus(size).abs())
-                                .thenComparing(Drill::size));
+                : all.stream().min(byDistanceFrom(size));
+    }
+
+    /** The nearest first; of two as near the smaller. */
+    static Comparator<Drill> byDistanceFrom(Length size) {
+        return Comparator.comparing((Drill drill) -> drill.size().minus(size).abs())
+                .thenComparing(Drill::size);
     }
 
     /** The next of a set on either side of a size: the thickest not above it, the thinnest above it. Empty above the set. */

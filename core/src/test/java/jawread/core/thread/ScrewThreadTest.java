@@ -78,6 +78,22 @@ class ScrewThreadTest {
     }
 
     @Test
+    void says_how_a_hole_goes_with_it_and_which_drill_to_take() {
+        ScrewThread thread = ScrewThread.parse("M8").orThrow();
+        assertThat(thread.height(Length.ofMillimetres("6.3"))).isEqualTo(ScrewThread.Height.TOO_MUCH);
+        assertThat(thread.height(Length.ofMillimetres("6.5"))).isEqualTo(ScrewThread.Height.TIGHT);
+        assertThat(thread.height(Length.ofMillimetres("6.8"))).isEqualTo(ScrewThread.Height.GOOD);
+        assertThat(thread.height(Length.ofMillimetres("7.4"))).isEqualTo(ScrewThread.Height.WEAK);
+        assertThat(thread.best(Length.ofMillimetres("6.782")).orElseThrow().name())
+                .isEqualTo("6.8");
+        ScrewThread inch = ScrewThread.parse("3/8-16").orThrow();
+        assertThat(inch.best(Length.ofMillimetres("7.978")).orElseThrow().name())
+                .isEqualTo("5/16");
+        ScrewThread coarse = ScrewThread.parse("M100 x 25.4").orThrow();
+        assertThat(coarse.isMetric()).isTrue();
+    }
+
+    @Test
     void finds_the_drills_on_either_side() {
         Length wanted = Length.ofMillimetres("6.782188");
         assertThat(names(Drill.Kind.METRIC, wanted)).containsExactly("6.7", "6.8");
