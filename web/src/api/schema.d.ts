@@ -2694,7 +2694,6 @@ export interface components {
             typed: string;
         };
         FitView: {
-            classes: string;
             gap?: components["schemas"]["GapView"];
             general: components["schemas"]["GeneralView"][];
             hole?: components["schemas"]["ZoneView"];
@@ -2703,6 +2702,7 @@ export interface components {
             remarks: string[];
             sentence: string;
             shaft?: components["schemas"]["ZoneView"];
+            size: string;
         };
         FormFigureView: {
             figure: components["schemas"]["LengthText"];
@@ -4757,15 +4757,17 @@ export interface components {
             since?: string | null;
         };
         ZoneView: {
+            /** Format: int32 */
+            grade: number;
             high: components["schemas"]["LengthText"];
             highDeviation: components["schemas"]["LengthText"];
+            letter: string;
             limits: string;
             low: components["schemas"]["LengthText"];
             lowDeviation: components["schemas"]["LengthText"];
             measured?: components["schemas"]["LengthText"];
-            name: string;
             sentence: string;
-            side: string;
+            told?: string | null;
         };
     };
     responses: never;

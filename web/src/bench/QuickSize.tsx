@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
-import { type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { answered, client, type QuickSizeBody } from '../api/client';
 import { newId } from '../api/newId';
@@ -28,6 +28,12 @@ export function QuickSize() {
   const sent = search.get('limits');
   const [limits, setLimits] = useState(sent ?? '');
   const fromCard = useFromCard();
+  const figureField = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (sent !== null) {
+      figureField.current?.focus();
+    }
+  }, [sent]);
   const [figure, setFigure] = useState('');
   const [inHand, setInHand] = useRemembered('quick gauge', '');
   const gauge = gauges.find(({ id }) => String(id) === inHand);
@@ -92,11 +98,7 @@ export function QuickSize() {
               Figure{gauge ? `, ${gauge.unit}` : shop ? `, ${shop.unit}` : ''}
             </span>
             <input
-              ref={(field) => {
-                if (field && sent !== null && figure === '') {
-                  field.focus();
-                }
-              }}
+              ref={figureField}
               value={figure}
               placeholder="25.008"
               autoComplete="off"

@@ -11,7 +11,7 @@ interface CardFieldProps {
   onType: (text: string) => void;
 }
 
-/** A text that is answered while it is typed; what cannot be is said right under it. */
+/** A text that is answered while it is typed, and stands in the address: the field holds nothing itself. What cannot be is said right under it. */
 export function CardField({ label, value, hint, refused, first, means, onType }: CardFieldProps) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);

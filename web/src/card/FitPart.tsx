@@ -1,15 +1,14 @@
-import type { Problem, Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
 import { useClasses, useFit } from '../api/card';
 import { useShop } from '../api/queries';
 import { FitZones } from '../drawings/FitZones';
-import { Choice } from '../ui/Choice';
 import { refusedAt } from '../ui/refusedAt';
 import { Size } from '../ui/Size';
+import { answerOf } from './answer';
+import { ByLetter } from './ByLetter';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
-
-type Classes = Schemas['ClassesView'];
 
 /** A size with its classes: both zones, what lies between them, and what two measured parts make. */
 export function FitPart() {
@@ -17,14 +16,12 @@ export function FitPart() {
   const classes = useClasses().data;
   const [{ text, hole, shaft }, change] = useTyped({ text: '40 H7/g6', hole: '', shaft: '' });
   const fit = useFit({ text, hole, shaft, unit });
-  const failure = fit.error as Problem | null;
-  const found = failure || text.trim() === '' ? undefined : fit.data;
-  const size = sizeOf(text);
+  const { failure, found, now } = answerOf(fit, text.trim() !== '');
+  const written = [found?.hole, found?.shaft]
+    .flatMap((zone) => (zone ? [`${zone.letter}${zone.grade}`] : []))
+    .join('/');
   return (
-    <CardPage
-      part="fits"
-      take={fit.isPlaceholderData ? undefined : found && (found.hole ?? found.shaft)?.limits}
-    >
+    <CardPage part="fits" take={(now?.hole ?? now?.shaft)?.limits}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="The fit" className="flex flex-col gap-3">
           <CardField
@@ -35,8 +32,14 @@ export function FitPart() {
             refused={refusedAt(failure, 'text')}
             onType={(typed) => change({ text: typed })}
           />
-          {classes && (
-            <ByLetter classes={classes} text={text} onText={(typed) => change({ text: typed })} />
+          {classes && found && (
+            <ByLetter
+              classes={classes}
+              size={found.size}
+              hole={found.hole}
+              shaft={found.shaft}
+              onText={(typed) => change({ text: typed })}
+            />
           )}
           <div className="grid grid-cols-2 gap-3">
             <CardField
@@ -68,10 +71,10 @@ export function FitPart() {
                   <li key={name} className="border-b border-line">
                     <button
                       type="button"
-                      aria-pressed={found?.classes === name}
-                      onClick={() => change({ text: `${size} ${name}` })}
+                      aria-pressed={written === name}
+                      onClick={() => change({ text: `${found?.size ?? '40'} ${name}` })}
                       className={`grid min-h-11 w-full grid-cols-[6rem_minmax(0,1fr)] items-baseline gap-3 py-1 text-left ${
-                        found?.classes === name ? 'font-semibold' : ''
+                        written === name ? 'font-semibold' : ''
                       }`}
                     >
                       <span className="reading">{name}</span>
@@ -124,17 +127,12 @@ function Found({ fit }: { fit: Schemas['FitView'] }) {
   );
 }
 
-const SIDES: Record<string, string> = {
-  in: 'within its class',
-  below: 'smaller than its class',
-  above: 'larger than its class',
-};
-
 function Zone({ zone, name }: { zone: Schemas['ZoneView']; name: string }) {
   return (
     <div className="border-t-2 border-ink pt-1">
       <p className="label">
-        {name} {zone.name}
+        {name} {zone.letter}
+        {zone.grade}
       </p>
       <p>
         <Size length={zone.high} />
@@ -142,73 +140,9 @@ function Zone({ zone, name }: { zone: Schemas['ZoneView']; name: string }) {
       <p>
         <Size length={zone.low} />
       </p>
-      {zone.measured && (
-        <p className="text-label font-semibold">
-          {zone.measured.text} is {SIDES[zone.side]}
-        </p>
-      )}
+      {zone.told && <p className="text-label font-semibold">{zone.told}</p>}
     </div>
   );
-}
-
-/** Letter by letter, grade by grade: each choice is typed into the text. */
-function ByLetter({
-  classes,
-  text,
-  onText,
-}: {
-  classes: Classes;
-  text: string;
-  onText: (text: string) => void;
-}) {
-  const size = sizeOf(text);
-  const [hole = '', shaft = ''] = parted(text);
-  const put = (first: string, second: string) =>
-    onText([size, [first, second].filter(Boolean).join('/')].filter(Boolean).join(' '));
-  const letters = (all: string[]) =>
-    Object.fromEntries([['', 'none'], ...all.map((each) => [each, each])]);
-  const grades = Object.fromEntries(classes.grades.map((each) => [String(each), String(each)]));
-  const letter = (name: string) => name.replace(/\d+/, '');
-  const grade = (name: string, usual: string) => name.replace(/\D+/, '') || usual;
-  return (
-    <div className="grid grid-cols-4 gap-2">
-      <Choice
-        label="Hole"
-        value={letter(hole)}
-        choices={letters(classes.holes)}
-        onChoose={(to) => put(to && to + grade(hole, '7'), shaft)}
-      />
-      <Choice
-        label="Grade"
-        value={grade(hole, '7')}
-        choices={grades}
-        onChoose={(to) => put(letter(hole) && letter(hole) + to, shaft)}
-      />
-      <Choice
-        label="Shaft"
-        value={letter(shaft)}
-        choices={letters(classes.shafts)}
-        onChoose={(to) => put(hole, to && to + grade(shaft, '6'))}
-      />
-      <Choice
-        label="Grade"
-        value={grade(shaft, '6')}
-        choices={grades}
-        onChoose={(to) => put(hole, letter(shaft) && letter(shaft) + to)}
-      />
-    </div>
-  );
-}
-
-const CLASSES = / *([A-Za-z]{1,2}) *(\d{1,2})(?: *[/-] *([A-Za-z]{1,2}) *(\d{1,2}))? *$/;
-
-const sizeOf = (text: string): string => text.replace(CLASSES, '').trim();
-
-/** The hole's class, then the shaft's; empty without. */
-function parted(text: string): [string, string] {
-  const [, first = '', grade = '', second = '', other = ''] = CLASSES.exec(text) ?? [];
-  const one = first + grade;
-  return first !== first.toUpperCase() ? ['', one] : [one, second + other];
 }
 
 function General({ general }: { general: Schemas['GeneralView'][] }) {

@@ -1,9 +1,9 @@
-import type { Problem } from '../api/client';
 import { useCentres } from '../api/card';
 import { useShop } from '../api/queries';
 import { CentresFigure } from '../drawings/CentresFigure';
 import { Choice } from '../ui/Choice';
 import { refusedAt } from '../ui/refusedAt';
+import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
@@ -44,12 +44,11 @@ export function HolesPart() {
   const fields = FIGURES[typed.kind] ?? [];
   const figures = fields.map(([name]) => typed[name as 'a' | 'b' | 'd1' | 'd2']);
   const centres = useCentres({ unit, kind: typed.kind, figures });
-  const failure = centres.error as Problem | null;
   const isAsked = figures.length > 0 && figures.every((text) => text.trim() !== '');
-  const found = failure || !isAsked ? undefined : centres.data;
+  const { failure, found, now } = answerOf(centres, isAsked);
   const refused = isAsked ? refusedAt(failure, 'figures', 'kind') : undefined;
   return (
-    <CardPage part="holes" take={centres.isPlaceholderData ? undefined : found?.distance.text}>
+    <CardPage part="holes" take={now?.distance.text}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="Measured" className="flex flex-col gap-3">
           <Choice

@@ -1,10 +1,11 @@
-import type { Problem, Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
 import { useInch, useSmall } from '../api/card';
 import { useShop } from '../api/queries';
 import { DrawnInch } from '../drawings/DrawnInch';
 import { Choice } from '../ui/Choice';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
+import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
@@ -18,17 +19,9 @@ export function InchPart() {
 function Inch({ unit: first }: { unit: string }) {
   const [{ text, unit }, change] = useTyped({ text: '17/32', unit: first });
   const inch = useInch({ text, unit });
-  const failure = inch.error as Problem | null;
-  const found = failure || text.trim() === '' ? undefined : inch.data;
+  const { failure, found, now } = answerOf(inch, text.trim() !== '');
   return (
-    <CardPage
-      part="inch"
-      take={
-        inch.isPlaceholderData
-          ? undefined
-          : found && (unit === 'in' ? found.meant.inches : found.meant.millimetres)
-      }
-    >
+    <CardPage part="inch" take={unit === 'in' ? now?.meant.inches : now?.meant.millimetres}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="A size" className="flex flex-col gap-3">
           <CardField

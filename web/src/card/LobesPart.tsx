@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { Problem } from '../api/client';
 import { useLobes } from '../api/card';
 import { useShop } from '../api/queries';
 import { LobedRound } from '../drawings/LobedRound';
 import { refusedAt } from '../ui/refusedAt';
+import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
@@ -14,8 +14,10 @@ export function LobesPart() {
   const [typed, change] = useTyped({ lobes: '3', angle: '90', spread: '' });
   const [turned, turn] = useState(0);
   const asked = useLobes({ unit, ...typed });
-  const failure = asked.error as Problem | null;
-  const found = failure ? undefined : asked.data;
+  const { failure, found, now } = answerOf(
+    asked,
+    [typed.lobes, typed.angle].every((text) => text.trim() !== ''),
+  );
   const field = (
     name: 'lobes' | 'angle' | 'spread',
     label: string,
@@ -32,7 +34,7 @@ export function LobesPart() {
     />
   );
   return (
-    <CardPage part="v-block" take={asked.isPlaceholderData ? undefined : found?.height?.text}>
+    <CardPage part="v-block" take={now?.height?.text}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="The check" className="flex flex-col gap-3">
           {field('lobes', 'Lobes', '3', true)}

@@ -1,9 +1,11 @@
-import type { Problem, Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
 import { useThread } from '../api/card';
 import { useShop } from '../api/queries';
 import { DrawnThread } from '../drawings/DrawnThread';
 import { refusedAt } from '../ui/refusedAt';
+import { signed } from '../ui/signed';
 import { Size } from '../ui/Size';
+import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
@@ -13,17 +15,9 @@ export function ThreadPart() {
   const unit = useShop().data?.unit ?? 'mm';
   const [{ text, engagement }, change] = useTyped({ text: 'M8', engagement: '' });
   const thread = useThread({ text, engagement, unit });
-  const failure = thread.error as Problem | null;
-  const found = failure || text.trim() === '' ? undefined : thread.data;
+  const { failure, found, now } = answerOf(thread, text.trim() !== '');
   return (
-    <CardPage
-      part="threads"
-      take={
-        thread.isPlaceholderData
-          ? undefined
-          : found?.best && `${found.best.size.text} ${found.best.size.unit}`
-      }
-    >
+    <CardPage part="threads" take={now?.best && `${now.best.size.text} ${now.best.size.unit}`}>
       <div className="grid gap-5 bench:grid-cols-[22rem_minmax(0,1fr)]">
         <section aria-label="The thread" className="flex flex-col gap-3">
           <CardField
@@ -133,5 +127,3 @@ function Drills({ thread }: { thread: Schemas['ThreadView'] }) {
     </table>
   );
 }
-
-const signed = ({ pm, text }: { pm: number; text: string }): string => (pm > 0 ? `+${text}` : text);

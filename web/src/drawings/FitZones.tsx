@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { LengthText, Schemas } from '../api/client';
+import { signed } from '../ui/signed';
 
 type Zone = Schemas['ZoneView'];
 
@@ -134,7 +135,8 @@ function Box({ zone, x, y, hatch, side, nominal, word, isUpper }: BoxProps) {
         textAnchor="middle"
         className="fill-ink text-[18px] font-semibold max-tablet:text-[27px]"
       >
-        {word} {zone.name}
+        {word} {zone.letter}
+        {zone.grade}
       </text>
       <text
         x={at}
@@ -163,5 +165,3 @@ function Box({ zone, x, y, hatch, side, nominal, word, isUpper }: BoxProps) {
     </g>
   );
 }
-
-const signed = ({ pm, text }: LengthText): string => (pm > 0 ? `+${text}` : pm === 0 ? '0' : text);

@@ -49,14 +49,14 @@ describe('a round with lobes in its V', () => {
 
 const length = (pm: number): LengthText => ({ pm, text: String(pm / MM), unit: 'mm', other: '' });
 const zone = (low: number, high: number): Schemas['ZoneView'] => ({
-  name: 'H7',
+  letter: 'H',
+  grade: 7,
   limits: '40 H7',
   low: length(40 * MM + low),
   high: length(40 * MM + high),
   lowDeviation: length(low),
   highDeviation: length(high),
   sentence: '',
-  side: '',
 });
 
 describe('zones of a fit', () => {

@@ -85,6 +85,11 @@ class CardInThePocketTest extends AtTheBench {
         page.getByLabel("Shaft, measured").fill("40.050");
         assertThat(answer(page, "What it comes to")).containsText("These two overlap by 0.04 mm");
         type(page, "");
+        page.getByLabel("Size and classes, mm").fill("40 H7/g6");
+        page.getByLabel("Shaft", new Page.GetByLabelOptions().setExact(true)).selectOption("k");
+        assertThat(page.getByLabel("Size and classes, mm")).hasValue("40 H7/k6");
+        page.getByLabel("Hole", new Page.GetByLabelOptions().setExact(true)).selectOption("");
+        assertThat(page.getByLabel("Size and classes, mm")).hasValue("40 k6");
         page.getByLabel("Size and classes, mm").fill("40 zc6");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("The letter zc is not in the tables");
     }
@@ -132,6 +137,11 @@ class CardInThePocketTest extends AtTheBench {
         page.keyboard().press("Escape");
         page.keyboard().press("u");
         assertThat(page.getByLabel("Limits, as on the drawing")).hasValue("25 k6");
+        assertThat(page.getByLabel(Pattern.compile("^Figure"))).isFocused();
+        page.getByLabel("Limits, as on the drawing").click();
+        type(page, "25 n6");
+        assertThat(page.getByLabel("Limits, as on the drawing")).hasValue("25 n6");
+        page.getByLabel(Pattern.compile("^Figure")).click();
         page.keyboard().type("25.008");
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("in");
         page.navigate(server().address());

@@ -1,15 +1,14 @@
 package jawread.server.card;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.length.TypedLength;
 import jawread.core.limit.Fit;
 import jawread.core.limit.GeneralTolerance;
 import jawread.core.limit.Limits;
@@ -32,13 +31,6 @@ class FitTable {
     private static final List<String> USUAL = List.of(
             "H11/c11", "H9/d9", "H8/e8", "H8/f7", "H7/g6", "H7/h6", "H7/js6", "H7/k6", "H7/n6", "H7/p6", "H7/s6",
             "H7/u6");
-
-    private static final Length USUAL_AT = Length.ofMillimetres("40");
-    private static final Pattern CLASSES =
-            Pattern.compile("[A-Za-z]{1,2} *\\d{1,2}(?: *[/-] *[A-Za-z]{1,2} *\\d{1,2})?$");
-    private static final Length ONE_MILLIMETRE = Length.ofMillimetres("1");
-    private static final int COARSEST_UP_TO_ONE = 13;
-    private static final int COARSEST_N_UP_TO_ONE = 8;
 
     private final TypedFields fields;
     private final Figures figures;
@@ -67,11 +59,12 @@ class FitTable {
                 USUAL.stream().map(this::usual).toList());
     }
 
+    /** What a class is called does not hang on the size. */
     private UsualView usual(String classes) {
         Fit.Word word = Fit.parse("40 " + classes, LengthUnit.MILLIMETRE)
-                .fold(fit -> fit.word().orElseThrow(), refusal -> {
-                    throw new IllegalStateException(classes + " at " + USUAL_AT + ": " + refusal.code());
-                });
+                .orThrow()
+                .word()
+                .orElseThrow();
         return new UsualView(
                 classes, words.say("fit.word." + word.code()), words.say("fit.use." + classes.replace('/', '-')));
     }
@@ -79,36 +72,36 @@ class FitTable {
     /** Refuses a text that is neither a size nor a size with classes, and what the tables do not have. */
     FitView of(TypedFit typed) {
         LengthUnit unit = fields.unit(typed.unit());
-        Matcher classes = CLASSES.matcher(typed.text().strip());
-        Optional<Length> alone =
-                classes.find() ? Optional.empty() : fields.aboveZero("text", typed.text(), unit, "size-needed");
-        Fit fit = alone.map(size -> new Fit(size, Optional.empty(), Optional.empty()))
-                .orElseGet(() -> Fit.parse(typed.text(), unit).fold(found -> found, refusal -> {
-                    throw fields.refused("text", refusal, unit);
-                }));
+        Fit fit = fit(typed.text(), unit);
         Optional<Length> hole = fields.aboveZero("hole", typed.hole(), unit, "size-needed");
         Optional<Length> shaft = fields.aboveZero("shaft", typed.shaft(), unit, "size-needed");
-        String written = alone.isPresent() ? "" : classes.group().replace(" ", "");
-        Fit made = hole.map(fit::withHole).orElse(fit);
-        made = shaft.map(made::withShaft).orElse(made);
-        boolean isMeasured = hole.isPresent() || shaft.isPresent();
+        Fit withHole = hole.map(fit::withHole).orElse(fit);
+        Fit made = shaft.map(withHole::withShaft).orElse(withHole);
+        String measured = hole.isPresent() && shaft.isPresent() ? "fit.made." : "fit.may-be.";
         GapView gap = gap(fit, "fit.gap.", unit);
         return new FitView(
+                TypedFields.asTyped(fit.nominal(), unit),
                 figures.fine(fit.nominal(), unit),
-                written,
                 fit.hole()
-                        .map(limits -> zone(fit, limits, written, true, hole, unit))
+                        .map(limits -> zone(fit, fit.holeClass().orElseThrow(), limits, hole, unit))
                         .orElse(null),
                 fit.shaft()
-                        .map(limits -> zone(fit, limits, written, false, shaft, unit))
+                        .map(limits -> zone(fit, fit.shaftClass().orElseThrow(), limits, shaft, unit))
                         .orElse(null),
                 gap,
-                isMeasured
-                        ? gap(made, hole.isPresent() && shaft.isPresent() ? "fit.made." : "fit.may-be.", unit)
-                        : null,
+                made.equals(fit) ? null : gap(made, measured, unit),
                 general(fit.nominal(), unit),
-                remarks(fit, written, unit),
+                remarks(fit, unit),
                 gap == null ? alone(fit, unit) : gap.sentence());
+    }
+
+    private Fit fit(String text, LengthUnit unit) {
+        boolean isSize = TypedLength.parse(text, unit, TypedLength.Kind.SIZE).fold(size -> true, refusal -> false);
+        return isSize
+                ? Fit.alone(fields.aboveZero("text", text, unit, "size-needed").orElseThrow())
+                : Fit.parse(text, unit).fold(found -> found, refusal -> {
+                    throw fields.refused("text", refusal, unit);
+                });
     }
 
     private String alone(Fit fit, LengthUnit unit) {
@@ -126,23 +119,26 @@ class FitTable {
                         "high", figures.exactly(limits.high().orElseThrow(), unit)));
     }
 
-    private ZoneView zone(
-            Fit fit, Limits limits, String written, boolean isHole, Optional<Length> measured, LengthUnit unit) {
-        String[] both = written.split("[/-]");
-        String name = isHole || both.length == 1 ? both[0] : both[1];
+    private ZoneView zone(Fit fit, ToleranceClass of, Limits limits, Optional<Length> measured, LengthUnit unit) {
         Length low = limits.low().orElseThrow();
         Length high = limits.high().orElseThrow();
         return new ZoneView(
-                name,
-                TypedFields.asTyped(fit.nominal(), unit) + " " + name,
+                of.letter(),
+                of.grade(),
+                TypedFields.asTyped(fit.nominal(), unit) + " " + of,
                 shown(low, unit),
                 shown(high, unit),
                 shown(low.minus(fit.nominal()), unit),
                 shown(high.minus(fit.nominal()), unit),
-                words.say(isHole ? "fit.hole" : "fit.shaft", Map.of("name", name, "limits", between(limits, unit))),
+                words.say(
+                        of.isHole() ? "fit.hole" : "fit.shaft",
+                        Map.of("name", of.toString(), "limits", between(limits, unit))),
                 measured.map(size -> figures.fine(size, unit)).orElse(null),
-                measured.map(size -> limits.isBelow(size) ? "below" : limits.isAbove(size) ? "above" : "in")
-                        .orElse(""));
+                measured.map(size -> words.say(
+                                "fit.measured."
+                                        + (limits.isBelow(size) ? "below" : limits.isAbove(size) ? "above" : "in"),
+                                Map.of("size", figures.exactly(size, unit))))
+                        .orElse(null));
     }
 
     /** To the micrometre, or the hundred-thousandth of an inch: a converted limit stays on its side. */
@@ -185,22 +181,22 @@ class FitTable {
                 .toList();
     }
 
-    private List<String> remarks(Fit fit, String written, LengthUnit unit) {
-        var remarks = new ArrayList<String>();
-        if (unit.isInch() && !written.isEmpty()) {
-            remarks.add(words.say("doubt.class-is-metric"));
-        }
-        for (String each : written.split("[/-]")) {
-            String letters = each.replaceAll("\\d", "");
-            int grade = each.equals(letters) ? 0 : Integer.parseInt(each.substring(letters.length()));
-            boolean isSmall = fit.nominal().compareTo(ONE_MILLIMETRE) <= 0;
-            if (isSmall && (grade > COARSEST_UP_TO_ONE || (letters.equals("N") && grade > COARSEST_N_UP_TO_ONE))) {
-                remarks.add(words.say("fit.not-used-so-small", Map.of("name", each)));
-            }
-            if (letters.equalsIgnoreCase("js")) {
-                remarks.add(words.say("fit.js", Map.of("name", each)));
-            }
-        }
-        return remarks;
+    private List<String> remarks(Fit fit, LengthUnit unit) {
+        List<ToleranceClass> classes = Stream.of(fit.holeClass(), fit.shaftClass())
+                .flatMap(Optional::stream)
+                .toList();
+        return Stream.of(
+                        classes.stream()
+                                .filter(each -> unit.isInch())
+                                .limit(1)
+                                .map(each -> words.say("doubt.class-is-metric")),
+                        classes.stream()
+                                .filter(each -> !each.isUsedAt(fit.nominal()))
+                                .map(each -> words.say("fit.not-used-so-small", Map.of("name", each.toString()))),
+                        classes.stream()
+                                .filter(ToleranceClass::isSymmetric)
+                                .map(each -> words.say("fit.js", Map.of("name", each.toString()))))
+                .flatMap(each -> each)
+                .toList();
     }
 }

@@ -7,15 +7,15 @@ import jawread.server.words.LengthText;
 /**
  * A nominal size with its classes, the zones of hole and shaft, and what lies between them.
  *
- * @param classes as typed behind the size; empty where only a size was
+ * @param size as it is typed
  * @param gap between hole and shaft by the drawing; absent for one part alone
  * @param measured the same with what was measured in place of a zone; absent where nothing was
  * @param general plus and minus of this size where nothing is said, by class
  * @param remarks what to know of these classes
  */
 record FitView(
+        String size,
         LengthText nominal,
-        String classes,
         @Nullable ZoneView hole,
         @Nullable ZoneView shaft,
         @Nullable GapView gap,
@@ -26,10 +26,11 @@ record FitView(
     /**
      * @param limits as they go into a field of limits: {@code 40 H7}
      * @param measured of this part; absent where nothing was
-     * @param side of a measured size: in, below, above; empty without one
+     * @param told how the measured one lies to its class, in a sentence; absent with it
      */
     record ZoneView(
-            String name,
+            String letter,
+            int grade,
             String limits,
             LengthText low,
             LengthText high,
@@ -37,7 +38,7 @@ record FitView(
             LengthText highDeviation,
             String sentence,
             @Nullable LengthText measured,
-            String side) {}
+            @Nullable String told) {}
 
     /** @param smallest below zero where the parts overlap */
     record GapView(LengthText smallest, LengthText largest, String word, String sentence) {}

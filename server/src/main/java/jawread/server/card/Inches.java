@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import jawread.core.length.InchFraction;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
@@ -72,18 +73,19 @@ class Inches {
     InchView of(TypedInch typed) {
         LengthUnit unit = fields.unit(typed.unit());
         TypedLength meant = read(typed.text(), unit);
-        boolean isBare =
-                meant.decimals().isPresent() && read(typed.text(), unit.other()).unit() == unit.other();
+        // What is another length in another unit was typed without one; not all that can be typed in one can be in the
+        // other.
+        Optional<Length> other = TypedLength.parse(typed.text(), unit.other(), TypedLength.Kind.SIZE)
+                .fold(
+                        read -> Optional.of(read).filter(each -> each.unit() != meant.unit()),
+                        refusal -> Optional.<TypedLength>empty())
+                .map(TypedLength::length);
+        boolean isFraction = meant.decimals().isEmpty();
         // A fraction without a unit is one of an inch, whatever unit is at hand.
-        Length size = meant.decimals().isEmpty() && meant.unit() == LengthUnit.MILLIMETRE && isUnsaid(typed.text())
-                ? read(typed.text(), LengthUnit.INCH).length()
-                : meant.length();
+        Length size = isFraction && !unit.isInch() ? other.orElse(meant.length()) : meant.length();
         return new InchView(
-                meaning(size), isBare ? meaning(read(typed.text(), unit.other()).length()) : null);
-    }
-
-    private boolean isUnsaid(String text) {
-        return text.chars().noneMatch(Character::isLetter) && !text.contains("\"");
+                meaning(size),
+                other.filter(each -> !isFraction).map(this::meaning).orElse(null));
     }
 
     private TypedLength read(String text, LengthUnit unit) {
@@ -96,17 +98,16 @@ class Inches {
         BigDecimal inches = size.in(LengthUnit.INCH);
         BigDecimal exact = inches.setScale(EXACT_DECIMALS, RoundingMode.HALF_EVEN);
         boolean isExact = Length.of(exact, LengthUnit.INCH).equals(size);
-        String shown = figures.number(isExact ? exact : exact.setScale(SHOWN_DECIMALS, RoundingMode.HALF_EVEN));
+        BigDecimal told = isExact ? exact : inches.setScale(SHOWN_DECIMALS, RoundingMode.HALF_EVEN);
+        String shown = figures.number(told);
         String millimetres = figures.number(size.in(LengthUnit.MILLIMETRE));
-        NearFractionView sixtyFourth = fraction(size, SIXTY_FOURTHS);
         return new SameSizeView(
                 size.picometres(),
                 millimetres,
                 shown,
                 !isExact,
-                figures.number(
-                        (isExact ? exact : exact.setScale(SHOWN_DECIMALS, RoundingMode.HALF_EVEN)).movePointRight(3)),
-                sixtyFourth,
+                figures.number(told.movePointRight(3)),
+                fraction(size, SIXTY_FOURTHS),
                 fraction(size, HUNDRED_TWENTY_EIGHTHS),
                 words.say(
                         isExact ? "inch.exact" : "inch.rounded", Map.of("millimetres", millimetres, "inches", shown)));

@@ -5,11 +5,11 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jawread.core.form.VBlock;
 import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
+import jawread.core.length.Outcome;
 import jawread.server.card.LobesView.SeenView;
 import jawread.server.words.Figures;
 import jawread.server.words.LengthText;
@@ -50,26 +50,24 @@ class Lobes {
         BigDecimal factor = VBlock.factor(lobes, angle).fold(found -> found, refusal -> {
             throw fields.refused("angle", refusal, unit);
         });
-        Optional<LengthText> height = fields.size("spread", typed.spread(), unit)
-                .filter(spread -> VBlock.isSeen(factor))
-                .map(spread -> height(lobes, angle, spread, unit));
+        Optional<Length> spread = fields.size("spread", typed.spread(), unit);
+        // What cannot be seen in this V is said whether or not the indicator was read.
+        Outcome<Optional<LengthText>> height = VBlock.lobeHeight(lobes, angle, spread.orElse(Length.ZERO))
+                .map(found -> spread.map(read -> shown(found, unit)));
         return new LobesView(
                 lobes,
                 angle.doubleValue(),
                 said(factor),
-                height.orElse(null),
+                height.fold(found -> found.orElse(null), refusal -> null),
                 IntStream.rangeClosed(FEWEST.intValue(), MOST.intValue())
                         .mapToObj(count -> seen(count, angle))
                         .toList(),
-                sentence(lobes, angle, factor, height));
+                height.fold(found -> sentence(lobes, angle, factor, found), refusal -> words.say(refusal, unit)));
     }
 
-    private LengthText height(int lobes, BigDecimal angle, Length spread, LengthUnit unit) {
-        Length found = VBlock.lobeHeight(lobes, angle, spread).fold(height -> height, refusal -> {
-            throw fields.refused("spread", refusal, unit);
-        });
+    private LengthText shown(Length height, LengthUnit unit) {
         Length step = unit.isInch() ? Length.ofInches("0.0001") : LengthUnit.MICROMETRE.whole();
-        return figures.computed(found, unit, step, List.of());
+        return figures.computed(height, unit, step, List.of());
     }
 
     private static SeenView seen(int lobes, BigDecimal angle) {
@@ -86,17 +84,12 @@ class Lobes {
     }
 
     private String sentence(int lobes, BigDecimal angle, BigDecimal factor, Optional<LengthText> height) {
-        String key = VBlock.isSeen(factor) ? height.isPresent() ? "lobes.height" : "lobes.shows" : "lobes.not-seen";
         return words.say(
-                key,
+                height.isPresent() ? "lobes.height" : "lobes.shows",
                 Map.of(
                         "lobes", lobes,
                         "angle", figures.number(angle),
                         "factor", said(factor),
-                        "height", height.map(LengthText::inBoth).orElse(""),
-                        "seenIn",
-                                VBlock.seenIn(lobes).stream()
-                                        .map(each -> figures.number(each) + "°")
-                                        .collect(Collectors.joining(", "))));
+                        "height", height.map(LengthText::inBoth).orElse("")));
     }
 }

@@ -3,8 +3,8 @@ package jawread.server.card;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -12,6 +12,7 @@ import jawread.core.length.Length;
 import jawread.core.length.LengthUnit;
 import jawread.core.thread.Drill;
 import jawread.core.thread.ScrewThread;
+import jawread.core.thread.ScrewThread.Height;
 import jawread.core.thread.TappingDrill;
 import jawread.server.card.ThreadView.ClearanceView;
 import jawread.server.card.ThreadView.DrillSetView;
@@ -29,10 +30,6 @@ class Threads {
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final BigDecimal USUAL = BigDecimal.valueOf(75);
     private static final BigDecimal LEAST = BigDecimal.ONE;
-    /** Below it the thread strips before the bolt breaks. */
-    private static final BigDecimal WEAK = new BigDecimal("0.5");
-    /** Above it a tap works hard, and breaks in tough metal. */
-    private static final BigDecimal TIGHT = new BigDecimal("0.85");
 
     private final TypedFields fields;
     private final Figures figures;
@@ -66,7 +63,8 @@ class Threads {
                 .map(kind -> set(kind, thread, drill.computed(), unit))
                 .filter(set -> !set.drills().isEmpty())
                 .toList();
-        Optional<DrillView> best = best(thread, sets);
+        Optional<DrillView> best =
+                thread.best(drill.computed()).map(each -> view(each, thread, drill.computed(), unit, true));
         return new ThreadView(
                 thread.name(),
                 words.say("thread.series." + thread.series().code()),
@@ -88,16 +86,6 @@ class Threads {
                                         "percent",
                                         each.engagement())))
                         .orElseGet(() -> words.say("thread.no-drill", Map.of("thread", thread.name()))));
-    }
-
-    /** A metric thread is drilled by millimetres, an inch one by whatever of the inch sets is nearest. */
-    private static Optional<DrillView> best(ScrewThread thread, List<DrillSetView> sets) {
-        return sets.stream()
-                .filter(set -> set.kind().equals(Drill.Kind.METRIC.code()) == thread.isMetric())
-                .flatMap(set -> set.drills().stream())
-                .min(Comparator.comparingLong(
-                                (DrillView each) -> Math.abs(each.error().pm()))
-                        .thenComparing(each -> each.size().pm()));
     }
 
     private static LengthUnit own(ScrewThread thread) {
@@ -132,17 +120,13 @@ class Threads {
                 figures.number(left.movePointRight(2).setScale(0, RoundingMode.HALF_EVEN)),
                 left.doubleValue(),
                 isNearest,
-                remark(left));
+                remark(thread.height(drill.size())));
     }
 
-    private String remark(BigDecimal left) {
-        if (left.compareTo(BigDecimal.ONE) > 0) {
-            return words.say("thread.too-small");
-        }
-        if (left.compareTo(TIGHT) > 0) {
-            return words.say("thread.tight");
-        }
-        return left.compareTo(WEAK) < 0 ? words.say("thread.weak") : "";
+    private String remark(Height height) {
+        return height == Height.GOOD
+                ? ""
+                : words.say("thread." + height.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     private List<ClearanceView> clearance(ScrewThread thread) {

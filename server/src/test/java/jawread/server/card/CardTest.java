@@ -152,6 +152,7 @@ class CardTest {
         "mm, 13.49375, 13.49375,   0.53125,   531.25,   17/32,   342.74125",
         "mm, 1/128 in, 0.1984375,  0.0078125, 7.8125,   0,       ''",
         "mm, 13.5,     13.5,       0.531496,  531.496,  17/32,   342.9",
+        "mm, 2000,     2000,       78.740157, 78740.157, 78 47/64, ''",
         "in, 2 43/64,  67.865625,  2.671875,  2671.875, 2 43/64, ''"
     })
     void a_size_is_told_in_inches_fractions_and_millimetres(
@@ -209,7 +210,7 @@ class CardTest {
             inch   | -3      | below zero
             fit    | 40 zc6  | The letter zc is not in the tables
             fit    | 40 H3   | Grade IT3 is not in the tables
-            fit    | forty   | is no figure. Right would be
+            fit    | forty   | is no class and no fit. Right would be 25 g6, 40 H7 or 40 H7/g6
             """)
     void what_cannot_be_is_refused_with_what_would_be_right(String part, String text, String said) {
         Answer refused = server.post(
@@ -244,6 +245,15 @@ class CardTest {
     }
 
     @Test
+    void a_class_that_is_not_used_so_small_and_an_exact_half_are_remarked() {
+        assertThat(fit("0.8 N9", "", "").path("remarks").toString()).contains("does not use N9 up to 1 mm");
+        assertThat(fit("0.8 H14", "", "").path("remarks").toString()).contains("does not use H14 up to 1 mm");
+        assertThat(fit("0.8 H9", "", "").path("remarks")).isEmpty();
+        assertThat(fit("40 js6", "", "").path("remarks").toString()).contains("js6 is given exactly");
+        assertThat(fit("40", "", "").path("hole").isMissingNode()).isTrue();
+    }
+
+    @Test
     void measured_parts_say_what_they_make() {
         JsonNode one = fit("40 H7/k6", "40.010", "");
         assertThat(one.path("measured").path("sentence").asString())
@@ -251,8 +261,8 @@ class CardTest {
         JsonNode both = fit("40 H7/k6", "40.010", "40.015");
         assertThat(both.path("measured").path("sentence").asString())
                 .isEqualTo("These two overlap by 0.005 mm: pressed or shrunk together.");
-        assertThat(fit("40 H7/k6", "40.030", "").path("hole").path("side").asString())
-                .isEqualTo("above");
+        assertThat(fit("40 H7/k6", "40.030", "").path("hole").path("told").asString())
+                .isEqualTo("40.03 mm is larger than its class, by the figure alone.");
     }
 
     @Test
