@@ -23,7 +23,7 @@ export function GaugePort() {
       </p>
       {serial.map(({ gauge, port: at, baud, trouble: why }) => (
         <p key={at} className={why ? 'border-l-4 border-near pl-3 font-semibold' : ''}>
-          {gauge}: {why ?? `at the serial port ${at}, ${baud} signs a second.`}
+          {gauge}: {why ?? `at the serial port ${at}, ${baud} baud.`}
         </p>
       ))}
       {lines.length > 0 && (

@@ -11,7 +11,7 @@ import jawread.core.length.Refusal;
  *
  * @param gauge its number in the shop
  * @param port as this machine names it: {@code ttyUSB0}, {@code COM3}, {@code /dev/serial/by-id/…}
- * @param baud signs a second, 300 to 921600
+ * @param baud 300 to 921600
  */
 public record SerialGauge(String gauge, String port, int baud) {
     private static final Pattern PORT = Pattern.compile("[A-Za-z0-9/._:+-]{1,120}");
