@@ -29,17 +29,18 @@ export function CutTaken({ measuring, open, onClose }: CutTakenProps) {
     if (person === undefined) {
       return;
     }
-    cut
-      .mutateAsync({
+    cut.mutate(
+      {
         id,
         part: sheet.part.id,
         feature: sheet.feature.id,
         number: round.number + 1,
         asked: asked ?? proposed,
         ...(toWhat === '' ? {} : { to: Number(toWhat) }),
-      })
-      // The next round brings a card of its own, so that this one may be gone by then; what is refused stands in it.
-      .then(onClose, () => undefined);
+      },
+      // The next round may be in sight before this is answered, with a card of its own: that one is not closed by it.
+      { onSuccess: onClose },
+    );
   };
   const of = sheet.feature.diameter ? 'the diameter' : 'the size';
   return (

@@ -74,6 +74,12 @@ function AtTheBench({ work }: { work: WorkAtHand }) {
     worst: () => setCard('worst'),
     reading: (reading: Reading) => setCard({ reading }),
   }));
+  // A cut opens another round, and that it was never taken leads back: what was asked about the one before is answered then.
+  const [cardIn, setCardIn] = useState(round.number);
+  if (cardIn !== round.number) {
+    setCardIn(round.number);
+    setCard((now) => (now === 'cut' ? undefined : now));
+  }
   // Where the scale is opened because the one in hand looks otherwise: what was read there is then read anew.
   const [differs, setDiffers] = useState<Differs | undefined>();
   const field = useRef<HTMLInputElement>(null);

@@ -43,9 +43,7 @@ export function NotTaken({
           small
           disabled={mark.isPending}
           onClick={() =>
-            void mark
-              .mutateAsync({ id: newId(), cut, kind: goes, reason: '' })
-              .then(onSaid, () => undefined)
+            mark.mutate({ id: newId(), cut, kind: goes, reason: '' }, { onSuccess: onSaid })
           }
         >
           Take the cut back

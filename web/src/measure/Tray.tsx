@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { useStrays } from '../keys/strays';
 import { inTray, outbox } from '../api/outbox';
 import { type GaugeFigure, useSetAside } from '../api/signals';
@@ -62,6 +62,11 @@ type SentProps = Pick<Measuring, 'gauges' | 'place' | 'keep'> & { sent: GaugeFig
 function Sent({ sent, gauges, place, keep }: SentProps) {
   const setAside = useSetAside();
   const by = gauges.find((each) => speaker(each) === sent.gauge);
+  const [onItsWay, setOnItsWay] = useState(false);
+  const readIn = () => {
+    setOnItsWay(true);
+    void keep(asRead(sent), by).finally(() => setOnItsWay(false));
+  };
   return (
     <li className="mt-2 flex flex-wrap items-center gap-3">
       <span className="reading text-title">{sent.figure}</span>
@@ -70,7 +75,7 @@ function Sent({ sent, gauges, place, keep }: SentProps) {
         {sent.simulated && ', simulated'}. {sent.told || 'No place waited for it.'}
       </span>
       <span className="flex gap-3">
-        <Button small disabled={by === undefined} onClick={() => void keep(asRead(sent), by)}>
+        <Button small disabled={by === undefined || onItsWay} onClick={readIn}>
           Read it in at {place.name}
         </Button>
         <Button small onClick={() => setAside.mutate({ id: sent.id, reason: 'no reading' })}>

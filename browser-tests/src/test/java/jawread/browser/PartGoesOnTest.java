@@ -8,9 +8,11 @@ import static com.microsoft.playwright.options.AriaRole.LINK;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.net.URI;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -33,6 +35,16 @@ class PartGoesOnTest extends AtTheBench {
                 "in",
                 List.of(PlannedJob.feature("barrel bore", "bore", "3.2500 +0.0018/0", BARREL)),
                 List.of(parts));
+    }
+
+    /** The server gets what is sent to such an address and its answers wait, each until it is run. */
+    private static List<Runnable> heldBack(Page page, String address) {
+        var answers = new ArrayList<Runnable>();
+        page.route(address, sent -> {
+            var answer = sent.fetch();
+            answers.add(() -> sent.fulfill(new Route.FulfillOptions().setResponse(answer)));
+        });
+        return answers;
     }
 
     /** By keys, both places twice, with the gauge of the plan. */
@@ -165,13 +177,18 @@ class PartGoesOnTest extends AtTheBench {
         page.keyboard().type("3.2652\n3.2652\n");
         assertThat(region(page, "So far")).containsText("beyond service");
 
+        // The next round is told to every screen before this one is answered: what was pressed then is meant for that round.
+        List<Runnable> answers = heldBack(page, "**/api/v1/rounds/*");
         page.keyboard().press("c");
         card.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Open the next round"))
                 .click();
         assertThat(named(page, HEADING, "barrel 3, after cut 1")).isVisible();
+        assertThat(card).hasCount(0);
         page.keyboard().press("c");
-        card.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Take the cut back"))
-                .click();
+        Locator takeBack = card.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Take the cut back"));
+        assertThat(takeBack).isVisible();
+        page.waitForResponse("**/api/v1/rounds/*", () -> answers.forEach(Runnable::run));
+        takeBack.click();
         assertThat(named(page, HEADING, "barrel 3, as found")).isVisible();
         assertThat(seen(page, "Ansa said that a cut was never taken")).isVisible();
         named(page, BUTTON, "It was taken after all").click();
