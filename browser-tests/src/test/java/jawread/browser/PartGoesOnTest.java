@@ -177,7 +177,8 @@ class PartGoesOnTest extends AtTheBench {
         page.keyboard().type("3.2652\n3.2652\n");
         assertThat(region(page, "So far")).containsText("beyond service");
 
-        // The next round is told to every screen before this one is answered: what was pressed then is meant for that round.
+        // Every screen is told of the next round before this one is answered: a key pressed then is meant for that
+        // round.
         List<Runnable> answers = heldBack(page, "**/api/v1/rounds/*");
         page.keyboard().press("c");
         card.getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Open the next round"))
