@@ -18,6 +18,8 @@ public record Figure(String digits, LengthUnit unit) {
     /** Inches have no finite decimal for a picometre; here the search for one more decimal ends. */
     private static final int MOST_DECIMALS = 12;
 
+    private static final int TENFOLD = 10;
+
     private static final int MOST_ORDERED_DECIMALS = 5;
 
     /** Rounded once, half to even, to that many decimals, trailing zeros kept. */
@@ -61,10 +63,10 @@ public record Figure(String digits, LengthUnit unit) {
     /** The fewest decimals whose last place is no coarser than the resolution: 3 for 0.002 mm, 4 for 0.0001 in. */
     public static int decimalsOf(Length resolution, LengthUnit unit) {
         if (resolution.compareTo(Length.ZERO) > 0) {
-            BigDecimal step = resolution.in(unit);
             int decimals = 0;
-            while (decimals < MOST_DECIMALS
-                    && BigDecimal.ONE.movePointLeft(decimals).compareTo(step) > 0) {
+            for (long step = resolution.picometres();
+                    decimals < MOST_DECIMALS && step < unit.picometres();
+                    step *= TENFOLD) {
                 decimals++;
             }
             return decimals;
@@ -115,14 +117,19 @@ public record Figure(String digits, LengthUnit unit) {
     }
 
     private static boolean crosses(Collection<Length> limits, Length length, LengthUnit unit, int decimals) {
-        BigDecimal shown = rounded(length, unit, decimals);
+        if (limits.isEmpty()) {
+            return false;
+        }
+        BigDecimal shown = rounded(length, unit, decimals).multiply(BigDecimal.valueOf(unit.picometres()));
         return limits.stream()
                 .anyMatch(limit -> !limit.equals(length)
-                        && shown.compareTo(limit.in(unit)) != Integer.signum(length.compareTo(limit)));
+                        && shown.compareTo(BigDecimal.valueOf(limit.picometres()))
+                                != Integer.signum(length.compareTo(limit)));
     }
 
     private static BigDecimal rounded(Length length, LengthUnit unit, int decimals) {
-        return length.in(unit).setScale(decimals, RoundingMode.HALF_EVEN);
+        return BigDecimal.valueOf(length.picometres())
+                .divide(BigDecimal.valueOf(unit.picometres()), decimals, RoundingMode.HALF_EVEN);
     }
 
     /** With its unit: {@code 32.174 mm}. */

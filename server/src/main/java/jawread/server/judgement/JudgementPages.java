@@ -1,6 +1,7 @@
 package jawread.server.judgement;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import jawread.core.assess.FeatureAssessment;
@@ -23,6 +24,7 @@ import jawread.server.judgement.JudgementView.JudgedPlaceView;
 import jawread.server.judgement.JudgementView.StepView;
 import jawread.server.judgement.SheetView.CutView;
 import jawread.server.measure.CountsAgain;
+import jawread.server.measure.SizesCarried.Carried;
 import jawread.server.settings.Setting;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
@@ -156,12 +158,14 @@ public class JudgementPages {
         List<FeatureAssessment> all = plan.of(part).features().stream()
                 .sorted(FeatureAssessment.WORST_FIRST)
                 .toList();
+        Map<UUID, Carried> came = underPlan.came(part, plan);
         return all.stream()
                 .map(feature -> feature(
                         feature,
                         part,
                         plan,
                         inspected,
+                        came,
                         isWhole || all.size() <= SHOWN_IN_FULL || feature == all.get(0)))
                 .toList();
     }
@@ -183,7 +187,12 @@ public class JudgementPages {
     }
 
     private JudgedFeatureView feature(
-            FeatureAssessment feature, Part part, JudgedPlan plan, List<Inspection> inspected, boolean isInFull) {
+            FeatureAssessment feature,
+            Part part,
+            JudgedPlan plan,
+            List<Inspection> inspected,
+            Map<UUID, Carried> came,
+            boolean isInFull) {
         Job job = part.job();
         RoundAssessment round = feature.inForce();
         CutView cut = rounds.cut(round, feature, job);
@@ -191,7 +200,7 @@ public class JudgementPages {
         return new JudgedFeatureView(
                 feature.feature().id(),
                 rounds.verdict(round, feature, job),
-                underPlan.of(feature, part, plan),
+                underPlan.of(feature, plan, came),
                 rounds.name(round.number(), part.plan().roundNames()),
                 cut == null ? null : cut.sentence(),
                 rounds.envelope(feature),

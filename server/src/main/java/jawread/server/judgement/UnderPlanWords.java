@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import jawread.core.assess.FeatureAssessment;
 import jawread.server.form.ReworkWords;
 import jawread.server.job.Part;
 import jawread.server.measure.SizesCarried;
+import jawread.server.measure.SizesCarried.Carried;
 import jawread.server.words.Words;
 import org.springframework.stereotype.Component;
 
@@ -30,6 +32,16 @@ class UnderPlanWords {
 
     /** None where all that was read was read under what it is judged by. */
     List<String> of(FeatureAssessment judged, Part part, JudgedPlan plan) {
+        return of(judged, plan, came(part, plan));
+    }
+
+    /** At what sizes the features of a part came in. */
+    Map<UUID, Carried> came(Part part, JudgedPlan plan) {
+        return carried.of(part, plan.plan());
+    }
+
+    /** @param came of its part */
+    List<String> of(FeatureAssessment judged, JudgedPlan plan, Map<UUID, Carried> came) {
         var said = new ArrayList<String>();
         Map<Integer, Long> under = judged.readUnder();
         if (!under.isEmpty()) {
@@ -53,17 +65,17 @@ class UnderPlanWords {
         if (aside > 0) {
             said.add(words.say("plan.lie-aside", Map.of("count", aside)));
         }
-        Optional.ofNullable(carried.of(part, plan.plan()).get(judged.feature().key()))
-                .filter(came -> !came.to().isZero())
-                .ifPresent(came -> said.add(words.say(
-                        came.isListed() ? "plan.came-at" : "plan.came-unlisted",
+        Optional.ofNullable(came.get(judged.feature().key()))
+                .filter(at -> !at.to().isZero())
+                .ifPresent(at -> said.add(words.say(
+                        at.isListed() ? "plan.came-at" : "plan.came-unlisted",
                         Map.of(
                                 "size",
-                                rework.step(came.to(), plan.job().unit()),
+                                rework.step(at.to(), plan.job().unit()),
                                 "part",
-                                came.by().name(),
+                                at.by().name(),
                                 "job",
-                                came.by().job().name()))));
+                                at.by().job().name()))));
         return List.copyOf(said);
     }
 }

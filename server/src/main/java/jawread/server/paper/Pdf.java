@@ -3,6 +3,8 @@ package jawread.server.paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import javax.xml.transform.TransformerException;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -28,14 +30,17 @@ public class Pdf {
      * @param about words kept in the file, by which it is known again; may be empty
      */
     public void write(Document document, PaperSize size, String about, OutputStream to) throws IOException {
+        ExecutorService beside = Executors.newSingleThreadExecutor();
         try (var pdf = new PDDocument()) {
             describe(pdf, document, about);
             PdfLetters regular = PdfLetters.of(pdf, "R", "letters-regular.ttf");
             PdfLetters bold = PdfLetters.of(pdf, "B", "letters-bold.ttf");
-            var pages = new PdfPages(pdf, size, new PdfTags(pdf), document.running(), regular, bold);
-            new PdfBlocks(pdf, pages, regular, bold).draw(document);
+            var pages = new PdfPages(pdf, size, new PdfTags(pdf), document.running(), regular, bold, beside);
+            new PdfBlocks(pdf, pages, regular, bold).draw(document, beside);
             pages.end();
             pdf.save(to);
+        } finally {
+            beside.shutdownNow();
         }
     }
 

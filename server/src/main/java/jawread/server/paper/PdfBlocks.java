@@ -5,8 +5,11 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
@@ -29,6 +32,7 @@ final class PdfBlocks {
     private final PdfLetters bold;
     private final PDDocumentOutline outline = new PDDocumentOutline();
     private final Map<String, PdfPicture> marks = new HashMap<>();
+    private final Map<Block.Pictures, CompletableFuture<List<PdfPicture>>> drawn = new IdentityHashMap<>();
     /** Titles that wait for what stands under them. */
     private final List<Title> waiting = new ArrayList<>();
 
@@ -76,17 +80,19 @@ final class PdfBlocks {
         }
     }
 
-    void draw(Document document) {
-        double beside = mark(document.mark());
+    /** @param beside draws pictures, while what stands before them is laid out */
+    void draw(Document document, Executor beside) {
+        double mark = mark(document.mark());
         double top = pages.at();
         PdfLook name = PdfLook.of(bold, 18, false);
         pages.paragraph(
                 pages.tags().element("H1"),
                 "H1",
-                PdfLines.broken(PdfLines.kept(document.title()), name, pages.width() - beside),
+                PdfLines.broken(PdfLines.kept(document.title()), name, pages.width() - mark),
                 name,
                 pages.left());
-        pages.goDown(beside > 0 ? Math.max(2 * MM, MARK_HIGH + MM - (pages.at() - top)) : 2 * MM);
+        pages.goDown(mark > 0 ? Math.max(2 * MM, MARK_HIGH + MM - (pages.at() - top)) : 2 * MM);
+        pictures(document, beside);
         for (Block block : document.blocks()) {
             if (block instanceof Block.Title title) {
                 waiting.add(title(title));
@@ -95,6 +101,20 @@ final class PdfBlocks {
             }
         }
         titles(0);
+    }
+
+    private void pictures(Document document, Executor beside) {
+        for (Block block : document.blocks()) {
+            if (block instanceof Block.Pictures pictures) {
+                drawn.put(
+                        pictures,
+                        CompletableFuture.supplyAsync(
+                                () -> pictures.pictures().stream()
+                                        .map(each -> PdfPicture.of(each.svg(), regular))
+                                        .toList(),
+                                beside));
+            }
+        }
     }
 
     private Title title(Block.Title title) {
@@ -168,7 +188,7 @@ final class PdfBlocks {
             table.draw();
             pages.goDown(2 * MM);
         } else if (block instanceof Block.Pictures pictures) {
-            PdfRow.of(pages, pictures, regular).forEach(row -> {
+            PdfRow.of(pages, pictures, drawn.remove(pictures).join(), regular).forEach(row -> {
                 titles(row.height());
                 row.draw();
             });

@@ -1,5 +1,6 @@
 package jawread.server.paper;
 
+import jakarta.annotation.Nullable;
 import java.nio.charset.StandardCharsets;
 
 /** Operators of a page, in the order they are drawn: ISO 32000-1, annex A. */
@@ -8,7 +9,24 @@ final class PdfInk {
     /** How far the middle points of a quarter of a circle lie from its ends, in radii. */
     private static final double ROUND = 0.5523;
 
-    private final StringBuilder drawn = new StringBuilder();
+    private static final double NOT_KNOWN = -1;
+
+    /** So many characters a small picture takes; a page takes some more. */
+    private static final int A_PICTURE = 1 << 11;
+
+    private final StringBuilder drawn = new StringBuilder(A_PICTURE);
+    /** What is set already; empty where nobody knows. */
+    private String fill = "";
+
+    private String stroke = "";
+    private double thick = NOT_KNOWN;
+    /** At the beginning of a page lines have no gaps. */
+    private String dashed = "";
+
+    @Nullable
+    private PdfLetters letters;
+
+    private double height;
 
     private PdfInk number(double value) {
         Hundredths.add(drawn, value);
@@ -27,17 +45,27 @@ final class PdfInk {
 
     /** @param colour as {@code #rrggbb} */
     private PdfInk coloured(String operator, String colour) {
-        int rgb = Integer.parseInt(colour.substring(1), 16);
+        int rgb = Integer.parseInt(colour, 1, colour.length(), 16);
         for (int shift = 16; shift >= 0; shift -= 8) {
             // Thousandths: hundredths would not hold each shade.
-            drawn.append(Math.round((rgb >> shift & BYTE) * 1000.0 / BYTE) / 1000.0)
-                    .append(' ');
+            long thousandths = Math.round((rgb >> shift & BYTE) * 1000.0 / BYTE);
+            if (thousandths == 1000) {
+                drawn.append("1 ");
+            } else {
+                drawn.append("0.")
+                        .append(Long.toString(thousandths + 1000), 1, 4)
+                        .append(' ');
+            }
         }
         return does(operator);
     }
 
     PdfInk filledWith(String colour) {
-        return coloured("rg", colour);
+        if (!colour.equals(fill)) {
+            coloured("rg", colour);
+            fill = colour;
+        }
+        return this;
     }
 
     PdfInk strokedWith(String colour, double width) {
@@ -46,18 +74,31 @@ final class PdfInk {
 
     /** @param dash lengths of strokes and gaps, apart by blanks; empty for a line without gaps */
     PdfInk strokedWith(String colour, double width, String dash) {
-        coloured("RG", colour).does("w", width);
-        return put("[" + dash + "] 0 d\n");
+        if (!colour.equals(stroke)) {
+            coloured("RG", colour);
+            stroke = colour;
+        }
+        if (width != thick) {
+            does("w", width);
+            thick = width;
+        }
+        if (!dash.equals(dashed)) {
+            drawn.append('[').append(dash).append("] 0 d\n");
+            dashed = dash;
+        }
+        return this;
     }
 
     /** Whatever follows is drawn from this point, larger or smaller; a negative scale turns it over. */
     PdfInk placed(double across, double up, double x, double y) {
-        return fine(across).put("0 0 ").fine(up).does("cm", x, y);
+        fine(across).drawn.append("0 0 ");
+        return fine(up).does("cm", x, y);
     }
 
     /** A figure that hundredths do not hold. */
     private PdfInk fine(double value) {
-        return put(Math.round(value * 10_000) / 10_000.0 + " ");
+        drawn.append(Math.round(value * 10_000) / 10_000.0).append(' ');
+        return this;
     }
 
     PdfInk line(double x1, double y1, double x2, double y2) {
@@ -76,15 +117,42 @@ final class PdfInk {
     }
 
     /** @param upright 1, or -1 where heights go down */
-    PdfInk words(PdfLetters letters, double size, double x, double y, int upright, String words) {
-        drawn.append("BT /").append(letters.name()).append(' ');
-        does("Tf", size).does("Tm", 1, 0, 0, upright, x, y);
-        drawn.append('<').append(letters.written(words)).append("> Tj ET\n");
+    PdfInk words(PdfLetters with, double size, double x, double y, int upright, String words) {
+        drawn.append("BT ");
+        if (with != letters || size != height) {
+            drawn.append('/').append(with.name()).append(' ');
+            does("Tf", size);
+            letters = with;
+            height = size;
+        }
+        does("Tm", 1, 0, 0, upright, x, y);
+        drawn.append('<');
+        with.write(words, drawn);
+        drawn.append("> Tj ET\n");
         return this;
     }
 
+    /** What others have drawn. */
     PdfInk put(String operators) {
         drawn.append(operators);
+        return forgotten();
+    }
+
+    /** From here on. All that is set until {@link #restored} is as it was before, then. */
+    PdfInk saved() {
+        return does("q");
+    }
+
+    PdfInk restored() {
+        return does("Q").forgotten();
+    }
+
+    private PdfInk forgotten() {
+        fill = "";
+        stroke = "";
+        thick = NOT_KNOWN;
+        dashed = "?";
+        letters = null;
         return this;
     }
 

@@ -2,6 +2,9 @@ package jawread.server.paper;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -20,6 +23,9 @@ final class PdfLetters {
 
     private static final double UNDER = 0.236;
 
+    /** Longer ones are sentences. */
+    private static final int OFTEN = 40;
+
     private final String name;
     private final PDType0Font font;
     private final CmapLookup glyphs;
@@ -27,7 +33,17 @@ final class PdfLetters {
     private final TrueTypeFont source;
     private final Glyph[] usual = new Glyph[0x3000];
 
+    private final Map<String, Words> measured = new HashMap<>();
+
     private record Glyph(String written, double width) {}
+
+    /**
+     * Words as they are set, measured in sizes.
+     *
+     * @param text with the blanks kept that no line may end at
+     * @param widest the widest of what is not parted
+     */
+    record Words(String text, double width, double widest) {}
 
     private PdfLetters(String name, PDType0Font font, TrueTypeFont source) throws IOException {
         this.name = name;
@@ -58,21 +74,40 @@ final class PdfLetters {
         return (height - (OVER + UNDER) * size) / 2 + OVER * size;
     }
 
+    /** What stands in cells stands there again and again: it is measured once. */
+    Words measured(String said) {
+        return said.length() > OFTEN ? measure(said) : measured.computeIfAbsent(said, this::measure);
+    }
+
+    private Words measure(String said) {
+        String text = PdfLines.kept(said);
+        double width = width(text, 1);
+        double widest = text.indexOf(' ') < 0
+                ? width
+                : Arrays.stream(text.split(" "))
+                        .mapToDouble(word -> width(word, 1))
+                        .max()
+                        .orElse(0);
+        return new Words(text, width, widest);
+    }
+
     double width(String words, double size) {
         double width = 0;
-        for (int at = 0; at < words.length(); at += Character.charCount(words.codePointAt(at))) {
-            width += glyph(words.codePointAt(at)).width();
+        for (int at = 0; at < words.length(); ) {
+            int character = words.codePointAt(at);
+            width += glyph(character).width();
+            at += Character.charCount(character);
         }
         return width * size;
     }
 
     /** Hexadecimal numbers of the drawn letters. */
-    String written(String words) {
-        var written = new StringBuilder(words.length() * 4);
-        for (int at = 0; at < words.length(); at += Character.charCount(words.codePointAt(at))) {
-            written.append(glyph(words.codePointAt(at)).written());
+    void write(String words, StringBuilder to) {
+        for (int at = 0; at < words.length(); ) {
+            int character = words.codePointAt(at);
+            to.append(glyph(character).written());
+            at += Character.charCount(character);
         }
-        return written.toString();
     }
 
     private Glyph glyph(int character) {
@@ -85,7 +120,8 @@ final class PdfLetters {
         return usual[character];
     }
 
-    private Glyph found(int character) {
+    /** One at a time: pictures are drawn beside what is laid out, and ask for letters, too. */
+    private synchronized Glyph found(int character) {
         if (Character.isISOControl(character)) {
             return new Glyph("", 0);
         }

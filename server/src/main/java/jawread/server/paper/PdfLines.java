@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jawread.server.paper.PdfLetters.Words;
 
 /** Words broken into lines. A figure stays with its sign and its unit on one line. */
 final class PdfLines {
@@ -15,31 +16,33 @@ final class PdfLines {
 
     /** With one blank between words, and those kept that stand within a figure. */
     static String kept(String words) {
-        if (words.indexOf(' ') < 0 && words.indexOf('\n') < 0 && words.indexOf('\t') < 0) {
-            return words;
+        boolean hasBlank = false;
+        boolean hasOdd = words.startsWith(" ") || words.endsWith(" ");
+        boolean hasDigit = false;
+        for (int at = 0; at < words.length(); at++) {
+            char here = words.charAt(at);
+            hasDigit |= here >= '0' && here <= '9';
+            hasBlank |= here == ' ';
+            hasOdd |= here < ' ' || here == ' ' && at > 0 && words.charAt(at - 1) == ' ';
         }
-        String plain = BLANKS.matcher(words.strip()).replaceAll(" ");
-        if (plain.chars().noneMatch(Character::isDigit)) {
+        String plain = hasOdd ? BLANKS.matcher(words.strip()).replaceAll(" ") : words;
+        if (!hasDigit || !hasBlank && !hasOdd) {
             return plain;
         }
         Matcher figure = Html.FIGURE.matcher(plain);
         return figure.replaceAll(found -> Matcher.quoteReplacement(found.group().replace(' ', KEPT)));
     }
 
-    /** The widest of the words that are not parted. @param words as {@link #kept} gives them */
-    static double widestWord(String words, PdfLook look) {
-        double widest = 0;
-        for (String word : words.split(" ")) {
-            widest = Math.max(widest, look.width(word));
-        }
-        return widest;
-    }
-
     /** As many lines as it takes, at least one. A word that is wider than the line is parted anywhere. */
     static List<String> broken(String words, PdfLook look, double width) {
-        if (look.width(words) <= width) {
-            return List.of(words);
-        }
+        return look.width(words) <= width ? List.of(words) : parted(words, look, width);
+    }
+
+    static List<String> broken(Words words, PdfLook look, double width) {
+        return look.width(words) <= width ? List.of(words.text()) : parted(words.text(), look, width);
+    }
+
+    private static List<String> parted(String words, PdfLook look, double width) {
         var lines = new ArrayList<String>();
         var line = new StringBuilder();
         double filled = 0;
@@ -59,14 +62,14 @@ final class PdfLines {
                 line.append(word);
                 filled += wide;
             } else {
-                filled = parted(word, look, width, lines, line);
+                filled = within(word, look, width, lines, line);
             }
         }
         lines.add(line.toString());
         return lines;
     }
 
-    private static double parted(String word, PdfLook look, double width, List<String> lines, StringBuilder line) {
+    private static double within(String word, PdfLook look, double width, List<String> lines, StringBuilder line) {
         double filled = 0;
         for (int at = 0; at < word.length(); ) {
             String letter = Character.toString(word.codePointAt(at));

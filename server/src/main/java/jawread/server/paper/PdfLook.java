@@ -1,5 +1,7 @@
 package jawread.server.paper;
 
+import jawread.server.paper.PdfLetters.Words;
+
 /**
  * How words are set.
  *
@@ -14,5 +16,14 @@ record PdfLook(PdfLetters letters, double size, double height, boolean quiet) {
 
     double width(String words) {
         return letters.width(words, size);
+    }
+
+    double width(Words words) {
+        return words.width() * size;
+    }
+
+    /** How wide the widest is of what is not parted. */
+    double widest(Words words) {
+        return words.widest() * size;
     }
 }

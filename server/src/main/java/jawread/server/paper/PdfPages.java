@@ -1,10 +1,14 @@
 package jawread.server.paper;
 
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.zip.DeflaterOutputStream;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -29,6 +33,7 @@ final class PdfPages {
     private static final double FOOT = 9 * MM;
 
     private final PDDocument document;
+    private final Executor beside;
     private final PDRectangle paper;
     private final PdfTags tags;
     private final PDResources resources = new PDResources();
@@ -36,19 +41,26 @@ final class PdfPages {
     private final List<String> head;
     private final double top;
     private final List<PDPage> pages = new ArrayList<>();
+    /** What is drawn on each, packed while the next one is laid out. */
+    private final List<CompletableFuture<byte[]>> packed = new ArrayList<>();
 
     private PdfInk ink = new PdfInk();
     private double at;
 
-    /** @param running what stands at the head of each page */
+    /**
+     * @param running what stands at the head of each page
+     * @param beside packs what is drawn, while more is
+     */
     PdfPages(
             PDDocument document,
             PaperSize size,
             PdfTags tags,
             List<String> running,
             PdfLetters regular,
-            PdfLetters bold) {
+            PdfLetters bold,
+            Executor beside) {
         this.document = document;
+        this.beside = beside;
         this.paper = size.rectangle();
         this.tags = tags;
         List.of(regular, bold).forEach(each -> resources.put(COSName.getPDFName(each.name()), each.font()));
@@ -173,10 +185,10 @@ final class PdfPages {
     /** Draws a picture with its upper left corner here. @param words the same for ears */
     void picture(COSDictionary within, PdfPicture picture, String words, double x, double y, double scale) {
         figure(within, words, x, y, picture.width() * scale, picture.height() * scale);
-        ink.does("q")
+        ink.saved()
                 .placed(scale, -scale, x, up(y))
                 .put(picture.ink())
-                .does("Q")
+                .restored()
                 .end();
     }
 
@@ -185,8 +197,8 @@ final class PdfPages {
         double width = image.getWidth() * scale;
         double height = image.getHeight() * scale;
         figure(within, words, x, y, width, height);
-        ink.does("q").does("cm", width, 0, 0, height, x, up(y + height));
-        ink.put("/" + resources.add(image).getName() + " Do\n").does("Q").end();
+        ink.saved().does("cm", width, 0, 0, height, x, up(y + height));
+        ink.put("/" + resources.add(image).getName() + " Do\n").restored().end();
     }
 
     /** Opens a piece for a figure. */
@@ -205,23 +217,34 @@ final class PdfPages {
             String which = "page " + (i + 1) + " of " + pages.size();
             words(which, small, LEFT + width() - small.width(which), paper.getHeight() - FOOT);
             ink.end();
-            PDStream foot = written(ink);
-            pages.get(i)
-                    .setContents(
-                            List.of(new PDStream(pages.get(i).getCOSObject().getCOSStream(COSName.CONTENTS)), foot));
+            byte[] foot = packed(ink);
+            pages.get(i).setContents(List.of(stream(packed.get(i).join()), stream(foot)));
         }
         tags.end();
     }
 
     private void keep() {
         if (!pages.isEmpty()) {
-            page().setContents(written(ink));
+            PdfInk drawn = ink;
+            packed.add(CompletableFuture.supplyAsync(() -> packed(drawn), beside));
         }
     }
 
-    private PDStream written(PdfInk ink) {
+    private static byte[] packed(PdfInk ink) {
+        var packed = new ByteArrayOutputStream();
+        try (var deflating = new DeflaterOutputStream(packed)) {
+            deflating.write(ink.bytes());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return packed.toByteArray();
+    }
+
+    private PDStream stream(byte[] packed) {
         try {
-            return new PDStream(document, new ByteArrayInputStream(ink.bytes()), COSName.FLATE_DECODE);
+            var stream = new PDStream(document, new ByteArrayInputStream(packed));
+            stream.getCOSObject().setItem(COSName.FILTER, COSName.FLATE_DECODE);
+            return stream;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

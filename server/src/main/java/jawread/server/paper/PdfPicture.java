@@ -53,7 +53,7 @@ record PdfPicture(double width, double height, String ink) {
                     begun();
                 } else if (event == XMLStreamConstants.END_ELEMENT
                         && xml.getLocalName().equals("g")) {
-                    ink.does("Q");
+                    ink.restored();
                 }
             }
             return new PdfPicture(width, height, ink.toString());
@@ -62,7 +62,7 @@ record PdfPicture(double width, double height, String ink) {
         private void begun() throws XMLStreamException {
             switch (xml.getLocalName()) {
                 case "svg" -> open();
-                case "g" -> ink.does("q").does("cm", numbers(said("transform").replaceAll("[a-z()]", " ")));
+                case "g" -> ink.saved().does("cm", numbers(said("transform").replaceAll("[a-z()]", " ")));
                 case "line" -> {
                     double[] ends = {number("x1"), number("y1"), number("x2"), number("y2")};
                     drawn(() -> ink.does("m", ends[0], ends[1]).does("l", ends[2], ends[3]));

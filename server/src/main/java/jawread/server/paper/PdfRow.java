@@ -20,13 +20,18 @@ final class PdfRow {
     /** @param words for ears @param caption the same for eyes, broken into lines */
     private record Drawn(PdfPicture picture, String words, List<String> caption) {}
 
-    /** As many pictures in each row as there is room for. */
-    static List<PdfRow> of(PdfPages pages, Block.Pictures block, PdfLetters letters) {
+    /**
+     * As many pictures in each row as there is room for.
+     *
+     * @param drawn those of the block, in its order
+     */
+    static List<PdfRow> of(PdfPages pages, Block.Pictures block, List<PdfPicture> drawn, PdfLetters letters) {
         PdfLook small = PdfLook.of(letters, 7.5, false);
         var rows = new ArrayList<PdfRow>();
         double room = 0;
-        for (Block.Picture each : block.pictures()) {
-            PdfPicture picture = PdfPicture.of(each.svg(), letters);
+        for (int i = 0; i < drawn.size(); i++) {
+            Block.Picture each = block.pictures().get(i);
+            PdfPicture picture = drawn.get(i);
             if (rows.isEmpty() || picture.width() > room) {
                 rows.add(new PdfRow(pages, small));
                 room = pages.width();

@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import jawread.server.paper.PdfLetters.Words;
 import org.apache.pdfbox.cos.COSDictionary;
 
 /** A table on pages: its head stands on each of them, a line is parted only if it is higher than a page. */
@@ -24,8 +25,11 @@ final class PdfTable {
     private final PdfLook plain;
     private final PdfLook struck;
     private final List<List<String>> head;
-    private final List<Block.Line> lines;
+    private final List<Line> lines;
     private final double[] widths;
+
+    /** @param cells measured */
+    private record Line(List<Words> cells, boolean struck) {}
 
     private PdfTable(PdfPages pages, Block.Grid grid, PdfLook bold, PdfLook plain, PdfLook struck) {
         this.pages = pages;
@@ -34,10 +38,10 @@ final class PdfTable {
         this.plain = plain;
         this.struck = struck;
         this.lines = grid.lines().stream()
-                .map(line ->
-                        new Block.Line(line.cells().stream().map(PdfLines::kept).toList(), line.struck()))
+                .map(line -> new Line(
+                        line.cells().stream().map(plain.letters()::measured).toList(), line.struck()))
                 .toList();
-        List<String> names = grid.head().stream().map(PdfLines::kept).toList();
+        List<Words> names = grid.head().stream().map(bold.letters()::measured).toList();
         this.widths = widths(names);
         var broken = new ArrayList<List<String>>();
         for (int i = 0; i < widths.length; i++) {
@@ -57,21 +61,22 @@ final class PdfTable {
     }
 
     /** Each column as wide as what stands in it; where that is too wide, none less than its widest word. */
-    private double[] widths(List<String> names) {
+    private double[] widths(List<Words> names) {
         int columns = names.size();
         double[] least = new double[columns];
         double[] wanted = new double[columns];
         for (int i = 0; i < columns; i++) {
             int column = i;
-            least[i] = PdfLines.widestWord(names.get(i), bold);
+            least[i] = bold.widest(names.get(i));
             wanted[i] = bold.width(names.get(i));
-            for (Block.Line line : lines) {
-                String cell = line.cells().get(column);
-                least[i] = Math.max(least[i], PdfLines.widestWord(cell, plain));
+            for (Line line : lines) {
+                Words cell = line.cells().get(column);
+                least[i] = Math.max(least[i], plain.widest(cell));
                 wanted[i] = Math.max(wanted[i], plain.width(cell));
             }
             if (hasBoxes
-                    && lines.stream().allMatch(line -> line.cells().get(column).isEmpty())) {
+                    && lines.stream()
+                            .allMatch(line -> line.cells().get(column).text().isEmpty())) {
                 least[i] = BOX_WIDE;
                 wanted[i] = BOX_WIDE;
             }
@@ -97,7 +102,7 @@ final class PdfTable {
         return widths;
     }
 
-    private List<List<String>> cells(Block.Line line) {
+    private List<List<String>> cells(Line line) {
         var cells = new ArrayList<List<String>>();
         for (int i = 0; i < widths.length; i++) {
             cells.add(PdfLines.broken(line.cells().get(i), plain, widths[i] - BESIDE));
@@ -126,7 +131,7 @@ final class PdfTable {
         COSDictionary table = pages.tags().element("Table");
         pages.want(firstHeight());
         head(pages.tags().element(table, "TR"));
-        for (Block.Line line : lines) {
+        for (Line line : lines) {
             line(pages.tags().element(table, "TR"), line);
         }
     }
@@ -155,7 +160,7 @@ final class PdfTable {
         pages.ink().end();
     }
 
-    private void line(COSDictionary element, Block.Line line) {
+    private void line(COSDictionary element, Line line) {
         List<List<String>> cells = cells(line);
         List<COSDictionary> elements =
                 cells.stream().map(cell -> pages.tags().element(element, "TD")).toList();
