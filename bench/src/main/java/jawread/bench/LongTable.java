@@ -56,16 +56,18 @@ public final class LongTable {
             String table = table(readings);
             String path = "/api/v1/jobs/" + job + "/readings-in";
             double looked = timed(server, token, path + "/look", table);
+            double took = timed(server, token, path, table);
+            // Tidying up once a second takes its time: what is held is seen while the same table comes again.
             long idle = ManyJobs.heap(server);
             var most = new long[] {idle};
-            var kept = CompletableFuture.supplyAsync(() -> timed(server, token, path, table));
+            var kept = CompletableFuture.supplyAsync(() -> timed(server, token, path + "?again=true", table));
             while (!kept.isDone()) {
                 most[0] = Math.max(most[0], ManyJobs.heap(server));
                 Thread.sleep(1000);
             }
-            double took = kept.get();
+            kept.get();
             server.stop();
-            double batch = batch(server.data(), job);
+            double batch = batch(server.data(), job, readings);
             System.out.printf(
                     "%d readings from CSV: looked at in %.1f s, kept in %.1f s; the same rows by a JDBC batch %.1f s, %.1f times that;"
                             + " at most %d MB of heap held above idle%n",
@@ -108,11 +110,12 @@ public final class LongTable {
     }
 
     /** The rows that were kept, once more under other keys, in one transaction. @return in s */
-    private static double batch(Path data, long job) throws SQLException {
+    private static double batch(Path data, long job, int readings) throws SQLException {
         try (Connection shop = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("shop"), "sa", "")) {
             List<Object[]> rows = new ArrayList<>();
             List<String> columns = new ArrayList<>();
-            try (ResultSet found = shop.createStatement().executeQuery("SELECT * FROM reading WHERE job_id = " + job)) {
+            try (ResultSet found = shop.createStatement()
+                    .executeQuery("SELECT * FROM reading WHERE job_id = " + job + " ORDER BY seq LIMIT " + readings)) {
                 int count = found.getMetaData().getColumnCount();
                 for (int i = 1; i <= count; i++) {
                     columns.add(found.getMetaData().getColumnName(i));

@@ -34,6 +34,12 @@ final class JobPlaces {
     private final Map<String, Spot> byCode = new LinkedHashMap<>();
     private final Map<String, List<On>> byPart = new HashMap<>();
     private final Map<String, List<On>> byFeature = new HashMap<>();
+    private final Map<PartAndFeature, List<On>> byBoth = new HashMap<>();
+    /** Words of a table, which says the same ones again and again, as names are kept here. */
+    private final Map<String, String> plain = new HashMap<>();
+
+    private record PartAndFeature(String part, String feature) {}
+
     /** By all names that a place has. */
     private final Map<On, Map<String, Place>> places = new IdentityHashMap<>();
 
@@ -45,13 +51,14 @@ final class JobPlaces {
                 for (Feature feature : plan.getKey().sizes()) {
                     var on = new On(part, feature);
                     all.add(on);
-                    named(Stream.of(part.name(), part.mark()))
-                            .forEach(name -> byPart.computeIfAbsent(name, unused -> new ArrayList<>())
-                                    .add(on));
-                    namesOf(feature)
-                            .forEach(name -> byFeature
-                                    .computeIfAbsent(name, unused -> new ArrayList<>())
-                                    .add(on));
+                    List<String> ofPart = named(part.name(), part.mark());
+                    List<String> ofFeature = named(
+                            feature.name(),
+                            feature.asTyped().number(),
+                            feature.key().toString());
+                    ofPart.forEach(name -> add(byPart, name, on));
+                    ofFeature.forEach(name -> add(byFeature, name, on));
+                    ofPart.forEach(one -> ofFeature.forEach(other -> add(byBoth, new PartAndFeature(one, other), on)));
                     List<Place> inOrder = on.places();
                     for (int i = 0; i < inOrder.size(); i++) {
                         byCode.put(PlaceCode.of(letter, i), new Spot(on, inOrder.get(i)));
@@ -62,14 +69,17 @@ final class JobPlaces {
         }
     }
 
-    /** Each once; what has none is not called that. */
-    private static Stream<String> named(Stream<String> names) {
-        return names.filter(name -> !name.isEmpty()).map(JobPlaces::plain).distinct();
+    private static <K> void add(Map<K, List<On>> to, K name, On on) {
+        to.computeIfAbsent(name, unused -> new ArrayList<>()).add(on);
     }
 
-    private static Stream<String> namesOf(Feature feature) {
-        return named(Stream.of(
-                feature.name(), feature.asTyped().number(), feature.key().toString()));
+    /** Each once; what has none is not called that. */
+    private List<String> named(String... names) {
+        return Stream.of(names)
+                .filter(name -> !name.isEmpty())
+                .map(this::plain)
+                .distinct()
+                .toList();
     }
 
     Optional<Spot> byCode(String code) {
@@ -86,16 +96,12 @@ final class JobPlaces {
 
     /** Features by a name that a part has, or all; of a name that says nothing, the only one there is. */
     List<On> on(String part, String feature) {
-        List<On> ofPart = part.isEmpty() ? all : byPart.getOrDefault(plain(part), List.of());
         if (feature.isEmpty()) {
-            return ofPart;
+            return part.isEmpty() ? all : byPart.getOrDefault(plain(part), List.of());
         }
-        String word = plain(feature);
         return part.isEmpty()
-                ? byFeature.getOrDefault(word, List.of())
-                : ofPart.stream()
-                        .filter(on -> namesOf(on.feature()).anyMatch(word::equals))
-                        .toList();
+                ? byFeature.getOrDefault(plain(feature), List.of())
+                : byBoth.getOrDefault(new PartAndFeature(plain(part), plain(feature)), List.of());
     }
 
     boolean isPart(String word) {
@@ -108,10 +114,10 @@ final class JobPlaces {
 
     Optional<Place> place(On on, String word) {
         return Optional.ofNullable(
-                places.computeIfAbsent(on, JobPlaces::placesByName).get(plain(word)));
+                places.computeIfAbsent(on, this::placesByName).get(plain(word)));
     }
 
-    private static Map<String, Place> placesByName(On on) {
+    private Map<String, Place> placesByName(On on) {
         var byName = new HashMap<String, Place>();
         for (Place place : on.places()) {
             byName.putIfAbsent(plain(place.name()), place);
@@ -120,7 +126,11 @@ final class JobPlaces {
         return byName;
     }
 
-    private static String plain(String name) {
+    private String plain(String name) {
+        return plain.computeIfAbsent(name, JobPlaces::made);
+    }
+
+    private static String made(String name) {
         return BETWEEN.matcher(name.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
     }
 }

@@ -1,19 +1,20 @@
 package jawread.server.intake;
 
 import java.time.Clock;
-import java.util.IdentityHashMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.ToIntBiFunction;
 import java.util.stream.Collectors;
+import jawread.core.assess.Feature;
 import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
 import jawread.server.drawer.Gauge;
-import jawread.server.intake.JobPlaces.On;
 import jawread.server.intake.ReadColumns.Known;
 import jawread.server.intake.RowsRead.Given;
 import jawread.server.job.Job;
@@ -85,14 +86,17 @@ class Understanding {
                 word -> places.byCode(word).isPresent());
         ReadColumns columns = columns(ReadColumns.of(table, known), how);
         String sha256 = CanonicalJson.digest(file);
-        var lastRounds = new IdentityHashMap<On, Integer>();
+        var lasts = new HashMap<Long, ToIntBiFunction<Part, Feature>>();
         var cells = new Cells(columns, words);
         var rows = new RowsRead(
                 cells,
                 new WhereRead(cells, places),
                 gauges,
                 named,
-                on -> lastRounds.computeIfAbsent(on, unused -> rounds.last(on.part(), on.feature())),
+                on -> lasts.computeIfAbsent(
+                                on.part().plan().id(),
+                                unused -> rounds.lasts(on.part().plan()))
+                        .applyAsInt(on.part(), on.feature()),
                 new Given(
                         how.gauge().isEmpty() ? Optional.empty() : Optional.of(gauge(gauges, how.gauge())),
                         person,

@@ -54,19 +54,23 @@ final class WhereRead {
 
     private Place place(Line row, On on) {
         String word = cells.of(row, Meaning.PLACE);
-        List<String> names = on.places().stream().map(Place::name).toList();
         if (!word.isEmpty()) {
             return places.place(on, word)
-                    .orElseThrow(() -> cells.wrong(Meaning.PLACE, "table.no-such-place", word, names));
+                    .orElseThrow(() -> cells.wrong(Meaning.PLACE, "table.no-such-place", word, names(on)));
         }
-        if (on.places().size() == 1) {
+        List<Place> all = on.places();
+        if (all.size() == 1) {
             // Several of them are repeats.
-            return on.places().get(0);
+            return all.get(0);
         }
         int nth = before.merge(on, 1, Integer::sum) - 1;
-        if (nth >= on.places().size()) {
-            throw cells.wrong(Meaning.PLACE, "table.which-place", on.feature().name(), names);
+        if (nth >= all.size()) {
+            throw cells.wrong(Meaning.PLACE, "table.which-place", on.feature().name(), names(on));
         }
-        return on.places().get(nth);
+        return all.get(nth);
+    }
+
+    private static List<String> names(On on) {
+        return on.places().stream().map(Place::name).toList();
     }
 }

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import jawread.server.access.Person;
@@ -51,21 +51,28 @@ class ReadingWriter {
         this.entities = entities;
     }
 
-    /** For the readings of one transaction. */
+    /** For one reading, or a few. */
     Writing begun() {
-        return new Writing();
+        return new Writing(false);
+    }
+
+    /** For so many readings of one transaction that the rounds of a whole plan are found at once. */
+    Writing begunForMany() {
+        return new Writing(true);
     }
 
     /** Each round and each revision is looked for once. */
     final class Writing {
-        private final Map<OfPart, FeatureRounds> opened = new HashMap<>();
+        private final Map<OnPart, FeatureRounds> opened = new HashMap<>();
+        private final boolean areMany;
+        /** Of many: by the revision they are judged by, the parts whose rounds were found. */
+        private final Map<Long, Set<Long>> found = new HashMap<>();
+
         private final Map<Under, Long> revisions = new HashMap<>();
         private final List<Object> written = new ArrayList<>();
 
-        private record OfPart(long part, UUID feature) {
-            private static OfPart of(Taking taking) {
-                return new OfPart(taking.part().id(), taking.edition().key());
-            }
+        private Writing(boolean areMany) {
+            this.areMany = areMany;
         }
 
         private record Under(long edition, long judging) {}
@@ -122,13 +129,29 @@ class ReadingWriter {
             FeatureRounds before = openedFor(taking);
             return rounds.meant(taking.asked(), before).orElseGet(() -> {
                 MeasuringRoundRow first = rounds.open(taking, before, person);
-                opened.put(OfPart.of(taking), before.with(first));
+                opened.put(on(taking), before.with(first));
                 return first;
             });
         }
 
         private FeatureRounds openedFor(Taking taking) {
-            return opened.computeIfAbsent(OfPart.of(taking), unused -> rounds.openedFor(taking));
+            boolean isFound =
+                    areMany && partsFound(taking).contains(taking.part().id());
+            return opened.computeIfAbsent(
+                    on(taking), unused -> isFound ? FeatureRounds.NONE : rounds.openedFor(taking));
+        }
+
+        /** Whose rounds were found, and are among those opened. */
+        private Set<Long> partsFound(Taking taking) {
+            return found.computeIfAbsent(taking.judging().id(), unused -> {
+                Set<Long> parts = rounds.partsOf(taking.part().plan());
+                rounds.openedOf(parts, taking.lineage()).forEach(opened::putIfAbsent);
+                return parts;
+            });
+        }
+
+        private static OnPart on(Taking taking) {
+            return new OnPart(taking.part().id(), taking.edition().key());
         }
 
         /** To the database, and out of the session: each flush would compare them with what they were when they were written. */

@@ -1,12 +1,14 @@
 package jawread.server.measure;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -89,18 +91,25 @@ public class Readings {
                         .flatMap(with -> Stream.concat(Stream.of(with.gauge()), with.reader().stream()))
                         .distinct());
         Map<UUID, ReadingRow> kept = rowsOf(sent);
-        int wanted = (int) sent.stream().map(KeepReading::id).distinct().count() - kept.size();
+        var ids = new HashSet<UUID>();
+        Set<UUID> twice =
+                sent.stream().map(KeepReading::id).filter(id -> !ids.add(id)).collect(Collectors.toSet());
+        int wanted = ids.size() - kept.size();
         long seq = wanted == 0 ? 0 : journal.write(job, What.READING, wanted) - wanted;
-        var writing = writer.begun();
+        var writing = writer.begunForMany();
+        var some = takings.begun();
         var refusals = new HashMap<UUID, Refused>();
         for (int at = 0; at < sent.size(); at++) {
             KeepReading each = sent.get(at);
             try {
                 // Another one under a known id is refused, also where the first is of the same table.
-                Taking taking = takings.of(each, Optional.ofNullable(kept.get(each.id())));
+                Taking taking = some.of(each, Optional.ofNullable(kept.get(each.id())));
                 if (taking.before().isEmpty()) {
                     Person person = people.byId(taking.asked().person());
-                    kept.put(each.id(), writing.save(taking, sized(taking, person), person, ++seq));
+                    ReadingRow row = writing.save(taking, sized(taking, person), person, ++seq);
+                    if (twice.contains(each.id())) {
+                        kept.put(each.id(), row);
+                    }
                 }
             } catch (Refused refused) {
                 refusals.put(each.id(), refused);
@@ -154,12 +163,13 @@ public class Readings {
     @Transactional(readOnly = true)
     public Map<UUID, Refused> refusals(List<KeepReading> sent, IntConsumer reached) {
         Map<UUID, ReadingRow> kept = rowsOf(sent);
-        var writing = writer.begun();
+        var writing = writer.begunForMany();
+        var some = takings.begun();
         var refusals = new HashMap<UUID, Refused>();
         for (int at = 0; at < sent.size(); at++) {
             KeepReading each = sent.get(at);
             try {
-                Taking taking = takings.of(each, Optional.ofNullable(kept.get(each.id())));
+                Taking taking = some.of(each, Optional.ofNullable(kept.get(each.id())));
                 if (taking.before().isEmpty()) {
                     sized(taking, people.byId(each.person()));
                     writing.refuseWithoutRound(taking);

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.ToIntBiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.core.assess.Feature;
@@ -21,7 +22,9 @@ import jawread.server.access.People;
 import jawread.server.access.Person;
 import jawread.server.job.JobLocks;
 import jawread.server.job.Jobs;
+import jawread.server.job.Lineage;
 import jawread.server.job.Part;
+import jawread.server.job.Plan;
 import jawread.server.job.PlansInForce;
 import jawread.server.journal.Journal;
 import jawread.server.journal.What;
@@ -201,9 +204,28 @@ public class Rounds {
         return logs.of(part.id(), feature.key(), plans.lineage(plans.judging(part.plan(), feature)));
     }
 
+    /** The same of all features of all parts on the list of a plan, found at once. Of any other it is 0. */
+    @Transactional(readOnly = true)
+    public ToIntBiFunction<Part, Feature> lasts(Plan plan) {
+        Map<OnPart, FeatureRounds> opened = openedOf(partsOf(plan), plans.lineage(plans.newest(plan)));
+        return (part, feature) -> opened.getOrDefault(new OnPart(part.id(), feature.key()), FeatureRounds.NONE)
+                .order()
+                .last();
+    }
+
     /** Those of the feature that a reading is taken on. */
     FeatureRounds openedFor(Taking taking) {
         return logs.of(taking.part().id(), taking.edition().key(), taking.lineage());
+    }
+
+    /** Those on the list of a plan. */
+    Set<Long> partsOf(Plan plan) {
+        return plans.partsOf(plan).stream().map(Part::id).collect(Collectors.toSet());
+    }
+
+    /** Those of all features of some parts; one that has none is left out. */
+    Map<OnPart, FeatureRounds> openedOf(Set<Long> parts, Lineage lineage) {
+        return logs.of(List.copyOf(parts), lineage);
     }
 
     /**

@@ -2,13 +2,16 @@ package jawread.server.measure;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import jawread.core.assess.Feature;
 import jawread.core.assess.Origin;
 import jawread.core.assess.Place;
+import jawread.core.assess.ReadWith;
 import jawread.core.length.Refusal;
 import jawread.server.choosing.FeatureMethods;
 import jawread.server.drawer.Drawer;
@@ -83,25 +86,59 @@ class Takings {
 
     /** Refuses as {@link Readings#keep} says. */
     Taking of(KeepReading sent) {
-        return of(sent, readings.findById(sent.id()));
+        return begun().of(sent, readings.findById(sent.id()));
     }
 
-    /**
-     * Refuses as {@link Readings#keep} says.
-     *
-     * @param before as it was kept already
-     */
-    Taking of(KeepReading sent, Optional<ReadingRow> before) {
-        List<GaugeAndReader> by =
-                sent.figures().map(figure -> methods.method(figure.with())).toList();
-        GaugeAndReader method = by.get(0);
-        KeepReading seen = asSent(sent.made().isPresent() ? sent : readOff.byLooks(sent, method.read()), method);
+    /** For the readings of one transaction. */
+    Begun begun() {
+        return new Begun();
+    }
+
+    /** Each gauge and each feature of a part is looked for once. */
+    final class Begun {
+        private final Map<ReadWith, GaugeAndReader> found = new HashMap<>();
+        private final Map<Sent, Judged> judged = new HashMap<>();
+
+        private record Sent(long part, long feature) {}
+
+        private Begun() {}
+
+        /**
+         * Refuses as {@link Readings#keep} says.
+         *
+         * @param before as it was kept already
+         */
+        Taking of(KeepReading sent, Optional<ReadingRow> before) {
+            List<GaugeAndReader> by = sent.figures().map(this::method).toList();
+            GaugeAndReader method = by.get(0);
+            KeepReading seen = asSent(sent.made().isPresent() ? sent : readOff.byLooks(sent, method.read()), method);
+            Judged on = judged.computeIfAbsent(new Sent(seen.part(), seen.feature()), unused -> judged(seen));
+            return taking(seen, by, on, before);
+        }
+
+        private GaugeAndReader method(KeepReading figure) {
+            return found.computeIfAbsent(figure.with(), methods::method);
+        }
+    }
+
+    /** The feature of a part that a reading is taken on, as the page knew it and as it is judged. */
+    private record Judged(Part part, Feature edition, PlanRevision judging, Lineage lineage, Feature feature) {}
+
+    private Judged judged(KeepReading seen) {
         Part part = plans.part(seen.part());
         // A page that was loaded before the plan was changed names the edition that it knew.
         Feature edition = plans.featureOf(part, seen.feature());
         PlanRevision judging = plans.judging(part.plan(), edition);
-        Lineage lineage = plans.lineage(judging);
-        Feature feature = plans.judged(part.plan(), edition);
+        return new Judged(part, edition, judging, plans.lineage(judging), plans.judged(part.plan(), edition));
+    }
+
+    private Taking taking(KeepReading seen, List<GaugeAndReader> by, Judged on, Optional<ReadingRow> before) {
+        GaugeAndReader method = by.get(0);
+        Part part = on.part();
+        Feature edition = on.edition();
+        PlanRevision judging = on.judging();
+        Lineage lineage = on.lineage();
+        Feature feature = on.feature();
         Place taken = jobs.placeOf(part, List.of(edition, feature), seen.place());
         Place place = lineage.seat(taken.id()).map(Seat::place).orElse(taken);
         if (before.isPresent()) {
