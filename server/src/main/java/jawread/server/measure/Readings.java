@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.IntConsumer;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.access.People;
 import jawread.server.access.Person;
@@ -92,8 +91,12 @@ public class Readings {
                         .distinct());
         Map<UUID, ReadingRow> kept = rowsOf(sent);
         var ids = new HashSet<UUID>();
-        Set<UUID> twice =
-                sent.stream().map(KeepReading::id).filter(id -> !ids.add(id)).collect(Collectors.toSet());
+        var twice = new HashSet<UUID>();
+        sent.forEach(each -> {
+            if (!ids.add(each.id())) {
+                twice.add(each.id());
+            }
+        });
         int wanted = ids.size() - kept.size();
         long seq = wanted == 0 ? 0 : journal.write(job, What.READING, wanted) - wanted;
         var writing = writer.begunForMany();
