@@ -67,7 +67,7 @@ public class Readings {
             return taking.at(Receipt.before(sent.id(), taking.before().get().seq()));
         }
         Person person = people.byId(sent.person());
-        Sized sized = sized(taking, person);
+        Sized sized = sized(figuresRead.begun(), taking, person);
         long seq = journal.write(taking.part().job().id(), What.READING);
         writer.begun().save(taking, sized, person, seq);
         return taking.at(Receipt.now(sent.id(), seq));
@@ -101,6 +101,8 @@ public class Readings {
         long seq = wanted == 0 ? 0 : journal.write(job, What.READING, wanted) - wanted;
         var writing = writer.begunForMany();
         var some = takings.begun();
+        var figures = figuresRead.begun();
+        var named = new HashMap<Long, Person>();
         var refusals = new HashMap<UUID, Refused>();
         for (int at = 0; at < sent.size(); at++) {
             KeepReading each = sent.get(at);
@@ -108,8 +110,8 @@ public class Readings {
                 // Another one under a known id is refused, also where the first is of the same table.
                 Taking taking = some.of(each, Optional.ofNullable(kept.get(each.id())));
                 if (taking.before().isEmpty()) {
-                    Person person = people.byId(taking.asked().person());
-                    ReadingRow row = writing.save(taking, sized(taking, person), person, ++seq);
+                    Person person = named.computeIfAbsent(each.person(), people::byId);
+                    ReadingRow row = writing.save(taking, sized(figures, taking, person), person, ++seq);
                     if (twice.contains(each.id())) {
                         kept.put(each.id(), row);
                     }
@@ -168,13 +170,15 @@ public class Readings {
         Map<UUID, ReadingRow> kept = rowsOf(sent);
         var writing = writer.begunForMany();
         var some = takings.begun();
+        var figures = figuresRead.begun();
+        var named = new HashMap<Long, Person>();
         var refusals = new HashMap<UUID, Refused>();
         for (int at = 0; at < sent.size(); at++) {
             KeepReading each = sent.get(at);
             try {
                 Taking taking = some.of(each, Optional.ofNullable(kept.get(each.id())));
                 if (taking.before().isEmpty()) {
-                    sized(taking, people.byId(each.person()));
+                    sized(figures, taking, named.computeIfAbsent(each.person(), people::byId));
                     writing.refuseWithoutRound(taking);
                 }
             } catch (Refused refused) {
@@ -185,8 +189,8 @@ public class Readings {
         return refusals;
     }
 
-    private Sized sized(Taking taking, Person person) {
-        return figuresRead.of(taking.asked(), taking.by(), taking.feature(), taking.part(), person);
+    private static Sized sized(FiguresRead.Begun figures, Taking taking, Person person) {
+        return figures.of(taking.asked(), taking.by(), taking.feature(), taking.part(), person);
     }
 
     /** How many readings were taken at a place of a part, struck ones too. */

@@ -2,7 +2,9 @@ package jawread.server.tabular;
 
 import com.ibm.icu.text.Normalizer2;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import jawread.server.tabular.TableIn.Line;
 import jawread.server.tabular.TableIn.NoTable;
@@ -13,11 +15,17 @@ final class LinesRead {
     private static final int MOST_COLUMNS = 200;
     private static final int LONGEST_CELL = 4_000;
 
+    /** What columns say again and again is short, and is not of many kinds. */
+    private static final int OFTEN_SHORT = 40;
+
+    private static final int OFTEN_KINDS = 10_000;
+
     private final List<Line> lines = new ArrayList<>();
+    private final Map<String, String> often = new HashMap<>();
 
     /** Throws {@link NoTable}. @param cells as they stand; a line without a word is left out */
     void add(Stream<String> of, int line) {
-        List<String> cells = of.map(LinesRead::plain).toList();
+        List<String> cells = of.map(this::plain).toList();
         if (cells.size() > MOST_COLUMNS) {
             throw new NoTable("table-columns", line);
         }
@@ -33,8 +41,23 @@ final class LinesRead {
         lines.add(new Line(line, cells));
     }
 
+    private String plain(String cell) {
+        if (cell.length() > OFTEN_SHORT) {
+            return read(cell);
+        }
+        String known = often.get(cell);
+        if (known != null) {
+            return known;
+        }
+        String read = read(cell);
+        if (often.size() < OFTEN_KINDS) {
+            often.put(cell, read);
+        }
+        return read;
+    }
+
     /** Without the blanks around it, and without the mark that keeps a spreadsheet from running it. */
-    private static String plain(String cell) {
+    private static String read(String cell) {
         return Separated.read(Normalizer2.getNFCInstance().normalize(cell).strip());
     }
 
