@@ -1,11 +1,13 @@
 package jawread.bench;
 
 import com.microsoft.playwright.Page;
+import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -16,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
@@ -57,21 +60,20 @@ public final class LongTable {
             String path = "/api/v1/jobs/" + job + "/readings-in";
             double looked = timed(server, token, path + "/look", table);
             double took = timed(server, token, path, table);
+            double judged = fetched(server, "/api/v1/jobs/" + job + "/tables/verdicts.csv");
+            String book = "/api/v1/jobs/" + job + "/tables.xlsx";
+            System.out.printf(
+                    "the same %d readings judged for the first time in %.1f s, then all of them as a workbook in %.1f s; at most %d MB of"
+                            + " heap held above idle%n",
+                    readings, judged, fetched(server, book), held(server, () -> fetched(server, book)) / 1000);
             // Tidying up once a second takes its time: what is held is seen while the same table comes again.
-            long idle = ManyJobs.heap(server);
-            var most = new long[] {idle};
-            var kept = CompletableFuture.supplyAsync(() -> timed(server, token, path + "?again=true", table));
-            while (!kept.isDone()) {
-                most[0] = Math.max(most[0], ManyJobs.heap(server));
-                Thread.sleep(1000);
-            }
-            kept.get();
+            long held = held(server, () -> timed(server, token, path + "?again=true", table));
             server.stop();
             double batch = batch(server.data(), job, readings);
             System.out.printf(
                     "%d readings from CSV: looked at in %.1f s, kept in %.1f s; the same rows by a JDBC batch %.1f s, %.1f times that;"
                             + " at most %d MB of heap held above idle%n",
-                    readings, looked, took, batch, took / batch, (most[0] - idle) / 1000);
+                    readings, looked, took, batch, took / batch, held / 1000);
         }
     }
 
@@ -88,23 +90,43 @@ public final class LongTable {
         return table.toString();
     }
 
+    /** What is left after tidying up, once a second while something is done, less what was there before; in kB. */
+    private static long held(PackagedServer server, Supplier<Double> done) throws Exception {
+        long idle = ManyJobs.heap(server);
+        long most = idle;
+        var doing = CompletableFuture.supplyAsync(done);
+        while (!doing.isDone()) {
+            most = Math.max(most, ManyJobs.heap(server));
+            Thread.sleep(1000);
+        }
+        doing.get();
+        return most - idle;
+    }
+
+    /** In s. */
+    private static double fetched(PackagedServer server, String path) {
+        return asked(path, HttpRequest.newBuilder(URI.create(server.address() + path)));
+    }
+
     /** In s. */
     private static double timed(PackagedServer server, String token, String path, String table) {
+        return asked(
+                path,
+                HttpRequest.newBuilder(URI.create(server.address() + path))
+                        .header("Authorization", "Bearer " + token)
+                        .header("Content-Type", "application/octet-stream")
+                        .POST(BodyPublishers.ofString(table)));
+    }
+
+    private static double asked(String path, HttpRequest.Builder request) {
         try {
             long start = System.nanoTime();
-            var answer = HttpClient.newHttpClient()
-                    .send(
-                            HttpRequest.newBuilder(URI.create(server.address() + path))
-                                    .header("Authorization", "Bearer " + token)
-                                    .header("Content-Type", "application/octet-stream")
-                                    .POST(BodyPublishers.ofString(table))
-                                    .build(),
-                            BodyHandlers.ofString());
+            var answer = HttpClient.newHttpClient().send(request.build(), BodyHandlers.ofByteArray());
             if (answer.statusCode() != 200) {
-                throw new IllegalStateException(path + ": " + answer.body());
+                throw new IllegalStateException(path + ": " + new String(answer.body(), StandardCharsets.UTF_8));
             }
             return (System.nanoTime() - start) / 1e9;
-        } catch (Exception e) {
+        } catch (IOException | InterruptedException e) {
             throw new IllegalStateException(e);
         }
     }
