@@ -1,24 +1,38 @@
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Choice } from '../ui/Choice';
 
-type Zone = Schemas['ZoneView'];
+type Class = Pick<Schemas['ZoneView'], 'letter' | 'grade'>;
 
-interface ByLetterProps {
+interface Both {
+  hole?: Class | null | undefined;
+  shaft?: Class | null | undefined;
+}
+
+interface ByLetterProps extends Both {
   classes: Schemas['ClassesView'];
   /** As it is typed. */
   size: string;
-  hole: Zone | null | undefined;
-  shaft: Zone | null | undefined;
+  /** All that stands in the field now; what is known of hole and shaft may answer what stood there before. */
+  text: string;
   onText: (text: string) => void;
 }
 
 const USUAL = { hole: 7, shaft: 6 };
 
 /** Letter by letter, grade by grade: each choice is typed into the text. */
-export function ByLetter({ classes, size, hole, shaft, onText }: ByLetterProps) {
-  const put = (...both: (Pick<Zone, 'letter' | 'grade'> | null | undefined)[]) => {
-    const written = both.flatMap((each) => (each?.letter ? [`${each.letter}${each.grade}`] : []));
-    onText([size, written.join('/')].filter(Boolean).join(' '));
+export function ByLetter({ classes, size, text, onText, ...answered }: ByLetterProps) {
+  /** A hand may be faster than the answer: the second choice goes with the first. */
+  const [picked, setPicked] = useState<Both & { text: string }>();
+  const { hole, shaft } = picked?.text === text ? picked : answered;
+  const put = (...both: (Class | null | undefined)[]) => {
+    const [newHole, newShaft] = both.map((each) => (each?.letter ? each : undefined));
+    const written = [newHole, newShaft].flatMap((each) =>
+      each ? [`${each.letter}${each.grade}`] : [],
+    );
+    const now = [size, written.join('/')].filter(Boolean).join(' ');
+    setPicked({ text: now, hole: newHole, shaft: newShaft });
+    onText(now);
   };
   const holeGrade = hole?.grade ?? USUAL.hole;
   const shaftGrade = shaft?.grade ?? USUAL.shaft;

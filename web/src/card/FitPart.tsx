@@ -36,6 +36,7 @@ export function FitPart() {
             <ByLetter
               classes={classes}
               size={found.size}
+              text={text}
               hole={found.hole}
               shaft={found.shaft}
               onText={(typed) => change({ text: typed })}
