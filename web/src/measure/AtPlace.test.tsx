@@ -6,6 +6,7 @@ import type { Measuring } from './useMeasuring';
 
 const opens: Opens = {
   none: vi.fn(),
+  close: vi.fn(),
   care: vi.fn(),
   cut: vi.fn(),
   gauge: vi.fn(),

@@ -18,6 +18,8 @@ export type Card =
 /** Opens one of them, or none. */
 export interface Opens {
   none: () => void;
+  /** Closes this one, if it is still open: an answer may come when another lies there. */
+  close: (which: Card) => void;
   care: () => void;
   cut: () => void;
   gauge: () => void;
@@ -31,7 +33,7 @@ interface CardsProps {
   measuring: Measuring;
   bindings: Bindings;
   card: Card | undefined;
-  onClose: () => void;
+  onClose: (which: Card) => void;
   onBelongs: () => void;
 }
 
@@ -49,29 +51,33 @@ export const Cards = memo(function Cards({
         key={`cut ${measuring.round.number}`}
         measuring={measuring}
         open={card === 'cut'}
-        onClose={onClose}
+        onClose={() => onClose('cut')}
       />
-      <PickGauge measuring={measuring} open={card === 'gauge'} onClose={onClose} />
-      <GaugeCare measuring={measuring} open={card === 'care'} onClose={onClose} />
+      <PickGauge measuring={measuring} open={card === 'gauge'} onClose={() => onClose('gauge')} />
+      <GaugeCare measuring={measuring} open={card === 'care'} onClose={() => onClose('care')} />
       <PlaceCard
         key={`place ${measuring.place.id}`}
         measuring={measuring}
         open={card === 'place'}
-        onClose={onClose}
+        onClose={() => onClose('place')}
         onBelongs={onBelongs}
       />
-      <BelongsTo measuring={measuring} open={card === 'belongs'} onClose={onClose} />
-      <ByHand measuring={measuring} open={card === 'worst'} onClose={onClose} />
+      <BelongsTo
+        measuring={measuring}
+        open={card === 'belongs'}
+        onClose={() => onClose('belongs')}
+      />
+      <ByHand measuring={measuring} open={card === 'worst'} onClose={() => onClose('worst')} />
       <KeysHelp
         measuring={measuring}
         bindings={bindings}
         open={card === 'keys'}
-        onClose={onClose}
+        onClose={() => onClose('keys')}
       />
       <ReadingCard
         measuring={measuring}
         reading={typeof card === 'object' ? card.reading : undefined}
-        onClose={onClose}
+        onClose={() => card && onClose(card)}
       />
     </>
   );

@@ -66,6 +66,7 @@ function AtTheBench({ work }: { work: WorkAtHand }) {
   const [card, setCard] = useState<Card | undefined>();
   const [open] = useState<Opens>(() => ({
     none: () => setCard(undefined),
+    close: (which) => setCard((now) => (now === which ? undefined : now)),
     care: () => setCard('care'),
     cut: () => setCard('cut'),
     gauge: () => setCard('gauge'),
@@ -78,7 +79,7 @@ function AtTheBench({ work }: { work: WorkAtHand }) {
   const [cardIn, setCardIn] = useState(round.number);
   if (cardIn !== round.number) {
     setCardIn(round.number);
-    setCard((now) => (now === 'cut' ? undefined : now));
+    open.close('cut');
   }
   // Where the scale is opened because the one in hand looks otherwise: what was read there is then read anew.
   const [differs, setDiffers] = useState<Differs | undefined>();
@@ -267,7 +268,7 @@ function AtTheBench({ work }: { work: WorkAtHand }) {
         measuring={measuring}
         bindings={bindings}
         card={card}
-        onClose={open.none}
+        onClose={open.close}
         onBelongs={open.belongs}
       />
     </Shell>
