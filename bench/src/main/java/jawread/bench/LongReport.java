@@ -8,7 +8,6 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
@@ -100,7 +99,7 @@ public final class LongReport {
                 took.get(0),
                 took.get(RUNS - 1),
                 size / 1e6,
-                held(server, job, pictures) / 1000);
+                ManyJobs.held(server, () -> fetched(server, job, pictures)) / 1000);
     }
 
     private static int fetched(PackagedServer server, int job, boolean pictures) throws Exception {
@@ -112,22 +111,5 @@ public final class LongReport {
                         BodyHandlers.ofByteArray())
                 .body()
                 .length;
-    }
-
-    /** What is left after tidying up, again and again while one is made, less what was there before; in kB. */
-    private static long held(PackagedServer server, int job, boolean pictures) throws Exception {
-        long idle = ManyJobs.heap(server);
-        var made = CompletableFuture.supplyAsync(() -> {
-            try {
-                return fetched(server, job, pictures);
-            } catch (Exception e) {
-                throw new IllegalStateException(e);
-            }
-        });
-        long most = idle;
-        while (!made.isDone()) {
-            most = Math.max(most, ManyJobs.heap(server));
-        }
-        return most - idle;
     }
 }

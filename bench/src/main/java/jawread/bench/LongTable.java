@@ -17,8 +17,6 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
@@ -65,9 +63,9 @@ public final class LongTable {
             System.out.printf(
                     "the same %d readings judged for the first time in %.1f s, then all of them as a workbook in %.1f s; at most %d MB of"
                             + " heap held above idle%n",
-                    readings, judged, fetched(server, book), held(server, () -> fetched(server, book)) / 1000);
-            // Tidying up once a second takes its time: what is held is seen while the same table comes again.
-            long held = held(server, () -> timed(server, token, path + "?again=true", table));
+                    readings, judged, fetched(server, book), ManyJobs.held(server, () -> fetched(server, book)) / 1000);
+            // Tidying up again and again takes its time: what is held is seen while the same table comes again.
+            long held = ManyJobs.held(server, () -> timed(server, token, path + "?again=true", table));
             server.stop();
             double batch = batch(server.data(), job, readings);
             System.out.printf(
@@ -88,19 +86,6 @@ public final class LongTable {
             table.append("31.95").append(i % 3).append(",mm,M6\r\n");
         }
         return table.toString();
-    }
-
-    /** What is left after tidying up, once a second while something is done, less what was there before; in kB. */
-    private static long held(PackagedServer server, Supplier<Double> done) throws Exception {
-        long idle = ManyJobs.heap(server);
-        long most = idle;
-        var doing = CompletableFuture.supplyAsync(done);
-        while (!doing.isDone()) {
-            most = Math.max(most, ManyJobs.heap(server));
-            Thread.sleep(1000);
-        }
-        doing.get();
-        return most - idle;
     }
 
     /** In s. */

@@ -11,6 +11,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import jawread.browser.Chromium;
 import jawread.browser.PackagedServer;
@@ -170,5 +174,22 @@ public final class ManyJobs {
                 .filter(line -> line.contains("generation") && line.contains("used"))
                 .mapToLong(line -> Long.parseLong(line.replaceAll(".*used (\\d+)K.*", "$1")))
                 .sum();
+    }
+
+    /** What is left after tidying up, again and again while something is done, less what was there before; in kB. */
+    static long held(PackagedServer server, Callable<?> done) throws Exception {
+        long idle = heap(server);
+        long most = idle;
+        ExecutorService beside = Executors.newSingleThreadExecutor();
+        try {
+            Future<?> doing = beside.submit(done);
+            while (!doing.isDone()) {
+                most = Math.max(most, heap(server));
+            }
+            doing.get();
+            return most - idle;
+        } finally {
+            beside.shutdownNow();
+        }
     }
 }

@@ -127,10 +127,10 @@ final class JobPlaces {
     }
 
     private String plain(String name) {
-        return plain.computeIfAbsent(name, JobPlaces::made);
+        return plain.computeIfAbsent(name, JobPlaces::lowered);
     }
 
-    private static String made(String name) {
+    private static String lowered(String name) {
         return BETWEEN.matcher(name.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
     }
 }

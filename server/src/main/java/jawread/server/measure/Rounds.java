@@ -188,12 +188,6 @@ public class Rounds {
         return opened(part, feature).cut(number).map(MeasuringRoundRow::getId);
     }
 
-    /** The number of the last round of a feature: 0 as found, or before anything was read. */
-    @Transactional(readOnly = true)
-    public int last(Part part, Feature feature) {
-        return opened(part, feature).order().last();
-    }
-
     /** Whether anything was read on a part. */
     @Transactional(readOnly = true)
     public boolean anyOn(Part part) {
@@ -204,7 +198,7 @@ public class Rounds {
         return logs.of(part.id(), feature.key(), plans.lineage(plans.judging(part.plan(), feature)));
     }
 
-    /** The same of all features of all parts on the list of a plan, found at once. Of any other it is 0. */
+    /** The number of the last round of any feature of the parts on the list of a plan: 0 as found, or before anything was read. */
     @Transactional(readOnly = true)
     public ToIntBiFunction<Part, Feature> lasts(Plan plan) {
         Map<OnPart, FeatureRounds> opened = openedOf(partsOf(plan), plans.lineage(plans.newest(plan)));

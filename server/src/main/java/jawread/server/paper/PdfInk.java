@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 /** Operators of a page, in the order they are drawn: ISO 32000-1, annex A. */
 final class PdfInk {
     private static final int BYTE = 255;
+    private static final int THOUSAND = 1000;
     /** How far the middle points of a quarter of a circle lie from its ends, in radii. */
     private static final double ROUND = 0.5523;
 
@@ -48,12 +49,12 @@ final class PdfInk {
         int rgb = Integer.parseInt(colour, 1, colour.length(), 16);
         for (int shift = 16; shift >= 0; shift -= 8) {
             // Thousandths: hundredths would not hold each shade.
-            long thousandths = Math.round((rgb >> shift & BYTE) * 1000.0 / BYTE);
-            if (thousandths == 1000) {
+            long thousandths = Math.round((rgb >> shift & BYTE) * (double) THOUSAND / BYTE);
+            if (thousandths == THOUSAND) {
                 drawn.append("1 ");
             } else {
                 drawn.append("0.")
-                        .append(Long.toString(thousandths + 1000), 1, 4)
+                        .append(Long.toString(THOUSAND + thousandths), 1, 4)
                         .append(' ');
             }
         }

@@ -33,7 +33,7 @@ final class PdfLetters {
     private final TrueTypeFont source;
     private final Glyph[] usual = new Glyph[0x3000];
 
-    private final Map<String, Words> measured = new HashMap<>();
+    private final Map<String, Measured> measured = new HashMap<>();
 
     private record Glyph(String written, double width) {}
 
@@ -43,7 +43,7 @@ final class PdfLetters {
      * @param text with the blanks kept that no line may end at
      * @param widest the widest of what is not parted
      */
-    record Words(String text, double width, double widest) {}
+    record Measured(String text, double width, double widest) {}
 
     private PdfLetters(String name, PDType0Font font, TrueTypeFont source) throws IOException {
         this.name = name;
@@ -75,11 +75,11 @@ final class PdfLetters {
     }
 
     /** What stands in cells stands there again and again: it is measured once. */
-    Words measured(String said) {
+    Measured measured(String said) {
         return said.length() > OFTEN ? measure(said) : measured.computeIfAbsent(said, this::measure);
     }
 
-    private Words measure(String said) {
+    private Measured measure(String said) {
         String text = PdfLines.kept(said);
         double width = width(text, 1);
         double widest = text.indexOf(' ') < 0
@@ -88,7 +88,7 @@ final class PdfLetters {
                         .mapToDouble(word -> width(word, 1))
                         .max()
                         .orElse(0);
-        return new Words(text, width, widest);
+        return new Measured(text, width, widest);
     }
 
     double width(String words, double size) {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import jawread.server.paper.PdfLetters.Words;
+import jawread.server.paper.PdfLetters.Measured;
 
 /** Words broken into lines. A figure stays with its sign and its unit on one line. */
 final class PdfLines {
@@ -35,14 +35,14 @@ final class PdfLines {
 
     /** As many lines as it takes, at least one. A word that is wider than the line is parted anywhere. */
     static List<String> broken(String words, PdfLook look, double width) {
-        return look.width(words) <= width ? List.of(words) : parted(words, look, width);
+        return look.width(words) <= width ? List.of(words) : lines(words, look, width);
     }
 
-    static List<String> broken(Words words, PdfLook look, double width) {
-        return look.width(words) <= width ? List.of(words.text()) : parted(words.text(), look, width);
+    static List<String> broken(Measured words, PdfLook look, double width) {
+        return look.width(words) <= width ? List.of(words.text()) : lines(words.text(), look, width);
     }
 
-    private static List<String> parted(String words, PdfLook look, double width) {
+    private static List<String> lines(String words, PdfLook look, double width) {
         var lines = new ArrayList<String>();
         var line = new StringBuilder();
         double filled = 0;
@@ -62,14 +62,14 @@ final class PdfLines {
                 line.append(word);
                 filled += wide;
             } else {
-                filled = within(word, look, width, lines, line);
+                filled = parted(word, look, width, lines, line);
             }
         }
         lines.add(line.toString());
         return lines;
     }
 
-    private static double within(String word, PdfLook look, double width, List<String> lines, StringBuilder line) {
+    private static double parted(String word, PdfLook look, double width, List<String> lines, StringBuilder line) {
         double filled = 0;
         for (int at = 0; at < word.length(); ) {
             String letter = Character.toString(word.codePointAt(at));

@@ -1,6 +1,6 @@
 package jawread.server.paper;
 
-import jawread.server.paper.PdfLetters.Words;
+import jawread.server.paper.PdfLetters.Measured;
 
 /**
  * How words are set.
@@ -18,12 +18,12 @@ record PdfLook(PdfLetters letters, double size, double height, boolean quiet) {
         return letters.width(words, size);
     }
 
-    double width(Words words) {
+    double width(Measured words) {
         return words.width() * size;
     }
 
     /** How wide the widest is of what is not parted. */
-    double widest(Words words) {
+    double widest(Measured words) {
         return words.widest() * size;
     }
 }

@@ -4,7 +4,7 @@ import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import jawread.server.paper.PdfLetters.Words;
+import jawread.server.paper.PdfLetters.Measured;
 import org.apache.pdfbox.cos.COSDictionary;
 
 /** A table on pages: its head stands on each of them, a line is parted only if it is higher than a page. */
@@ -29,7 +29,7 @@ final class PdfTable {
     private final double[] widths;
 
     /** @param cells measured */
-    private record Line(List<Words> cells, boolean struck) {}
+    private record Line(List<Measured> cells, boolean struck) {}
 
     private PdfTable(PdfPages pages, Block.Grid grid, PdfLook bold, PdfLook plain, PdfLook struck) {
         this.pages = pages;
@@ -41,7 +41,8 @@ final class PdfTable {
                 .map(line -> new Line(
                         line.cells().stream().map(plain.letters()::measured).toList(), line.struck()))
                 .toList();
-        List<Words> names = grid.head().stream().map(bold.letters()::measured).toList();
+        List<Measured> names =
+                grid.head().stream().map(bold.letters()::measured).toList();
         this.widths = widths(names);
         var broken = new ArrayList<List<String>>();
         for (int i = 0; i < widths.length; i++) {
@@ -61,7 +62,7 @@ final class PdfTable {
     }
 
     /** Each column as wide as what stands in it; where that is too wide, none less than its widest word. */
-    private double[] widths(List<Words> names) {
+    private double[] widths(List<Measured> names) {
         int columns = names.size();
         double[] least = new double[columns];
         double[] wanted = new double[columns];
@@ -70,7 +71,7 @@ final class PdfTable {
             least[i] = bold.widest(names.get(i));
             wanted[i] = bold.width(names.get(i));
             for (Line line : lines) {
-                Words cell = line.cells().get(column);
+                Measured cell = line.cells().get(column);
                 least[i] = Math.max(least[i], plain.widest(cell));
                 wanted[i] = Math.max(wanted[i], plain.width(cell));
             }
