@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { answered, type Belonging, client, type Reading, type Schemas } from './client';
 import { outbox } from './outbox';
-import { keys, queries, showSheet } from './queries';
+import { keys, queries, show, showSheet } from './queries';
 
 /** Somebody steps up to this screen. */
 export const useStepUp = () =>
@@ -62,7 +62,7 @@ export const useAnswerCheck = () =>
     onSuccess: ({ shown }) =>
       shown === undefined
         ? queries.invalidateQueries({ queryKey: keys.doubts })
-        : queries.setQueryData(keys.doubts, shown),
+        : show(keys.doubts, shown),
   });
 
 interface Swap {
@@ -105,7 +105,7 @@ export const useDecide = () =>
     onSuccess: ({ shown }) =>
       shown === undefined
         ? queries.invalidateQueries({ queryKey: keys.judgements })
-        : queries.setQueryData([...keys.judgements, shown.part.id], shown),
+        : show([...keys.judgements, shown.part.id], shown),
   });
 
 /** Somebody has seen that readings of a part count again. */
@@ -275,7 +275,7 @@ export const useEndTicket = () =>
     mutationFn: (session: number) =>
       answered(client.PUT('/api/v1/sessions/{session}/end', { params: { path: { session } } })),
     onSuccess: async (left) => {
-      queries.setQueryData(keys.signedOn, left);
+      show(keys.signedOn, left);
       await queries.invalidateQueries({ queryKey: keys.shop });
       await queries.invalidateQueries({ queryKey: keys.trail });
     },
@@ -285,5 +285,5 @@ export const useEndTicket = () =>
 export const useVerify = () =>
   useMutation({
     mutationFn: () => answered(client.POST('/api/v1/chain')),
-    onSuccess: (chain) => queries.setQueryData(keys.chain, chain),
+    onSuccess: (chain) => show(keys.chain, chain),
   });

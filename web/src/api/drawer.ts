@@ -1,11 +1,11 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { answered, client, type GaugePage, ifMatch, type Schemas, type TypedGauge } from './client';
 import { newId } from './newId';
-import { keys, queries } from './queries';
+import { keys, queries, show } from './queries';
 
 /** What else rests on a gauge is asked for again. */
 function showGauge(page: GaugePage): void {
-  queries.setQueryData(keys.gaugePage(page.gauge.id), page);
+  show(keys.gaugePage(page.gauge.id), page);
   void queries.invalidateQueries({ queryKey: keys.drawer, exact: true });
   afterwards();
 }
@@ -19,7 +19,7 @@ function afterwards(): void {
 }
 
 function showDrawer(drawer: Schemas['DrawerView']): void {
-  queries.setQueryData(keys.drawer, drawer);
+  show(keys.drawer, drawer);
   afterwards();
 }
 
@@ -176,7 +176,7 @@ export const usePick = (plan: number) =>
         }),
       ),
     onSuccess: (choosing) => {
-      queries.setQueryData([...keys.methods, plan], choosing);
+      show([...keys.methods, plan], choosing);
       void queries.invalidateQueries({ queryKey: keys.jobs });
       void queries.invalidateQueries({ queryKey: keys.sheets });
     },

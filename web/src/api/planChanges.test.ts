@@ -1,3 +1,4 @@
+import { QueryObserver } from '@tanstack/react-query';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Job, PlanChange, PlanChanged, Planned } from './client';
 import { changePlan, isOurs, withChange } from './planChanges';
@@ -57,6 +58,29 @@ describe('a change of a plan', () => {
     expect(after.plans[0]?.features[2]).toBe(before.plans[0]?.features[0]);
     expect(after.plans[1]).toBe(before.plans[1]);
     expect(after.total).toBe('8 readings');
+  });
+
+  it('is not taken back by a page that was asked for before it', async () => {
+    const answers: ((job: Job) => void)[] = [];
+    queries.setQueryData(keys.job(1), job([]));
+    const observer = new QueryObserver(queries, {
+      queryKey: keys.job(1),
+      queryFn: () => new Promise<Job>((tell) => answers.push(tell)),
+      staleTime: Infinity,
+    });
+    const stop = observer.subscribe(() => undefined);
+    void queries.invalidateQueries({ queryKey: keys.jobs });
+    await vi.waitFor(() => expect(answers).toHaveLength(1));
+    server(changed(3, ['c'], [planned('c', 3, 'groove')]));
+    await changePlan(1, 7, { puts: [], removes: [] });
+    answers[0]?.(job([]));
+    const names = () =>
+      queries.getQueryData<Job>(keys.job(1))?.plans[0]?.features.map(({ key }) => key);
+    await vi.waitFor(() => expect(answers).toHaveLength(2));
+    expect(names()).toEqual(['c']);
+    answers[1]?.(job([planned('c', 3, 'groove'), planned('d', 4, 'theirs')]));
+    await vi.waitFor(() => expect(names()).toEqual(['c', 'd']));
+    stop();
   });
 
   it('is made on the edition that the change before it made', async () => {

@@ -1,5 +1,5 @@
 import { answered, client, type Job, type PlanChange, type PlanChanged, Problem } from './client';
-import { keys, queries } from './queries';
+import { keys, show } from './queries';
 
 /**
  * Changes of plans, one after the other: the edition that a change names is the one that the change before it made. What this
@@ -59,7 +59,7 @@ async function send(job: number, plan: number, change: PlanChange): Promise<Plan
     }
   }
   body.removes.forEach(({ key }) => firsts.delete(key));
-  queries.setQueryData<Job>(keys.job(job), (shown) => shown && withChange(shown, plan, changed));
+  show<Job>(keys.job(job), (shown) => shown && withChange(shown, plan, changed));
   return changed;
 }
 

@@ -1,11 +1,11 @@
 import { useMutation } from '@tanstack/react-query';
 import { answered, client, ifMatch, type Job, type PlannedPart, type Schemas } from './client';
-import { keys, queries } from './queries';
+import { keys, queries, show } from './queries';
 import { newId } from './newId';
 
 /** Shows a job as an act was answered. */
 function showJob(job: Job): void {
-  queries.setQueryData(keys.job(job.id), job);
+  show(keys.job(job.id), job);
   void queries.invalidateQueries({ queryKey: keys.jobs, exact: true });
   void queries.invalidateQueries({ queryKey: keys.bench });
 }
@@ -131,7 +131,7 @@ export const useKeepLook = () =>
       if (shown === undefined) {
         void queries.invalidateQueries({ queryKey: keys.looks });
       } else {
-        queries.setQueryData([...keys.looks, shown.part], shown);
+        show([...keys.looks, shown.part], shown);
       }
       void queries.invalidateQueries({ queryKey: keys.ready });
     },

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { answered, client, Problem, type Schemas } from './client';
 import { newId } from './newId';
-import { keys, queries } from './queries';
+import { keys, queries, show } from './queries';
 
 export type PracticeSet = Schemas['PracticeSetView'];
 export type PracticeItem = Schemas['PracticeItemView'];
@@ -32,7 +32,7 @@ export const useBeginSet = () =>
     ...untilTaken,
     mutationFn: ({ id, body }: { id: string; body: SetBody }) =>
       answered(client.PUT('/api/v1/practice/sets/{id}', { params: { path: { id } }, body })),
-    onSuccess: (set) => queries.setQueryData([...keys.practice, set.id], set),
+    onSuccess: (set) => show([...keys.practice, set.id], set),
   });
 
 export const useAnswer = () =>

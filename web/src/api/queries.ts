@@ -3,6 +3,8 @@ import {
   keepPreviousData,
   notifyManager,
   QueryClient,
+  type QueryKey,
+  type Updater,
   useQuery,
 } from '@tanstack/react-query';
 import {
@@ -36,6 +38,22 @@ export const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+/**
+ * Shows what an act was answered with. If the same was being asked for, that may have been answered before the act, and shown late it
+ * would take the act back: it is asked for anew, which brings what others did meanwhile as well.
+ */
+export function show<T>(
+  queryKey: QueryKey,
+  answer: T | ((shown: T | undefined) => T | undefined),
+): void {
+  const isAsked = queries.isFetching({ queryKey, exact: true }) > 0;
+  void queries.cancelQueries({ queryKey, exact: true });
+  queries.setQueryData<T>(queryKey, answer as Updater<T | undefined, T | undefined>);
+  if (isAsked) {
+    void queries.invalidateQueries({ queryKey, exact: true });
+  }
+}
 
 export const keys = {
   practice: ['practice'],
@@ -389,9 +407,7 @@ const toldOn = new Map<string, { seq: number; sheet: Sheet | undefined }>();
 export async function showReading({ seq, told, shown }: KeptReading): Promise<void> {
   if (told) {
     const queryKey = keys.sheet(told.part, told.feature);
-    // One still on its way would show the time before it.
-    void queries.cancelQueries({ queryKey });
-    queries.setQueryData<Sheet>(queryKey, (sheet) => sheet && withTold(sheet, told));
+    show<Sheet>(queryKey, (sheet) => sheet && withTold(sheet, told));
     const sheet = queries.getQueryData<Sheet>(queryKey);
     toldOn.set(hashKey(queryKey), { seq: seq ?? 0, sheet });
   } else if (!shown || !isOvertaken(shown, seq ?? 0)) {
@@ -436,7 +452,7 @@ function withTold(sheet: Sheet, { round, place, at, verdict, next, say }: Told):
   return now;
 }
 
-/** Shows a sheet that an act was answered with; one still on its way would show the time before it. */
+/** Shows a sheet that an act was answered with. */
 export async function showSheet({
   seq,
   shown: sheet,
@@ -446,7 +462,5 @@ export async function showSheet({
     await queries.invalidateQueries({ queryKey: keys.sheets });
     return;
   }
-  const queryKey = keys.sheet(sheet.part.id, sheet.feature.id);
-  await queries.cancelQueries({ queryKey });
-  queries.setQueryData(queryKey, sheet);
+  show(keys.sheet(sheet.part.id, sheet.feature.id), sheet);
 }

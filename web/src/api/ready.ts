@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { answered, client, type Schemas } from './client';
 import { newId } from './newId';
-import { keys, queries } from './queries';
+import { keys, queries, show } from './queries';
 
 /** What is due before a part is measured. */
 export const useReady = (part: number) =>
@@ -12,7 +12,7 @@ export const useReady = (part: number) =>
   });
 
 function showReady(ready: Schemas['ReadyView']): void {
-  queries.setQueryData([...keys.ready, ready.part], ready);
+  show([...keys.ready, ready.part], ready);
   void queries.invalidateQueries({ queryKey: keys.looks });
 }
 
@@ -59,7 +59,7 @@ export const useSoak = () =>
   useMutation({
     mutationFn: (body: Schemas['SoakingBody']) =>
       answered(client.PUT('/api/v1/soakings/{id}', { params: { path: { id: newId() } }, body })),
-    onSuccess: (all) => queries.setQueryData(keys.soakings, all),
+    onSuccess: (all) => show(keys.soakings, all),
   });
 
 /** It is through, or was taken up before. */
@@ -69,7 +69,7 @@ export const useSoaked = () =>
       answered(
         client.PUT('/api/v1/soakings/{id}/taken-up', { params: { path: { id } }, body: {} }),
       ),
-    onSuccess: (all) => queries.setQueryData(keys.soakings, all),
+    onSuccess: (all) => show(keys.soakings, all),
   });
 
 /** Where each comparator stands that was ever set. */

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { answered, client, type Schemas } from './client';
-import { keys, queries } from './queries';
+import { keys, queries, show } from './queries';
 
 export type JobRecord = Schemas['RecordView'];
 export type SignedRevision = Schemas['SignedRevisionView'];
@@ -47,7 +47,7 @@ export const useReport = ({ job, record, form }: ReportOf) =>
 
 const shown = (view: JobRecord | null | undefined) =>
   view
-    ? queries.setQueryData([...keys.records, view.job], view)
+    ? show([...keys.records, view.job], view)
     : queries.invalidateQueries({ queryKey: keys.records });
 
 export const useSign = (job: number) =>
@@ -106,7 +106,7 @@ export const useSetPassphrase = () =>
       answered(
         client.PUT('/api/v1/signers/{person}/passphrase', { params: { path: { person } }, body }),
       ),
-    onSuccess: (signers) => queries.setQueryData(keys.signers, signers),
+    onSuccess: (signers) => show(keys.signers, signers),
   });
 
 const shopMark = [...keys.records, 'mark'];

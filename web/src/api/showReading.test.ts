@@ -1,4 +1,5 @@
-import { expect, it } from 'vitest';
+import { QueryObserver } from '@tanstack/react-query';
+import { expect, it, vi } from 'vitest';
 import type { KeptReading, Sheet } from './client';
 import { keys, queries, showReading, showSheet } from './queries';
 
@@ -73,4 +74,24 @@ it('lets no sheet that was asked for before it take back what was told', async (
   answer(sheet(6));
   await asked;
   expect(now()?.say).toBe('told 7');
+});
+
+it('asks anew for a sheet that was on its way, which may tell what others did', async () => {
+  const answers: ((sheet: Sheet) => void)[] = [];
+  queries.setQueryData(keys.sheet(1, 2), sheet(1));
+  const observer = new QueryObserver(queries, {
+    queryKey: keys.sheet(1, 2),
+    queryFn: () => new Promise<Sheet>((tell) => answers.push(tell)),
+    staleTime: Infinity,
+  });
+  const stop = observer.subscribe(() => undefined);
+  void queries.invalidateQueries({ queryKey: keys.sheets });
+  await vi.waitFor(() => expect(answers).toHaveLength(1));
+  await showReading(told(8));
+  expect(now()?.say).toBe('told 8');
+  await vi.waitFor(() => expect(answers).toHaveLength(2));
+  answers[0]?.(sheet(7));
+  answers[1]?.(sheet(9));
+  await vi.waitFor(() => expect(now()?.say).toBe('as of 9'));
+  stop();
 });

@@ -9,7 +9,7 @@ import {
   useAnswer,
   usePracticeSet,
 } from '../api/practice';
-import { keys, queries, useScaleOn, useScales } from '../api/queries';
+import { keys, queries, show, useScaleOn, useScales } from '../api/queries';
 import { AtRest } from '../drawings/AtRest';
 import { DrawnScale } from '../drawings/DrawnScale';
 import { type PartCounts, partsAt, scaleSum, senseOf, stepOf } from '../drawings/scaleSum';
@@ -45,7 +45,7 @@ function Drill({ begun }: { begun: PracticeSet }) {
   const told = (answered: Answered, item: PracticeItem) => {
     setLast({ answered, item });
     setSet(answered.set);
-    queries.setQueryData([...keys.practice, answered.set.id], answered.set);
+    show([...keys.practice, answered.set.id], answered.set);
     if (answered.set.done) {
       void queries.invalidateQueries({ queryKey: keys.practice, exact: true });
     }
