@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import jawread.server.jobfile.NamedAlike.Pair;
 import jawread.server.records.SignedInFile;
+import jawread.server.tables.ShopTables;
 import jawread.server.tables.Table;
 import jawread.server.words.Words;
 import org.springframework.jdbc.core.ConnectionCallback;

@@ -26,6 +26,7 @@ import jawread.server.live.Underway.Progress;
 import jawread.server.records.SignedInFile;
 import jawread.server.storage.Locks;
 import jawread.server.storage.StorageTrouble;
+import jawread.server.tables.ShopTables;
 import jawread.server.tables.Table;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;

@@ -10,6 +10,7 @@ import jawread.server.job.JobArrivals;
 import jawread.server.records.SignedInFile;
 import jawread.server.settings.Setting;
 import jawread.server.settings.ShopSettings;
+import jawread.server.tables.ShopTables;
 import jawread.server.tables.Snapshot;
 import org.springframework.stereotype.Component;
 

@@ -26,6 +26,9 @@ import jawread.server.judgement.SheetView.CutView;
 import jawread.server.measure.CountsAgain;
 import jawread.server.measure.SizesCarried.Carried;
 import jawread.server.settings.Setting;
+import jawread.server.versions.Snapshots;
+import jawread.server.versions.Snapshots.Kind;
+import jawread.server.versions.Subject;
 import jawread.server.words.Refused;
 import jawread.server.words.Words;
 import org.springframework.http.HttpStatus;
@@ -38,6 +41,15 @@ public class JudgementPages {
     /** A part of more features shows the worst in full, and of the others what they come to. */
     private static final int SHOWN_IN_FULL = 2;
 
+    /** What is said of a place in full takes about as much room as so many rows. */
+    private static final int ROWS_OF_A_PLACE = 10;
+
+    private static final Kind<Long, List<JudgedFeatureView>> WHOLE = new Kind<>(
+            "judged in full",
+            features -> ROWS_OF_A_PLACE
+                    * features.stream().mapToInt(JudgedFeatureView::places).sum());
+
+    private final Snapshots snapshots;
     private final PlansInForce plans;
     private final UnderPlanWords underPlan;
     private final CountsAgain again;
@@ -60,6 +72,7 @@ public class JudgementPages {
     private final Words words;
 
     JudgementPages(
+            Snapshots snapshots,
             PlansInForce plans,
             UnderPlanWords underPlan,
             CountsAgain again,
@@ -80,6 +93,7 @@ public class JudgementPages {
             WhichPart which,
             TogetherWords together,
             Words words) {
+        this.snapshots = snapshots;
         this.plans = plans;
         this.underPlan = underPlan;
         this.again = again;
@@ -135,7 +149,7 @@ public class JudgementPages {
                         .map(each -> sheets.feature(each, plan.job()))
                         .toList(),
                 looks.items(part, plan),
-                features(part, plan, inspections.of(part).all(), isWhole));
+                isWhole ? inFull(part, plan) : features(part, plan, underPlan.came(part, plan), false));
     }
 
     /** What is said of one feature rests on this. Refuses an unknown part or feature with 404. */
@@ -153,12 +167,33 @@ public class JudgementPages {
         return inFull(judged, part, inspections.of(part).all());
     }
 
+    /** Kept: a report that was looked at is printed and signed next. */
+    private List<JudgedFeatureView> inFull(Part part, JudgedPlan plan) {
+        Map<UUID, Carried> came = underPlan.came(part, plan);
+        if (!came.isEmpty()) {
+            // What was said of it elsewhere changes with that job.
+            return features(part, plan, came, true);
+        }
+        long job = part.job().id();
+        return snapshots.of(
+                WHOLE,
+                part.id(),
+                List.of(
+                        Subject.plan(job),
+                        Subject.readings(job),
+                        Subject.said(job),
+                        Subject.found(job),
+                        Subject.DRAWER,
+                        Subject.SHOP),
+                () -> features(part, plan, came, true));
+    }
+
     /** The worst first. */
-    private List<JudgedFeatureView> features(Part part, JudgedPlan plan, List<Inspection> inspected, boolean isWhole) {
+    private List<JudgedFeatureView> features(Part part, JudgedPlan plan, Map<UUID, Carried> came, boolean isWhole) {
+        List<Inspection> inspected = inspections.of(part).all();
         List<FeatureAssessment> all = plan.of(part).features().stream()
                 .sorted(FeatureAssessment.WORST_FIRST)
                 .toList();
-        Map<UUID, Carried> came = underPlan.came(part, plan);
         return all.stream()
                 .map(feature -> feature(
                         feature,

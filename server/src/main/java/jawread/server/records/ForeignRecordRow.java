@@ -25,8 +25,8 @@ class ForeignRecordRow extends FrozenCopy {
 
     protected ForeignRecordRow() {}
 
-    ForeignRecordRow(SignedRecord record, String home, String signOffs, Optional<String> reopened) {
-        super(record);
+    ForeignRecordRow(SignedRecord record, String content, String home, String signOffs, Optional<String> reopened) {
+        super(record, content);
         this.home = home;
         this.signOffs = signOffs;
         this.reopened = reopened.orElse(null);

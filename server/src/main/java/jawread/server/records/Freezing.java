@@ -9,6 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Future;
+import java.util.stream.Collectors;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
@@ -22,15 +26,19 @@ import jawread.server.tables.CanonicalJson;
 import jawread.server.versions.Subject;
 import jawread.server.versions.Versions;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.util.RawValue;
 
 /** Freezes a job: what was read and marked, its plans, its gauges with their checks, the rules in force, and the reports as they stood. */
 @Component
 class Freezing {
     private static final String FORMAT = "jaw-read-record";
     private static final int EDITION = 1;
+    /** The forms that a record holds, by their names in it. */
+    private static final Map<ReportForm, String> PAPERS =
+            Map.of(ReportForm.FULL, "report", ReportForm.ONE_PAGE, "summary");
+
     private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
     private static final TypeReference<Map<String, List<Map<String, Object>>>> ROWS = new TypeReference<>() {};
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -63,18 +71,60 @@ class Freezing {
         this.clock = clock;
     }
 
-    /** A job as it is now, to be signed while it is still that. Nobody waits for it: it is written before any lock is taken. */
-    @Transactional(readOnly = true)
-    public Draft draft(long jobId) {
+    /**
+     * Begins to write a job down as it is now, to be signed while it is still that. It is written under no lock, and not at one moment:
+     * the versions and the end of its journal are those from before all that it says, and whoever signs compares.
+     *
+     * @param beside where its reports are made, while its rows are gathered
+     */
+    Begun begin(long jobId, ExecutorService beside) {
         Map<Subject, Long> under = versions.under(jobId);
-        return new Draft(of(jobs.job(jobId), records.last(jobId), journal.lastOf(jobId), clock.instant()), under);
+        long seq = journal.lastOf(jobId);
+        Job job = jobs.job(jobId);
+        return new Begun(job, seq, under, beside.submit(() -> papers(jobId)));
     }
 
-    /**
-     * @param before the record that it takes the place of; empty for the first
-     * @param seq the last line of its journal
-     */
-    private SignedRecord of(Job job, Optional<SignedRecord> before, long seq, Instant at) {
+    /** A job that is being written down. */
+    final class Begun {
+        private final Job job;
+        private final long seq;
+        private final Map<Subject, Long> under;
+        private final Future<Map<String, RawValue>> papers;
+
+        private Begun(Job job, long seq, Map<Subject, Long> under, Future<Map<String, RawValue>> papers) {
+            this.job = job;
+            this.seq = seq;
+            this.under = under;
+            this.papers = papers;
+        }
+
+        /** Waits until all of it is written. */
+        Draft draft() {
+            RawValue written = CanonicalJson.part(rows.of(job.id()));
+            try {
+                return drafted(job, seq, under, written, papers.get());
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException("Interrupted while job " + job.id() + " was written down", e);
+            } catch (ExecutionException e) {
+                throw e.getCause() instanceof RuntimeException failure ? failure : new IllegalStateException(e);
+            }
+        }
+    }
+
+    /** The reports as they stand, each under its name in the record. */
+    private Map<String, RawValue> papers(long jobId) {
+        Map<ReportForm, Document> documents = reports.of(jobId, List.copyOf(PAPERS.keySet()));
+        return documents.entrySet().stream()
+                .collect(Collectors.toMap(
+                        each -> PAPERS.get(each.getKey()), each -> CanonicalJson.part(fields(each.getValue()))));
+    }
+
+    /** @param seq the last line of its journal */
+    private Draft drafted(Job job, long seq, Map<Subject, Long> under, RawValue written, Map<String, RawValue> papers) {
+        // It takes the place of the last one, if there is one.
+        Optional<SignedRecord> before = records.last(job.id());
+        Instant at = clock.instant();
         int revision = before.map(SignedRecord::revision).orElse(0) + 1;
         var content = new HashMap<String, Object>();
         content.put("format", FORMAT);
@@ -85,27 +135,26 @@ class Freezing {
         content.put("frozen", at.truncatedTo(ChronoUnit.MICROS).toString());
         before.ifPresent(of -> content.put("follows", of.sha256()));
         content.put("rules", job.choices());
-        Map<ReportForm, Document> documents = reports.of(job.id(), List.of(ReportForm.FULL, ReportForm.ONE_PAGE));
-        content.put("report", fields(documents.get(ReportForm.FULL)));
-        content.put("summary", fields(documents.get(ReportForm.ONE_PAGE)));
-        content.put("rows", rows.of(job.id()));
-        String written = CanonicalJson.of(content);
-        return new SignedRecord(
+        content.putAll(papers);
+        content.put("rows", written);
+        String whole = CanonicalJson.of(content);
+        var record = new SignedRecord(
                 UUID.randomUUID(),
                 job.id(),
                 revision,
-                written,
-                CanonicalJson.digest(written),
+                CanonicalJson.digest(whole),
                 seq,
                 at.truncatedTo(ChronoUnit.MICROS));
+        return new Draft(record, whole, under);
     }
 
     /**
      * A record that nobody has signed yet.
      *
+     * @param content what it says
      * @param under the versions of all that it was made of
      */
-    record Draft(SignedRecord record, Map<Subject, Long> under) {}
+    record Draft(SignedRecord record, String content, Map<Subject, Long> under) {}
 
     private static Map<String, Object> head(Job job) {
         JobHead head = job.head();
@@ -129,14 +178,13 @@ class Freezing {
         return JSON.convertValue(document, FIELDS);
     }
 
-    /** The report of a record as it stood then. @param form full or one page: there is no blank sheet of what was measured */
-    static Document document(SignedRecord record, ReportForm form) {
-        String which = form == ReportForm.ONE_PAGE ? "summary" : "report";
-        return JSON.treeToValue(JSON.readTree(record.content()).path(which), Document.class);
+    /** The report of a record as it stood then. @param content of the record @param form full or one page: there is no blank sheet of what was measured */
+    static Document document(String content, ReportForm form) {
+        return JSON.treeToValue(JSON.readTree(content).path(PAPERS.get(form)), Document.class);
     }
 
-    /** What the tables held then. */
-    static Map<String, List<Map<String, Object>>> rows(SignedRecord record) {
-        return JSON.convertValue(JSON.readTree(record.content()).path("rows"), ROWS);
+    /** What the tables held then. @param content of the record */
+    static Map<String, List<Map<String, Object>>> rows(String content) {
+        return JSON.convertValue(JSON.readTree(content).path("rows"), ROWS);
     }
 }

@@ -33,11 +33,11 @@ abstract class FrozenCopy extends Kept {
 
     protected FrozenCopy() {}
 
-    FrozenCopy(SignedRecord record) {
+    FrozenCopy(SignedRecord record, String content) {
         this.id = record.id();
         this.jobId = record.job();
         this.revision = record.revision();
-        this.content = record.content();
+        this.content = content;
         this.sha256 = record.sha256();
         this.seq = record.seq();
         this.madeAt = record.madeAt();
@@ -49,6 +49,10 @@ abstract class FrozenCopy extends Kept {
     }
 
     SignedRecord record() {
-        return new SignedRecord(id, jobId, revision, content, sha256, seq, madeAt);
+        return new SignedRecord(id, jobId, revision, sha256, seq, madeAt);
+    }
+
+    String content() {
+        return content;
     }
 }

@@ -5,8 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import jawread.server.tables.ShopTables;
 import jawread.server.tables.Table;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -50,19 +49,20 @@ class FrozenRows {
     }
 
     private final JdbcTemplate database;
+    private final ShopTables tables;
 
-    FrozenRows(JdbcTemplate database) {
+    FrozenRows(JdbcTemplate database, ShopTables tables) {
         this.database = database;
+        this.tables = tables;
     }
 
     /** Each row as its cells, by table; empty cells are left out. */
     Map<String, List<Map<String, Object>>> of(long job) {
         return database.execute((ConnectionCallback<Map<String, List<Map<String, Object>>>>) connection -> {
-            Map<String, Table> tables =
-                    Table.all(connection).stream().collect(Collectors.toMap(Table::name, Function.identity()));
+            Map<String, Table> all = tables.of(connection);
             var frozen = new TreeMap<String, List<Map<String, Object>>>();
             for (var each : OF_A_JOB.entrySet()) {
-                Table table = tables.get(each.getKey());
+                Table table = all.get(each.getKey());
                 var rows = new ArrayList<Map<String, Object>>();
                 table.each(
                         connection,

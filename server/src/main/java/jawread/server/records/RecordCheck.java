@@ -88,10 +88,8 @@ class RecordCheck {
             throw refused("no-report");
         }
         String named = named(file).orElseThrow(() -> refused("no-report"));
-        Found found = records.findBySha256(named)
-                .map(SignedRecordRow::record)
-                .map(this::found)
-                .orElseThrow(() -> refused("report-of-another-shop"));
+        Found found =
+                records.findRecordBySha256(named).map(this::found).orElseThrow(() -> refused("report-of-another-shop"));
         var misfits = new ArrayList<>(found.misfits());
         misfits.add(0, words.say("record.file-changed"));
         return new Found(found.record(), List.copyOf(misfits), said(found.record(), misfits));
@@ -121,11 +119,10 @@ class RecordCheck {
     }
 
     private Optional<SignedRecord> known(String digest) {
-        return records.findBySha256(digest)
+        return records.findRecordBySha256(digest)
                 .or(() -> signOffs.findBySha256(digest)
-                        .flatMap(signed -> records.findById(signed.signOff().record())))
-                .or(() -> issued.findBySha256(digest).flatMap(report -> records.findById(report.recordId())))
-                .map(SignedRecordRow::record);
+                        .flatMap(signed -> records.findRecord(signed.signOff().record())))
+                .or(() -> issued.findBySha256(digest).flatMap(report -> records.findRecord(report.recordId())));
     }
 
     private Found found(SignedRecord record) {
@@ -148,13 +145,14 @@ class RecordCheck {
     /** Of the frozen copy, of the signatures of the shop, of the rows that were frozen. */
     List<String> misfits(SignedRecord record) {
         var misfits = new ArrayList<String>();
-        boolean isWhole = CanonicalJson.digest(record.content()).equals(record.sha256());
+        String content = records.findContent(record.id());
+        boolean isWhole = CanonicalJson.digest(content).equals(record.sha256());
         if (!isWhole) {
             misfits.add(words.say("record.copy-changed"));
         }
         signatures(misfits);
         if (isWhole) {
-            rows(record, misfits);
+            rows(record.job(), content, misfits);
         }
         return misfits;
     }
@@ -168,9 +166,8 @@ class RecordCheck {
         int seen = 0;
         SignOff next = following.get(SignOff.FIRST);
         while (next != null && seen < all.size()) {
-            String under = records.findById(next.record())
-                    .map(row -> row.record().sha256())
-                    .orElse("");
+            String under =
+                    records.findRecord(next.record()).map(SignedRecord::sha256).orElse("");
             if (!next.holds(under)) {
                 misfits.add(words.say("record.signature-changed", Map.of("who", next.name())));
             }
@@ -182,9 +179,9 @@ class RecordCheck {
         }
     }
 
-    private void rows(SignedRecord record, List<String> misfits) {
-        Map<String, List<Map<String, Object>>> now = rows.of(record.job());
-        Freezing.rows(record).forEach((table, frozen) -> {
+    private void rows(long job, String content, List<String> misfits) {
+        Map<String, List<Map<String, Object>>> now = rows.of(job);
+        Freezing.rows(content).forEach((table, frozen) -> {
             Map<Object, Map<String, Object>> by = new HashMap<>();
             now.getOrDefault(table, List.of()).forEach(row -> by.put(key(row), row));
             for (Map<String, Object> row : frozen) {

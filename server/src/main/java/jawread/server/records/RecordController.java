@@ -105,8 +105,9 @@ class RecordController {
             @RequestBody SignRecordBody body,
             HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
-        signers.prove(person, body.passphrase());
-        return Acknowledged.of(signing.sign(id, job, body.seen(), person), () -> pages.of(job, Optional.of(person)));
+        return Acknowledged.of(
+                signing.sign(id, job, body.seen(), person, () -> signers.prove(person, body.passphrase())),
+                () -> pages.of(job, Optional.of(person)));
     }
 
     @Allowed(PERSON)
@@ -182,7 +183,7 @@ class RecordController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         "attachment; filename=\"record-" + of.job() + "-revision-" + of.revision() + ".json\"")
-                .body(of.content().getBytes(StandardCharsets.UTF_8));
+                .body(records.content(of).getBytes(StandardCharsets.UTF_8));
     }
 
     /** There is no blank sheet of what was signed. */

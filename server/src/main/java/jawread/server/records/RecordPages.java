@@ -180,16 +180,22 @@ class RecordPages {
 
     /** Gauges of its readings that a look found off which was not known when it was frozen. */
     private List<String> foundOff(SignedRecord record) {
-        Map<String, List<Map<String, Object>>> rows = Freezing.rows(record);
-        Set<String> known = keys(rows, "gauge_check");
-        Set<String> read = keys(rows, "reading");
-        return jobs.plansOf(jobs.job(record.job())).stream()
+        List<Doubt.ZeroMoved> off = jobs.plansOf(jobs.job(record.job())).stream()
                 .flatMap(plan -> judgements.of(plan).all().stream())
                 .flatMap(feature -> feature.rounds().stream())
                 .flatMap(round -> round.places().stream())
                 .flatMap(place -> place.doubts().stream())
                 .filter(Doubt.ZeroMoved.class::isInstance)
                 .map(Doubt.ZeroMoved.class::cast)
+                .toList();
+        if (off.isEmpty()) {
+            // Most are never: then what was frozen, which may be long, need not be read.
+            return List.of();
+        }
+        Map<String, List<Map<String, Object>>> rows = Freezing.rows(records.content(record));
+        Set<String> known = keys(rows, "gauge_check");
+        Set<String> read = keys(rows, "reading");
+        return off.stream()
                 .filter(doubt -> read.contains(doubt.reading().id().toString())
                         && !known.contains(doubt.moved().look().id().toString()))
                 .map(doubt -> doubt.on().number())
@@ -207,7 +213,7 @@ class RecordPages {
     /** A record's report as it stood, with its signatures and what became of it since beneath. */
     @Transactional(readOnly = true)
     Document report(SignedRecord record, ReportForm form) {
-        Document frozen = Freezing.document(record, form);
+        Document frozen = Freezing.document(records.content(record), form);
         var blocks = new ArrayList<Block>(frozen.blocks());
         blocks.add(Block.Title.of(2, words.say("record.signed")));
         var facts = new ArrayList<Block.Fact>();

@@ -118,9 +118,7 @@ public class Records {
 
     /** All that were ever signed of a job, the first first. */
     List<SignedRecord> of(long job) {
-        return records.findAllByJobIdOrderByRevision(job).stream()
-                .map(SignedRecordRow::record)
-                .toList();
+        return records.findRecordsOf(job);
     }
 
     List<SignOff> under(SignedRecord record) {
@@ -135,10 +133,14 @@ public class Records {
 
     /** Refuses an unknown one with 404. */
     SignedRecord byId(UUID id) {
-        return records.findById(id)
-                .map(SignedRecordRow::record)
+        return records.findRecord(id)
                 .orElseThrow(
                         () -> Refused.of(HttpStatus.NOT_FOUND, "no-such-record", words.say("problem.no-such-record")));
+    }
+
+    /** What it says: canonical JSON, whose SHA-256 is its hash. */
+    String content(SignedRecord record) {
+        return records.findContent(record.id());
     }
 
     Optional<SignedRecord> last(long job) {
@@ -197,7 +199,7 @@ public class Records {
                 return Optional.empty();
             }
         }
-        SignedRecord record = standing.orElseGet(() -> kept(draft.record()));
+        SignedRecord record = standing.orElseGet(() -> kept(draft));
         List<SignOffRow> last = signOffs.findLast();
         String follows = last.stream()
                 .map(SignOffRow::signOff)
@@ -222,9 +224,9 @@ public class Records {
         }
     }
 
-    private SignedRecord kept(SignedRecord now) {
-        records.save(new SignedRecordRow(now));
-        return now;
+    private SignedRecord kept(Freezing.Draft draft) {
+        records.save(new SignedRecordRow(draft.record(), draft.content()));
+        return draft.record();
     }
 
     /** Opens a signed job again, once. Refuses one without a reason, one that was opened already, and whoever may not sign. */

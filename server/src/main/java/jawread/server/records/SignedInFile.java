@@ -76,6 +76,7 @@ public class SignedInFile {
     private Map<String, Object> here(SignedRecord record, String home) {
         Map<String, Object> said = said(
                 record,
+                records.content(record),
                 home,
                 records.under(record).stream().map(SignedInFile::said).toList());
         records.reopened(record)
@@ -89,17 +90,18 @@ public class SignedInFile {
     }
 
     private static Map<String, Object> said(ForeignRecordRow row) {
-        Map<String, Object> said = said(row.record(), row.home(), JSON.readValue(row.signOffs(), ROWS));
+        Map<String, Object> said = said(row.record(), row.content(), row.home(), JSON.readValue(row.signOffs(), ROWS));
         row.reopened().ifPresent(text -> said.put(REOPENED, JSON.readValue(text, ROW)));
         return said;
     }
 
-    private static Map<String, Object> said(SignedRecord record, String home, List<Map<String, Object>> signOffs) {
+    private static Map<String, Object> said(
+            SignedRecord record, String content, String home, List<Map<String, Object>> signOffs) {
         var said = new LinkedHashMap<String, Object>();
         said.put("id", record.id().toString());
         said.put("home", home);
         said.put("revision", record.revision());
-        said.put("content", record.content());
+        said.put("content", content);
         said.put("sha256", record.sha256());
         said.put("seq", Long.toString(record.seq()));
         said.put("madeAt", record.madeAt().toString());
@@ -149,9 +151,7 @@ public class SignedInFile {
 
     /** A record under an id, ours or another shop's. */
     private Optional<SignedRecord> here(UUID id) {
-        return own.findById(id)
-                .map(SignedRecordRow::record)
-                .or(() -> foreign.findById(id).map(ForeignRecordRow::record));
+        return own.findRecord(id).or(() -> foreign.findById(id).map(ForeignRecordRow::record));
     }
 
     /**
@@ -183,10 +183,10 @@ public class SignedInFile {
                     id,
                     job,
                     said.path("revision").intValue(),
-                    said.path("content").stringValue(),
                     said.path("sha256").stringValue(),
                     Long.parseLong(said.path("seq").stringValue()),
                     Instant.parse(said.path("madeAt").stringValue()));
+            String content = said.path("content").stringValue();
             List<SignOff> signOffs = said.path("signOffs")
                     .valueStream()
                     .map(each -> signOff(id, each))
@@ -196,13 +196,13 @@ public class SignedInFile {
                     signOffs.stream().map(SignedInFile::said).toList());
             Optional<String> reopened =
                     Optional.ofNullable(said.get(REOPENED)).map(node -> CanonicalJson.of(JSON.convertValue(node, ROW)));
-            boolean holds = CanonicalJson.digest(record.content()).equals(record.sha256())
+            boolean holds = CanonicalJson.digest(content).equals(record.sha256())
                     && signOffs.stream().allMatch(each -> each.holds(record.sha256()))
                     && home.length() <= LONGEST_HOME
                     && under.length() <= LONGEST_SIGN_OFFS
                     && reopened.filter(text -> text.length() > LONGEST_REOPENED).isEmpty();
             if (holds) {
-                return new ForeignRecordRow(record, home, under, reopened);
+                return new ForeignRecordRow(record, content, home, under, reopened);
             }
         } catch (RuntimeException unread) {
             throw new NotSigned(at);

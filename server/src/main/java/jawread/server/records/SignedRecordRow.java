@@ -11,7 +11,7 @@ import org.hibernate.annotations.Immutable;
 class SignedRecordRow extends FrozenCopy {
     protected SignedRecordRow() {}
 
-    SignedRecordRow(SignedRecord record) {
-        super(record);
+    SignedRecordRow(SignedRecord record, String content) {
+        super(record, content);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import org.erdtman.jcs.JsonCanonicalizer;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.util.RawValue;
 
 /** JSON that is written in one way only (RFC 8785), so that equal contents have equal digests. */
 public final class CanonicalJson {
@@ -21,7 +22,9 @@ public final class CanonicalJson {
 
     private CanonicalJson() {}
 
-    /** @param value of maps, lists, texts, truths and whole numbers below 2^53; anything else stands in it as a text */
+    /**
+     * @param value of maps, lists, texts, truths, whole numbers below 2^53 and {@linkplain #part parts}; anything else stands in it as a text
+     */
     public static String of(Map<String, ?> value) {
         String written = JSON.writeValueAsString(value);
         if (!written.contains(CONTROL)) {
@@ -32,6 +35,11 @@ public final class CanonicalJson {
         } catch (IOException e) {
             throw new IllegalArgumentException("No canonical form: " + value.keySet(), e);
         }
+    }
+
+    /** What is written already, as a value of something longer: it stands in it as it is. */
+    public static RawValue part(Map<String, ?> value) {
+        return new RawValue(of(value));
     }
 
     /** SHA-256 of a text in UTF-8, as 64 hexadecimal digits. */
