@@ -71,7 +71,7 @@ public final class ChainedBefore {
     }
 
     private void rows() throws SQLException {
-        for (Table table : ToldRows.of(shop).tables()) {
+        for (Table table : ToldRows.of(Table.all(shop)).tables()) {
             Map<String, String> digests = new TreeMap<>();
             List<String> columns = new ArrayList<>();
             table.each(shop, row -> {

@@ -41,9 +41,9 @@ public final class ToldRows {
         this.tables = tables;
     }
 
-    /** Of the shop as it now is. */
-    public static ToldRows of(Connection connection) throws SQLException {
-        return new ToldRows(Table.all(connection).stream()
+    /** Of a shop that has these. */
+    public static ToldRows of(Collection<Table> tables) {
+        return new ToldRows(tables.stream()
                 .filter(table -> !table.name().equals(JOURNAL))
                 .collect(Collectors.toMap(Table::name, table -> table, (one, same) -> one, TreeMap::new)));
     }

@@ -70,7 +70,9 @@ public final class Verification {
     public static Result of(Connection shop) throws SQLException {
         try (var then = Snapshot.of(shop)) {
             var verification = new Verification(then.connection());
-            ToldRows.of(then.connection()).tables().forEach(table -> verification.tables.put(table.name(), table));
+            ToldRows.of(Table.all(then.connection()))
+                    .tables()
+                    .forEach(table -> verification.tables.put(table.name(), table));
             verification.chain();
             verification.compare();
             return new Result(

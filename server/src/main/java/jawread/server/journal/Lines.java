@@ -18,6 +18,7 @@ import jawread.server.chain.Line;
 import jawread.server.chain.ToldRows;
 import jawread.server.chain.ToldRows.Touched;
 import jawread.server.storage.Locks;
+import jawread.server.tables.ShopTables;
 import jawread.server.versions.Subject;
 import jawread.server.versions.Versions;
 import org.springframework.context.ApplicationEventPublisher;
@@ -39,6 +40,7 @@ class Lines {
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
     private final Locks locks;
+    private final ShopTables tables;
     private volatile ToldRows told;
 
     Lines(
@@ -47,13 +49,15 @@ class Lines {
             JdbcTemplate database,
             Clock clock,
             ApplicationEventPublisher publisher,
-            Locks locks) {
+            Locks locks,
+            ShopTables tables) {
         this.readWith = readWith;
         this.others = others;
         this.database = database;
         this.clock = clock;
         this.publisher = publisher;
         this.locks = locks;
+        this.tables = tables;
     }
 
     /** Takes the next number, and so many in the job; it bears the last of these. */
@@ -158,7 +162,7 @@ class Lines {
             return List.of();
         }
         if (told == null) {
-            told = ToldRows.of(connection);
+            told = ToldRows.of(tables.of(connection).values());
         }
         return told.tell(
                 connection,

@@ -19,8 +19,11 @@ public class Html {
     /** From so many columns on the letters are smaller. */
     static final int MANY = 7;
 
+    /** What stands before a figure. */
+    static final String SIGNS = "+\u2212\u00b1<>";
+
     static final Pattern FIGURE = Pattern.compile(
-            "([+\u2212\u00b1<>] ?)?\\d+[.,]\\d+( (mm\\b|in\\b|%|\u00b5m\\b))?|\\d+ (mm\\b|in\\b|%|\u00b5m\\b)");
+            "([" + SIGNS + "] ?)?\\d+[.,]\\d+( (mm\\b|in\\b|%|\u00b5m\\b))?|\\d+ (mm\\b|in\\b|%|\u00b5m\\b)");
 
     private final Template page;
 

@@ -12,25 +12,37 @@ final class PdfLines {
 
     private static final Pattern BLANKS = Pattern.compile("\\s+");
 
+    /** Of millimetres, inches, hundredths and micrometres. */
+    private static final String UNITS_BEGIN = "mi%\u00b5";
+
     private PdfLines() {}
 
     /** With one blank between words, and those kept that stand within a figure. */
     static String kept(String words) {
-        boolean hasBlank = false;
         boolean hasOdd = words.startsWith(" ") || words.endsWith(" ");
-        boolean hasDigit = false;
+        boolean isWithin = false;
         for (int at = 0; at < words.length(); at++) {
             char here = words.charAt(at);
-            hasDigit |= here >= '0' && here <= '9';
-            hasBlank |= here == ' ';
             hasOdd |= here < ' ' || here == ' ' && at > 0 && words.charAt(at - 1) == ' ';
+            isWithin |= here == ' ' && isWithinAFigure(words, at);
+        }
+        if (!hasOdd && !isWithin) {
+            return words;
         }
         String plain = hasOdd ? BLANKS.matcher(words.strip()).replaceAll(" ") : words;
-        if (!hasDigit || !hasBlank && !hasOdd) {
-            return plain;
-        }
         Matcher figure = Html.FIGURE.matcher(plain);
         return figure.replaceAll(found -> Matcher.quoteReplacement(found.group().replace(' ', KEPT)));
+    }
+
+    /** Whether a blank may be one of those: behind a sign and before a digit, or behind a digit and before a unit. Most are not. */
+    private static boolean isWithinAFigure(String words, int at) {
+        if (at == 0 || at + 1 == words.length()) {
+            return false;
+        }
+        boolean isBeforeDigit = Character.isDigit(words.charAt(at + 1));
+        return isBeforeDigit
+                ? Html.SIGNS.indexOf(words.charAt(at - 1)) >= 0
+                : Character.isDigit(words.charAt(at - 1)) && UNITS_BEGIN.indexOf(words.charAt(at + 1)) >= 0;
     }
 
     /** As many lines as it takes, at least one. A word that is wider than the line is parted anywhere. */

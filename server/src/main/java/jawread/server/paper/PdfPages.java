@@ -1,8 +1,7 @@
 package jawread.server.paper;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +10,7 @@ import java.util.concurrent.Executor;
 import java.util.zip.DeflaterOutputStream;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDResources;
@@ -42,7 +42,7 @@ final class PdfPages {
     private final double top;
     private final List<PDPage> pages = new ArrayList<>();
     /** What is drawn on each, packed while the next one is laid out. */
-    private final List<CompletableFuture<byte[]>> packed = new ArrayList<>();
+    private final List<CompletableFuture<PDStream>> packed = new ArrayList<>();
 
     private PdfInk ink = new PdfInk();
     private double at;
@@ -217,8 +217,8 @@ final class PdfPages {
             String which = "page " + (i + 1) + " of " + pages.size();
             words(which, small, LEFT + width() - small.width(which), paper.getHeight() - FOOT);
             ink.end();
-            byte[] foot = packed(ink);
-            pages.get(i).setContents(List.of(stream(packed.get(i).join()), stream(foot)));
+            PDStream foot = filled(document.getDocument().createCOSStream(), ink);
+            pages.get(i).setContents(List.of(packed.get(i).join(), foot));
         }
         tags.end();
     }
@@ -226,27 +226,18 @@ final class PdfPages {
     private void keep() {
         if (!pages.isEmpty()) {
             PdfInk drawn = ink;
-            packed.add(CompletableFuture.supplyAsync(() -> packed(drawn), beside));
+            COSStream page = document.getDocument().createCOSStream();
+            packed.add(CompletableFuture.supplyAsync(() -> filled(page, drawn), beside));
         }
     }
 
-    private static byte[] packed(PdfInk ink) {
-        var packed = new ByteArrayOutputStream();
-        try (var deflating = new DeflaterOutputStream(packed)) {
+    private static PDStream filled(COSStream stream, PdfInk ink) {
+        stream.setItem(COSName.FILTER, COSName.FLATE_DECODE);
+        try (OutputStream deflating = new DeflaterOutputStream(stream.createRawOutputStream())) {
             deflating.write(ink.bytes());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return packed.toByteArray();
-    }
-
-    private PDStream stream(byte[] packed) {
-        try {
-            var stream = new PDStream(document, new ByteArrayInputStream(packed));
-            stream.getCOSObject().setItem(COSName.FILTER, COSName.FLATE_DECODE);
-            return stream;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return new PDStream(stream);
     }
 }

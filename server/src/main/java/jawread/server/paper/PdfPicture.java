@@ -18,6 +18,8 @@ import javax.xml.stream.XMLStreamReader;
 record PdfPicture(double width, double height, String ink) {
     private static final XMLInputFactory XML = XMLInputFactory.newDefaultFactory();
     private static final double POINTS_A_PIXEL = 0.75;
+    /** Numbers of a curve: two that it bends to, and its end. */
+    private static final int CURVE = 6;
 
     static {
         XML.setProperty(XMLInputFactory.SUPPORT_DTD, false);
@@ -120,47 +122,61 @@ record PdfPicture(double width, double height, String ink) {
             ink.filledWith(colour).words(letters, size, x - before, y, -1, words);
         }
 
-        /** Moves and lines, level and upright ones: all in the picture's own measure. */
+        /** Moves, lines, level and upright ones, in the picture's own measure; and curves, measured from where each begins. */
         private void path(String path) {
             char command = ' ';
-            double x = 0;
-            double y = 0;
+            double[] here = {0, 0};
+            double[] said = new double[CURVE];
             int at = 0;
             while (at < path.length()) {
-                char here = path.charAt(at);
-                if (Character.isLetter(here)) {
-                    command = here;
+                char next = path.charAt(at);
+                if (Character.isLetter(next)) {
+                    command = next;
                     at++;
                     if (command == 'Z') {
                         ink.does("h");
                     }
                     continue;
                 }
-                if (here == ' ' || here == ',') {
-                    at++;
-                    continue;
-                }
-                int end = numberFrom(path, at);
-                double first = Double.parseDouble(path.substring(at, end));
-                at = end;
-                if (command == 'H') {
-                    x = first;
-                } else if (command == 'V') {
-                    y = first;
-                } else {
+                int wanted = switch (command) {
+                    case 'H', 'V' -> 1;
+                    case 'c' -> CURVE;
+                    default -> 2;
+                };
+                for (int i = 0; i < wanted; i++) {
                     while (path.charAt(at) == ' ' || path.charAt(at) == ',') {
                         at++;
                     }
-                    end = numberFrom(path, at);
-                    x = first;
-                    y = Double.parseDouble(path.substring(at, end));
+                    int end = numberFrom(path, at);
+                    said[i] = Double.parseDouble(path.substring(at, end));
                     at = end;
                 }
-                ink.does(command == 'M' ? "m" : "l", x, y);
-                if (command == 'M') {
-                    command = 'L';
+                go(command, said, here);
+                // What follows a move without another letter is a line.
+                command = command == 'M' ? 'L' : command;
+            }
+        }
+
+        /** @param here where it stands, and then where it went */
+        private void go(char command, double[] said, double[] here) {
+            switch (command) {
+                case 'H' -> here[0] = said[0];
+                case 'V' -> here[1] = said[0];
+                case 'c' -> {
+                    for (int i = 0; i < CURVE; i++) {
+                        said[i] += here[i % 2];
+                    }
+                    ink.does("c", said);
+                    here[0] = said[CURVE - 2];
+                    here[1] = said[CURVE - 1];
+                    return;
+                }
+                default -> {
+                    here[0] = said[0];
+                    here[1] = said[1];
                 }
             }
+            ink.does(command == 'M' ? "m" : "l", here);
         }
 
         private static int numberFrom(String path, int from) {

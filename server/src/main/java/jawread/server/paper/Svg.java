@@ -31,7 +31,8 @@ public final class Svg {
     /** CSS pixels in a millimetre. */
     private static final double PIXELS_A_MM = 96 / 25.4;
 
-    private static String number(double value) {
+    /** To the hundredth. */
+    public static String number(double value) {
         return Hundredths.said(value);
     }
 

@@ -31,7 +31,6 @@ final class FormDrawings {
     /** Where the walls stand at the base size. */
     private static final double WALL = 78;
 
-    private static final int TURN = 72;
     private static final String DASHED = "7 5";
     private static final String CHAIN = "12 4 2 4";
     private static final long MOST_TIMES = 100_000;
@@ -109,25 +108,18 @@ final class FormDrawings {
         return Svg.point(MIDDLE + radius * Math.cos(turned), MIDDLE - radius * Math.sin(turned));
     }
 
-    private static String outline(DoubleUnaryOperator radius) {
-        var drawn = new StringBuilder();
-        for (int i = 0; i < TURN; i++) {
-            double degrees = i * 360.0 / TURN;
-            drawn.append(i == 0 ? "M" : "L").append(at(degrees, radius.applyAsDouble(degrees)));
-        }
-        return drawn + "Z";
-    }
-
     private String round(LevelView level) {
         Svg svg = Svg.sized(SIZE, SIZE, WIDE);
         EllipseView ellipse = level.ellipse();
         String shape = ellipse == null
                 ? ""
-                : outline(degrees -> off(
-                        RADIUS,
-                        ellipse.meanPm()
-                                + ellipse.cosinePm() * Math.cos(Math.toRadians(2 * degrees))
-                                + ellipse.sinePm() * Math.sin(Math.toRadians(2 * degrees))));
+                : OutlineDrawing.around(
+                        MIDDLE,
+                        turned -> off(
+                                RADIUS,
+                                ellipse.meanPm()
+                                        + ellipse.cosinePm() * Math.cos(2 * turned)
+                                        + ellipse.sinePm() * Math.sin(2 * turned)));
         if (ellipse != null) {
             svg.filled(picture.hollow() ? "M0 0H300V300H0Z" + shape : shape, Svg.METAL);
         }

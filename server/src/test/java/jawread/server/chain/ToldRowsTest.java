@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import jawread.server.chain.ToldRows.Touched;
+import jawread.server.tables.Table;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,7 +34,8 @@ class ToldRowsTest {
 
     private static List<JsonNode> lines(Connection shop, Set<Touched> touched) throws Exception {
         var lines = new ArrayList<JsonNode>();
-        for (Map<String, Object> part : ToldRows.inParts(ToldRows.of(shop).tell(shop, touched))) {
+        for (Map<String, Object> part :
+                ToldRows.inParts(ToldRows.of(Table.all(shop)).tell(shop, touched))) {
             var line = new Line(1, 2, 3, "PLAN", Instant.parse("2026-03-10T08:00:00.000001Z"), Optional.of(4L));
             lines.add(JSON.readTree(line.link("before", part).told()));
         }

@@ -56,5 +56,7 @@ class CanonicalJsonTest {
     private static void same(Map<String, ?> value) throws Exception {
         assertThat(CanonicalJson.of(value))
                 .isEqualTo(new JsonCanonicalizer(JSON.writeValueAsString(value)).getEncodedString());
+        assertThat(CanonicalJson.of(Map.of("of", CanonicalJson.part(value))))
+                .isEqualTo(CanonicalJson.of(Map.of("of", value)));
     }
 }
