@@ -1,5 +1,6 @@
 package jawread.server.chain;
 
+import jakarta.annotation.Nullable;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -10,7 +11,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -86,60 +86,87 @@ public final class ToldRows {
     /**
      * What is told of one row, or of all rows of an owner, as they now stand.
      *
-     * @param rows empty where the row is gone
+     * @param rows whole; empty where the row is gone, or told by its digest
+     * @param digest of a row that a line has no room for: its cells need not be held until then
      */
-    public record Told(Table table, Map<String, Object> key, boolean isOne, List<Map<String, Object>> rows) {
-        private boolean isOneThatIsThere() {
-            return isOne && !rows.isEmpty();
-        }
-
-        /** A picture, or what was signed: a line has no room for several of these. */
-        private boolean isLong() {
-            return rows.get(0).values().stream()
-                    .anyMatch(cell -> cell instanceof String text && text.length() > LONGEST_TEXT);
-        }
-
+    public record Told(
+            Table table,
+            Map<String, Object> key,
+            boolean isOne,
+            List<Map<String, Object>> rows,
+            @Nullable Digest digest) {
         private Map<String, Object> whole() {
             var says = new TreeMap<String, Object>();
             says.put("table", table.name());
             says.put("key", texts(table, key));
-            if (isOneThatIsThere()) {
-                says.put("cells", rows.get(0));
-            } else if (isOne) {
+            if (!isOne) {
+                says.put("all", rows);
+            } else if (rows.isEmpty()) {
                 says.put("gone", true);
             } else {
-                says.put("all", rows);
+                says.put("cells", rows.get(0));
             }
             return says;
         }
     }
 
+    /** Of one row. @param row its table and its key, in one text */
+    public record Digest(String row, String sha256) {}
+
+    /** A row that was found: whole, or by its digest where a line has no room for it. */
+    private record Found(
+            @Nullable Map<String, Object> cells, @Nullable Digest digest) {
+        private static Found of(Table table, Map<String, Object> cells, boolean areMany) {
+            return areMany || isLong(cells)
+                    ? new Found(null, new Digest(ToldRows.key(table, cells), ToldRows.digest(cells)))
+                    : new Found(cells, null);
+        }
+
+        /** A picture, or what was signed: a line has no room for several of these. */
+        private static boolean isLong(Map<String, Object> cells) {
+            return cells.values().stream()
+                    .anyMatch(cell -> cell instanceof String text && text.length() > LONGEST_TEXT);
+        }
+
+        private Told told(Table table, Map<String, Object> key) {
+            return new Told(table, key, true, cells == null ? List.of() : List.of(cells), digest);
+        }
+    }
+
+    /** Up to a hundred as they are, more by their digests, and by its digest one that holds a long text. All of one owner stay as they are. */
     public List<Told> tell(Connection connection, Collection<Touched> touched) throws SQLException {
-        Map<String, Map<String, Object>> many = new HashMap<>();
+        boolean areMany = touched.size() > MOST_WHOLE;
+        Map<String, Found> many = new HashMap<>();
         Map<String, List<Touched>> byTable =
                 touched.stream().filter(this::isNumbered).collect(Collectors.groupingBy(Touched::table));
         for (List<Touched> ofTable : byTable.values()) {
             if (ofTable.size() > 1) {
                 for (List<Touched> some : cut(ofTable, MOST_ASKED)) {
-                    ask(connection, some, many);
+                    ask(connection, some, areMany, many);
                 }
             }
         }
         var told = new ArrayList<Told>();
         for (Touched each : touched) {
             Table table = tables.get(each.table());
-            boolean one = each.key().size() == table.key().size();
             boolean asked = isNumbered(each) && byTable.get(each.table()).size() > 1;
-            told.add(new Told(
-                    table,
-                    each.key(),
-                    one,
-                    asked
-                            ? Optional.ofNullable(many.get(key(table, each.key()))).stream()
-                                    .toList()
-                            : rows(connection, table, each.key())));
+            if (asked) {
+                Found found = many.remove(key(table, each.key()));
+                told.add(found == null ? gone(table, each.key()) : found.told(table, each.key()));
+                continue;
+            }
+            List<Map<String, Object>> rows = rows(connection, table, each.key());
+            boolean isOne = each.key().size() == table.key().size();
+            told.add(
+                    isOne && !rows.isEmpty()
+                            ? Found.of(table, rows.get(0), areMany).told(table, each.key())
+                            : new Told(table, each.key(), isOne, rows, null));
         }
         return told;
+    }
+
+    private static Told gone(Table table, Map<String, Object> key) {
+        return new Told(table, key, true, List.of(), null);
     }
 
     /** Whether one column tells a row apart: then many of a table are asked for at once. */
@@ -147,7 +174,7 @@ public final class ToldRows {
         return touched.key().size() == 1 && tables.get(touched.table()).key().size() == 1;
     }
 
-    private void ask(Connection connection, List<Touched> of, Map<String, Map<String, Object>> into)
+    private void ask(Connection connection, List<Touched> of, boolean areMany, Map<String, Found> into)
             throws SQLException {
         Table table = tables.get(of.get(0).table());
         String places = of.stream().map(unused -> "?").collect(Collectors.joining(", "));
@@ -159,24 +186,20 @@ public final class ToldRows {
             try (ResultSet found = query.executeQuery()) {
                 while (found.next()) {
                     Map<String, Object> cells = cells(table, found);
-                    into.put(key(table, cells), cells);
+                    into.put(key(table, cells), Found.of(table, cells, areMany));
                 }
             }
         }
     }
 
-    /**
-     * Told rows, as the parts of as few lines as they take: up to a hundred as they are, more by their digests, and by its digest one that
-     * holds a long text. Everything of one owner, and what is gone, stays as it is.
-     */
+    /** Told rows, as the parts of as few lines as they take. What is gone stays as it is, and is told whole. */
     public static List<Map<String, Object>> inParts(List<Told> told) {
         if (told.isEmpty()) {
             return List.of();
         }
-        boolean areMany = told.size() > MOST_WHOLE;
-        Map<Boolean, List<Told>> byDigest = told.stream()
-                .collect(Collectors.partitioningBy(each -> each.isOneThatIsThere() && (areMany || each.isLong())));
-        if (!areMany && byDigest.get(true).isEmpty()) {
+        Map<Boolean, List<Told>> byDigest =
+                told.stream().collect(Collectors.partitioningBy(each -> each.digest() != null));
+        if (told.size() <= MOST_WHOLE && byDigest.get(true).isEmpty()) {
             return List.of(Map.of("rows", told.stream().map(Told::whole).toList()));
         }
         List<List<Told>> whole = cut(byDigest.get(false), MOST_WHOLE);
@@ -215,11 +238,19 @@ public final class ToldRows {
 
     private static Map<String, Object> digestsOfATable(List<Told> rows) {
         var digests = new TreeMap<String, String>();
-        for (Told row : rows) {
-            digests.put(key(row.table(), row.rows().get(0)), digest(row.rows().get(0)));
-        }
-        Told any = rows.get(0);
-        return Line.digests(any.table().name(), List.copyOf(any.rows().get(0).keySet()), digests);
+        rows.forEach(row -> digests.put(row.digest().row(), row.digest().sha256()));
+        Table table = rows.get(0).table();
+        return Line.digests(table.name(), columns(table), digests);
+    }
+
+    /** All that are told. */
+    private static List<String> columns(Table table) {
+        Set<String> names = NAMES.getOrDefault(table.name(), Set.of());
+        return table.columns().stream()
+                .map(Column::name)
+                .filter(name -> !names.contains(name))
+                .sorted()
+                .toList();
     }
 
     private static Map<String, Object> texts(Table table, Map<String, Object> key) {
