@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import jawread.server.journal.Journal;
 import jawread.server.journal.Trailed.Under;
@@ -117,11 +118,18 @@ public class Signers {
                 words.say("trail.passphrase.set"));
     }
 
+    private void prove(Person person, String passphrase) {
+        prove(person, passphrase, () -> null);
+    }
+
     /**
      * Refuses one who may not sign, who has no passphrase yet, a wrong one, and one tried too often. Slow, so that it cannot be guessed, and one
      * at a time, so that many at once are not tried before the first is found wrong.
+     *
+     * @param meanwhile what begins once nothing but the passphrase itself can be wrong, which takes its time
+     * @return what was begun
      */
-    public synchronized void prove(Person person, String passphrase) {
+    public synchronized <T> T prove(Person person, String passphrase, Supplier<T> meanwhile) {
         if (!maySign(person)) {
             throw mayNot(person);
         }
@@ -141,6 +149,7 @@ public class Signers {
                         HttpStatus.CONFLICT,
                         "no-passphrase-yet",
                         words.say("problem.no-passphrase-yet", Map.of("who", person.name()))));
+        T begun = meanwhile.get();
         boolean isTheirs = Passphrase.isLookedAt(passphrase) && HASHES.matches(passphrase, stands.hash());
         if (!isTheirs) {
             tries.wasWrong(whose);
@@ -150,6 +159,7 @@ public class Signers {
                     words.say("problem.passphrase-wrong", Map.of("who", person.name())));
         }
         tries.wasRight(whose);
+        return begun;
     }
 
     private Refused mayNot(Person person) {

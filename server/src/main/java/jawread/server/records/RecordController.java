@@ -16,7 +16,6 @@ import java.util.UUID;
 import jawread.server.access.Allowed;
 import jawread.server.access.Person;
 import jawread.server.access.ScreenTickets;
-import jawread.server.access.Signers;
 import jawread.server.live.Acknowledged;
 import jawread.server.paper.Document;
 import jawread.server.paper.Html;
@@ -47,7 +46,6 @@ class RecordController {
     private final RecordCheck check;
     private final IssuedReports issued;
     private final Reports reports;
-    private final Signers signers;
     private final ScreenTickets tickets;
     private final Html html;
     private final Pdf pdf;
@@ -60,7 +58,6 @@ class RecordController {
             RecordCheck check,
             IssuedReports issued,
             Reports reports,
-            Signers signers,
             ScreenTickets tickets,
             Html html,
             Pdf pdf,
@@ -71,7 +68,6 @@ class RecordController {
         this.check = check;
         this.issued = issued;
         this.reports = reports;
-        this.signers = signers;
         this.tickets = tickets;
         this.html = html;
         this.pdf = pdf;
@@ -106,7 +102,7 @@ class RecordController {
             HttpServletRequest request) {
         Person person = tickets.whoStandsAt(request);
         return Acknowledged.of(
-                signing.sign(id, job, body.seen(), person, () -> signers.prove(person, body.passphrase())),
+                signing.sign(id, job, body.seen(), person, body.passphrase()),
                 () -> pages.of(job, Optional.of(person)));
     }
 

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import jawread.server.access.Person;
+import jawread.server.access.Signers;
 import jawread.server.live.Receipt;
 import org.springframework.stereotype.Component;
 
@@ -16,22 +17,23 @@ class Signing {
 
     private final Records records;
     private final Freezing freezing;
+    private final Signers signers;
 
-    Signing(Records records, Freezing freezing) {
+    Signing(Records records, Freezing freezing, Signers signers) {
         this.records = records;
         this.freezing = freezing;
+        this.signers = signers;
     }
 
     /**
      * As {@link Records#sign}. Refuses a job, or a drawer, that does not stand still for so long.
      *
-     * @param proof that it is this person: refuses whoever is not. A good passphrase takes its time; the job is being written down meanwhile.
+     * @param passphrase of the person, who is proven by it; the job is being written down meanwhile
      */
-    Receipt sign(UUID id, long job, String seen, Person person, Runnable proof) {
+    Receipt sign(UUID id, long job, String seen, Person person, String passphrase) {
         ExecutorService beside = Executors.newSingleThreadExecutor();
         try {
-            Optional<Freezing.Begun> begun = begun(job, beside);
-            proof.run();
+            Optional<Freezing.Begun> begun = signers.prove(person, passphrase, () -> begun(job, beside));
             for (int tried = 0; tried < TRIES; tried++) {
                 Freezing.Draft draft = begun.map(Freezing.Begun::draft).orElse(null);
                 Optional<Receipt> signed = records.sign(id, job, seen, person, draft);
@@ -41,7 +43,8 @@ class Signing {
                 begun = begun(job, beside);
             }
         } finally {
-            beside.shutdownNow();
+            // Never interrupted: a thread that is, while it reads, closes the shop's file with it.
+            beside.shutdown();
         }
         throw records.conflict("changed-while-signing");
     }

@@ -14,6 +14,8 @@ public final class Xlsx {
     private static final String TIME = "yyyy-mm-dd\"T\"hh:mm:ss\"Z\"";
     private static final int WIDEST = 60;
     private static final int LONGEST_CELL = 32_767;
+    /** Then they are written out, and held no more. */
+    private static final int ROWS_HELD = 1000;
 
     private Xlsx() {}
 
@@ -40,6 +42,9 @@ public final class Xlsx {
         for (List<Object> row : table.rows()) {
             for (int column = 0; column < row.size(); column++) {
                 cell(into, at, column, row.get(column));
+            }
+            if (at % ROWS_HELD == 0) {
+                into.flush();
             }
             at++;
         }
