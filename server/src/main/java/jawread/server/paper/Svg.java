@@ -6,6 +6,7 @@ public final class Svg {
     public static final String QUIET = "#4a5763";
     public static final String LINE = "#9aa5ae";
     public static final String METAL = "#dde1e4";
+    public static final String PAPER = "#ffffff";
     public static final String WORN = "#a9b0b6";
 
     private final StringBuilder drawn = new StringBuilder();

@@ -31,6 +31,10 @@ final class FormDrawings {
     /** Where the walls stand at the base size. */
     private static final double WALL = 78;
 
+    private static final double LETTERS = 14;
+    /** How broad a letter is at most, of how high it stands. */
+    private static final double BROAD = 0.62;
+
     private static final String DASHED = "7 5";
     private static final String CHAIN = "12 4 2 4";
     private static final long MOST_TIMES = 100_000;
@@ -163,7 +167,14 @@ final class FormDrawings {
             case "start" -> 4;
             default -> x;
         };
-        svg.text(across, anchor.equals("middle") ? Math.max(y + 4, 15) : y - 5, anchor, 14, point.axis());
+        if (anchor.equals("middle")) {
+            svg.text(across, Math.max(y + 4, 15), anchor, LETTERS, point.axis());
+            return;
+        }
+        // A rim that is drawn far out runs through here.
+        double wide = point.axis().length() * LETTERS * BROAD;
+        svg.area(anchor.equals("end") ? across - wide : across, y - 22, wide, 16, Svg.PAPER)
+                .text(across, y - 9, anchor, LETTERS, point.axis());
     }
 
     private static void arrow(Svg svg, double degrees, double reach) {
