@@ -22,6 +22,9 @@ public class Html {
     /** What stands before a figure. */
     static final String SIGNS = "+\u2212\u00b1<>";
 
+    /** The first letters of the units that stand behind one. */
+    static final String UNITS_BEGIN = "mi%\u00b5";
+
     static final Pattern FIGURE = Pattern.compile(
             "([" + SIGNS + "] ?)?\\d+[.,]\\d+( (mm\\b|in\\b|%|\u00b5m\\b))?|\\d+ (mm\\b|in\\b|%|\u00b5m\\b)");
 

@@ -12,9 +12,6 @@ final class PdfLines {
 
     private static final Pattern BLANKS = Pattern.compile("\\s+");
 
-    /** Of millimetres, inches, hundredths and micrometres. */
-    private static final String UNITS_BEGIN = "mi%\u00b5";
-
     private PdfLines() {}
 
     /** With one blank between words, and those kept that stand within a figure. */
@@ -42,7 +39,7 @@ final class PdfLines {
         boolean isBeforeDigit = Character.isDigit(words.charAt(at + 1));
         return isBeforeDigit
                 ? Html.SIGNS.indexOf(words.charAt(at - 1)) >= 0
-                : Character.isDigit(words.charAt(at - 1)) && UNITS_BEGIN.indexOf(words.charAt(at + 1)) >= 0;
+                : Character.isDigit(words.charAt(at - 1)) && Html.UNITS_BEGIN.indexOf(words.charAt(at + 1)) >= 0;
     }
 
     /** As many lines as it takes, at least one. A word that is wider than the line is parted anywhere. */

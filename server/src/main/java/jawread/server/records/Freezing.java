@@ -87,7 +87,9 @@ class Freezing {
     /** A job that is being written down. */
     final class Begun {
         private final Job job;
+        /** The last line of its journal. */
         private final long seq;
+
         private final Map<Subject, Long> under;
         private final Future<Map<String, RawValue>> papers;
 
@@ -102,13 +104,40 @@ class Freezing {
         Draft draft() {
             RawValue written = CanonicalJson.part(rows.of(job.id()));
             try {
-                return drafted(job, seq, under, written, papers.get());
+                return drafted(written, papers.get());
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException("Interrupted while job " + job.id() + " was written down", e);
             } catch (ExecutionException e) {
                 throw e.getCause() instanceof RuntimeException failure ? failure : new IllegalStateException(e);
             }
+        }
+
+        private Draft drafted(RawValue written, Map<String, RawValue> onPaper) {
+            // It takes the place of the last one, if there is one.
+            Optional<SignedRecord> before = records.last(job.id());
+            Instant at = clock.instant();
+            int revision = before.map(SignedRecord::revision).orElse(0) + 1;
+            var content = new HashMap<String, Object>();
+            content.put("format", FORMAT);
+            content.put("edition", EDITION);
+            content.put("shop", settings.of(Setting.SHOP_NAME));
+            content.put("job", head(job));
+            content.put("revision", revision);
+            content.put("frozen", at.truncatedTo(ChronoUnit.MICROS).toString());
+            before.ifPresent(of -> content.put("follows", of.sha256()));
+            content.put("rules", job.choices());
+            content.putAll(onPaper);
+            content.put("rows", written);
+            String whole = CanonicalJson.of(content);
+            var record = new SignedRecord(
+                    UUID.randomUUID(),
+                    job.id(),
+                    revision,
+                    CanonicalJson.digest(whole),
+                    seq,
+                    at.truncatedTo(ChronoUnit.MICROS));
+            return new Draft(record, whole, under);
         }
     }
 
@@ -118,34 +147,6 @@ class Freezing {
         return documents.entrySet().stream()
                 .collect(Collectors.toMap(
                         each -> PAPERS.get(each.getKey()), each -> CanonicalJson.part(fields(each.getValue()))));
-    }
-
-    /** @param seq the last line of its journal */
-    private Draft drafted(Job job, long seq, Map<Subject, Long> under, RawValue written, Map<String, RawValue> papers) {
-        // It takes the place of the last one, if there is one.
-        Optional<SignedRecord> before = records.last(job.id());
-        Instant at = clock.instant();
-        int revision = before.map(SignedRecord::revision).orElse(0) + 1;
-        var content = new HashMap<String, Object>();
-        content.put("format", FORMAT);
-        content.put("edition", EDITION);
-        content.put("shop", settings.of(Setting.SHOP_NAME));
-        content.put("job", head(job));
-        content.put("revision", revision);
-        content.put("frozen", at.truncatedTo(ChronoUnit.MICROS).toString());
-        before.ifPresent(of -> content.put("follows", of.sha256()));
-        content.put("rules", job.choices());
-        content.putAll(papers);
-        content.put("rows", written);
-        String whole = CanonicalJson.of(content);
-        var record = new SignedRecord(
-                UUID.randomUUID(),
-                job.id(),
-                revision,
-                CanonicalJson.digest(whole),
-                seq,
-                at.truncatedTo(ChronoUnit.MICROS));
-        return new Draft(record, whole, under);
     }
 
     /**

@@ -8,7 +8,7 @@ import jawread.server.paper.Svg;
  * in what is signed.
  */
 final class OutlineDrawing {
-    /** A rim that swings out twice a turn by half its radius lies on it to a tenth of a unit. */
+    /** A rim that swings out twice a turn by half its radius lies on it to a quarter of a unit, which is a thirtieth of a millimetre on paper. */
     private static final int CURVES = 16;
 
     private static final double STEP = 2 * Math.PI / CURVES;
