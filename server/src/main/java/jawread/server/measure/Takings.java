@@ -38,6 +38,8 @@ class Takings {
 
     private static final Duration FARTHEST_AHEAD = Duration.ofDays(1);
 
+    private static final int ASKED_AT_ONCE = 500;
+
     private final ReadingRepository readings;
     private final ReadingFigureRepository figures;
     private final Rounds rounds;
@@ -86,16 +88,26 @@ class Takings {
 
     /** Refuses as {@link Readings#keep} says. */
     Taking of(KeepReading sent) {
-        return begun().of(sent, readings.findById(sent.id()));
+        return new Begun().of(sent, readings.findById(sent.id()));
     }
 
-    /** For the readings of one transaction. */
-    Begun begun() {
-        return new Begun();
+    /**
+     * For the readings of one transaction, before it writes any: a part that is looked for later has all that was written compared with what
+     * it was, to be written out before.
+     */
+    Begun begun(List<KeepReading> sent) {
+        var begun = new Begun();
+        List<Long> parts = sent.stream().map(KeepReading::part).distinct().toList();
+        for (int from = 0; from < parts.size(); from += ASKED_AT_ONCE) {
+            jobs.partsListed(parts.subList(from, Math.min(parts.size(), from + ASKED_AT_ONCE)))
+                    .forEach(part -> begun.parts.put(part.id(), part));
+        }
+        return begun;
     }
 
-    /** Each gauge and each feature of a part is looked for once. */
+    /** Each part, each gauge and each feature of a part is looked for once. */
     final class Begun {
+        private final Map<Long, Part> parts = new HashMap<>();
         private final Map<ReadWith, GaugeAndReader> found = new HashMap<>();
         private final Map<Sent, Judged> judged = new HashMap<>();
 
@@ -112,8 +124,13 @@ class Takings {
             List<GaugeAndReader> by = sent.figures().map(this::method).toList();
             GaugeAndReader method = by.get(0);
             KeepReading seen = asSent(sent.made().isPresent() ? sent : readOff.byLooks(sent, method.read()), method);
-            Judged on = judged.computeIfAbsent(new Sent(seen.part(), seen.feature()), unused -> judged(seen));
+            Judged on = judged.computeIfAbsent(
+                    new Sent(seen.part(), seen.feature()), unused -> judged(part(seen.part()), seen.feature()));
             return taking(seen, by, on, before);
+        }
+
+        private Part part(long id) {
+            return parts.computeIfAbsent(id, plans::part);
         }
 
         private GaugeAndReader method(KeepReading figure) {
@@ -124,10 +141,9 @@ class Takings {
     /** The feature of a part that a reading is taken on, as the page knew it and as it is judged. */
     private record Judged(Part part, Feature edition, PlanRevision judging, Lineage lineage, Feature feature) {}
 
-    private Judged judged(KeepReading seen) {
-        Part part = plans.part(seen.part());
-        // A page that was loaded before the plan was changed names the edition that it knew.
-        Feature edition = plans.featureOf(part, seen.feature());
+    /** @param named the feature: a page that was loaded before the plan was changed names the edition that it knew */
+    private Judged judged(Part part, long named) {
+        Feature edition = plans.featureOf(part, named);
         PlanRevision judging = plans.judging(part.plan(), edition);
         return new Judged(part, edition, judging, plans.lineage(judging), plans.judged(part.plan(), edition));
     }
