@@ -39,20 +39,35 @@ public final class LongReport {
             }
             """;
 
-    /** By whoever stands there, who has looked at the report before. */
+    /** By whoever stands there, who has looked at the report before, and then the page for so many ms; a second time after it was opened again. */
     private static final String SIGN = """
-            async (job) => {
-              const { edition } = await (await fetch(`/api/v1/jobs/${job}/record`)).json();
+            async ([job, ms]) => {
+              const asked = async (path, method, body) => {
+                const answer = await fetch(path, {
+                  method,
+                  headers: { 'Content-Type': 'application/json' },
+                  body: body && JSON.stringify(body),
+                });
+                if (!answer.ok) throw new Error(await answer.text());
+                return answer.json();
+              };
+              const { records } = await asked(`/api/v1/jobs/${job}/record`, 'GET');
+              if (records.length > 0) {
+                await asked(`/api/v1/records/${records[0].id}/reopenings/${crypto.randomUUID()}`, 'PUT', { reason: 'once more' });
+              }
+              const { edition } = await asked(`/api/v1/jobs/${job}/record`, 'GET');
+              await new Promise((done) => setTimeout(done, ms));
               const from = performance.now();
-              const answer = await fetch(`/api/v1/jobs/${job}/sign-offs/${crypto.randomUUID()}`, {
-                method: 'PUT',
-                headers: { 'Content-Type': 'application/json' },
-                body: JSON.stringify({ passphrase: 'four words of a bench', seen: edition }),
+              await asked(`/api/v1/jobs/${job}/sign-offs/${crypto.randomUUID()}`, 'PUT', {
+                passphrase: 'four words of a bench',
+                seen: edition,
               });
-              if (!answer.ok) throw new Error(await answer.text());
-              return `signed in ${((performance.now() - from) / 1000).toFixed(2)} s`;
+              return `signed in ${((performance.now() - from) / 1000).toFixed(2)} s, ${(ms / 1000).toFixed(1)} s after its page was opened`;
             }
             """;
+
+    /** As soon as its page stands, and after as long as it takes to type a passphrase. */
+    private static final List<Integer> PAUSES = List.of(0, 4000, 0, 4000);
 
     private LongReport() {}
 
@@ -80,7 +95,9 @@ public final class LongReport {
             for (boolean pictures : new boolean[] {false, true}) {
                 measure(server, job, journals, pictures);
             }
-            System.out.println(page.evaluate(SIGN, job));
+            for (int pause : PAUSES) {
+                System.out.println(page.evaluate(SIGN, List.of(job, pause)));
+            }
         }
     }
 

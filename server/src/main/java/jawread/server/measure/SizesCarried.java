@@ -46,6 +46,12 @@ public class SizesCarried {
         return same.anyOf(List.of(part)) ? find(part, revision) : Map.of();
     }
 
+    /** Whether any of these parts was measured in another job. */
+    @Transactional(readOnly = true)
+    public boolean mayComeFromElsewhere(List<Part> parts) {
+        return same.anyOf(parts);
+    }
+
     /** Those that count. */
     Map<OnPart, Length> counting(List<Part> parts, PlanRevision revision) {
         if (!same.anyOf(parts)) {

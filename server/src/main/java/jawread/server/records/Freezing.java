@@ -1,5 +1,6 @@
 package jawread.server.records;
 
+import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -11,12 +12,14 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
 import jawread.server.job.Jobs;
 import jawread.server.journal.Journal;
+import jawread.server.live.Beside;
 import jawread.server.paper.Document;
 import jawread.server.report.ReportForm;
 import jawread.server.report.Reports;
@@ -51,6 +54,8 @@ class Freezing {
     private final Journal journal;
     private final Versions versions;
     private final Clock clock;
+    /** Ends with the work it was given, never by an interrupt: a thread that is interrupted while it reads closes the shop's file with it. */
+    private final ExecutorService writers = Executors.newCachedThreadPool(Beside.named("record-writer"));
 
     Freezing(
             Reports reports,
@@ -74,37 +79,69 @@ class Freezing {
     /**
      * Begins to write a job down as it is now, to be signed while it is still that. It is written under no lock, and not at one moment:
      * the versions and the end of its journal are those from before all that it says, and whoever signs compares.
-     *
-     * @param beside where its reports are made, while its rows are gathered
      */
-    Begun begin(long jobId, ExecutorService beside) {
+    Begun begin(long jobId) {
+        Instant at = clock.instant();
         Map<Subject, Long> under = versions.under(jobId);
         long seq = journal.lastOf(jobId);
         Job job = jobs.job(jobId);
-        return new Begun(job, seq, under, beside.submit(() -> papers(jobId)));
+        return new Begun(
+                job,
+                at,
+                seq,
+                under,
+                writers.submit(() -> papers(jobId)),
+                writers.submit(() -> CanonicalJson.part(rows.of(jobId))));
+    }
+
+    @PreDestroy
+    void end() {
+        writers.shutdown();
     }
 
     /** A job that is being written down. */
     final class Begun {
         private final Job job;
+        private final Instant at;
         /** The last line of its journal. */
         private final long seq;
 
         private final Map<Subject, Long> under;
         private final Future<Map<String, RawValue>> papers;
+        private final Future<RawValue> written;
 
-        private Begun(Job job, long seq, Map<Subject, Long> under, Future<Map<String, RawValue>> papers) {
+        private Begun(
+                Job job,
+                Instant at,
+                long seq,
+                Map<Subject, Long> under,
+                Future<Map<String, RawValue>> papers,
+                Future<RawValue> written) {
             this.job = job;
+            this.at = at;
             this.seq = seq;
             this.under = under;
             this.papers = papers;
+            this.written = written;
+        }
+
+        long job() {
+            return job.id();
+        }
+
+        /** Whether the job is still what is written down, as far as that can be known without a lock. */
+        boolean isStill() {
+            return seq == journal.lastOf(job.id()) && under.equals(versions.under(job.id()));
+        }
+
+        boolean isWritten() {
+            return papers.isDone() && written.isDone();
         }
 
         /** Waits until all of it is written. */
         Draft draft() {
-            RawValue written = CanonicalJson.part(rows.of(job.id()));
             try {
-                return drafted(written, papers.get());
+                return drafted(written.get(), papers.get());
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException("Interrupted while job " + job.id() + " was written down", e);
@@ -113,10 +150,9 @@ class Freezing {
             }
         }
 
-        private Draft drafted(RawValue written, Map<String, RawValue> onPaper) {
+        private Draft drafted(RawValue cells, Map<String, RawValue> onPaper) {
             // It takes the place of the last one, if there is one.
             Optional<SignedRecord> before = records.last(job.id());
-            Instant at = clock.instant();
             int revision = before.map(SignedRecord::revision).orElse(0) + 1;
             var content = new HashMap<String, Object>();
             content.put("format", FORMAT);
@@ -128,7 +164,7 @@ class Freezing {
             before.ifPresent(of -> content.put("follows", of.sha256()));
             content.put("rules", job.choices());
             content.putAll(onPaper);
-            content.put("rows", written);
+            content.put("rows", cells);
             String whole = CanonicalJson.of(content);
             var record = new SignedRecord(
                     UUID.randomUUID(),

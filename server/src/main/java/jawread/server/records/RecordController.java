@@ -89,7 +89,9 @@ class RecordController {
     @Allowed(ANYONE)
     @GetMapping("/jobs/{job}/record")
     RecordView record(@PathVariable long job, HttpServletRequest request) {
-        return pages.of(job, tickets.personAt(request));
+        RecordView page = pages.of(job, tickets.personAt(request));
+        signing.expect(page);
+        return page;
     }
 
     /** Whoever stands here signs, and proves it. */

@@ -2,8 +2,6 @@ package jawread.server.records;
 
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import jawread.server.access.Person;
 import jawread.server.access.Signers;
 import jawread.server.live.Receipt;
@@ -17,12 +15,23 @@ class Signing {
 
     private final Records records;
     private final Freezing freezing;
+    private final WrittenAhead ahead;
     private final Signers signers;
 
-    Signing(Records records, Freezing freezing, Signers signers) {
+    Signing(Records records, Freezing freezing, WrittenAhead ahead, Signers signers) {
         this.records = records;
         this.freezing = freezing;
+        this.ahead = ahead;
         this.signers = signers;
+    }
+
+    /** Whoever has a page before them signs next, if nothing is missing any more: what they sign is written down meanwhile. */
+    void expect(RecordView page) {
+        if (page.here().may().equals(Records.Turn.SIGN.code())
+                && page.halfDone() == null
+                && records.standing(page.job()).isEmpty()) {
+            ahead.begin(page.job());
+        }
     }
 
     /**
@@ -31,26 +40,22 @@ class Signing {
      * @param passphrase of the person, who is proven by it; the job is being written down meanwhile
      */
     Receipt sign(UUID id, long job, String seen, Person person, String passphrase) {
-        ExecutorService beside = Executors.newSingleThreadExecutor();
-        try {
-            Optional<Freezing.Begun> begun = signers.prove(person, passphrase, () -> begun(job, beside));
-            for (int tried = 0; tried < TRIES; tried++) {
-                Freezing.Draft draft = begun.map(Freezing.Begun::draft).orElse(null);
-                Optional<Receipt> signed = records.sign(id, job, seen, person, draft);
-                if (signed.isPresent()) {
-                    return signed.get();
-                }
-                begun = begun(job, beside);
+        Optional<Freezing.Begun> begun = signers.prove(person, passphrase, () -> begun(job));
+        for (int tried = 0; tried < TRIES; tried++) {
+            Freezing.Draft draft = begun.map(Freezing.Begun::draft).orElse(null);
+            Optional<Receipt> signed = records.sign(id, job, seen, person, draft);
+            if (signed.isPresent()) {
+                return signed.get();
             }
-        } finally {
-            // Never interrupted: a thread that is, while it reads, closes the shop's file with it.
-            beside.shutdown();
+            begun = begun(job);
         }
         throw records.conflict("changed-while-signing");
     }
 
     /** Empty where it was frozen already: another signature goes under the same. */
-    private Optional<Freezing.Begun> begun(long job, ExecutorService beside) {
-        return records.standing(job).isPresent() ? Optional.empty() : Optional.of(freezing.begin(job, beside));
+    private Optional<Freezing.Begun> begun(long job) {
+        return records.standing(job).isPresent()
+                ? Optional.empty()
+                : ahead.take(job).or(() -> Optional.of(freezing.begin(job)));
     }
 }

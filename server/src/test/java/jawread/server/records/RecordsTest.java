@@ -13,8 +13,6 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javax.imageio.ImageIO;
 import javax.sql.DataSource;
 import jawread.server.Drafting;
@@ -154,9 +152,7 @@ class RecordsTest {
     @Test
     @Order(2)
     void a_draft_is_not_signed_once_a_gauge_of_the_drawer_was_looked_at() {
-        ExecutorService beside = Executors.newSingleThreadExecutor();
-        Freezing.Draft draft = server.bean(Freezing.class).begin(job, beside).draft();
-        beside.shutdown();
+        Freezing.Draft draft = server.bean(Freezing.class).begin(job).draft();
         long gauge = server.bean(JdbcTemplate.class)
                 .queryForObject(
                         "select min(id) from gauge where id not in (select gauge_id from reading where job_id = ?)",
