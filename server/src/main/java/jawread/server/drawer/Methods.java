@@ -97,31 +97,49 @@ public class Methods {
     }
 
     private List<Trial> youngTrialsOf(Person person, Instant at) {
-        Instant oldest = at.atOffset(ZoneOffset.UTC)
-                .minusMonths(settings.number(Setting.TRIAL_MONTHS).longValue())
-                .toInstant();
-        return snapshots
-                .of(
-                        TRIALS,
-                        person.id(),
-                        List.of(Subject.DRAWER),
-                        () -> trials.findAllByPersonOrderByAt(person.id()).stream()
-                                .map(TrialRow::trial)
-                                .toList())
-                .stream()
-                .filter(trial -> !trial.at().isBefore(oldest) && !trial.at().isAfter(at))
-                .toList();
+        return inTheHandsOf(person).youngTrials(at);
     }
 
     /**
-     * s of single readings with a method on a kind of feature, by the trials that were young enough at that moment; that of its commonest use
-     * where it is not for this one.
+     * What is known of somebody's hands.
+     *
+     * @param trials whatever their age; the oldest first
+     * @param months for so long one counts
      */
+    public record Hands(List<Trial> trials, int months) {
+        /** Those that are young enough at that moment. */
+        public List<Trial> youngTrials(Instant at) {
+            if (trials.isEmpty()) {
+                return List.of();
+            }
+            Instant oldest = at.atOffset(ZoneOffset.UTC).minusMonths(months).toInstant();
+            return trials.stream()
+                    .filter(trial -> !trial.at().isBefore(oldest) && !trial.at().isAfter(at))
+                    .toList();
+        }
+    }
+
     @Transactional(readOnly = true)
-    public Length spread(GaugeAndReader method, FeatureKind kind, Person person, Instant at) {
+    public Hands inTheHandsOf(Person person) {
+        List<Trial> all = snapshots.of(
+                TRIALS,
+                person.id(),
+                List.of(Subject.DRAWER),
+                () -> trials.findAllByPersonOrderByAt(person.id()).stream()
+                        .map(TrialRow::trial)
+                        .toList());
+        return new Hands(all, settings.number(Setting.TRIAL_MONTHS).intValue());
+    }
+
+    /**
+     * s of single readings with a method on a kind of feature; that of its commonest use where it is not for this one.
+     *
+     * @param young the trials that count at that moment
+     */
+    public static Length spread(GaugeAndReader method, FeatureKind kind, List<Trial> young) {
         var plain = new Method(
                 atHand(method.gauge()), method.reader().map(Methods::atHand), Optional.empty(), method.onMaster());
-        Method held = AtHand.inHands(plain, method, kind, youngTrialsOf(person, at));
+        Method held = AtHand.inHands(plain, method, kind, young);
         return held.usageOrCommonest(kind).flatMap(held::spread).orElse(Length.ZERO);
     }
 

@@ -1,5 +1,6 @@
 package jawread.server.measure;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -8,16 +9,20 @@ import java.util.Optional;
 import jawread.core.assess.Feature;
 import jawread.core.assess.MadeOf;
 import jawread.core.assess.MadeOf.Piece;
+import jawread.core.assess.ReadWith;
 import jawread.core.assess.Reading.Corrections;
 import jawread.core.assess.Reading.Figure;
 import jawread.core.length.Length;
 import jawread.core.length.Refusal;
+import jawread.core.limit.FeatureKind;
 import jawread.server.access.Person;
 import jawread.server.comparator.ComparatorSetting;
 import jawread.server.comparator.ComparatorSettings;
 import jawread.server.drawer.Gauge;
 import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.Methods;
+import jawread.server.drawer.Methods.Hands;
+import jawread.server.drawer.Trial;
 import jawread.server.drawer.ZeroChecks;
 import jawread.server.job.Part;
 import jawread.server.words.Refused;
@@ -57,15 +62,26 @@ class FiguresRead {
         return new Begun();
     }
 
-    /** How warm a part is, and what a gauge is off, is asked once. */
+    /** How warm a part is, what a gauge is off, and what is known of somebody's hands, is asked once. */
     final class Begun {
         private final Map<Long, Optional<PartWarmth>> warm = new HashMap<>();
         private final Map<Long, Length> off = new HashMap<>();
+        private final Map<Long, Hands> hands = new HashMap<>();
+        private final Map<Held, Length> spreads = new HashMap<>();
+
+        private record Held(ReadWith method, FeatureKind kind, List<Trial> young) {}
 
         private Begun() {}
 
         private Length isOff(Gauge gauge) {
             return off.computeIfAbsent(gauge.id(), unused -> checks.correction(gauge));
+        }
+
+        private Length spread(GaugeAndReader method, FeatureKind kind, Person person, Instant at) {
+            List<Trial> young = hands.computeIfAbsent(person.id(), unused -> methods.inTheHandsOf(person))
+                    .youngTrials(at);
+            return spreads.computeIfAbsent(
+                    new Held(method.readWith(), kind, young), unused -> Methods.spread(method, kind, young));
         }
 
         /**
@@ -145,7 +161,7 @@ class FiguresRead {
                     .with(
                             // What its frame is off is in what it showed on the master, too.
                             method.onMaster() ? Length.ZERO : isOff(method.read()),
-                            methods.spread(method, feature.kind(), person, asked.takenAt()));
+                            spread(method, feature.kind(), person, asked.takenAt()));
             return read.at(
                     warmth,
                     warmths.correction(

@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import jawread.server.access.Person;
 import jawread.server.drawer.Drawer;
@@ -16,15 +15,17 @@ import jawread.server.drawer.GaugeAndReader;
 import jawread.server.drawer.GaugeState;
 import jawread.server.job.Jobs;
 import jawread.server.measure.FiguresRead.Sized;
+import org.hibernate.Session;
+import org.hibernate.StatelessSession;
 import org.springframework.stereotype.Component;
 
 /** Writes readings down: one, or so many that what is found for one is found for all. */
 @Component
 class ReadingWriter {
     private static final int WRITTEN_AT_ONCE = 1000;
+    private static final List<Class<?>> ONE_AFTER_THE_OTHER =
+            List.of(MeasuringRoundRow.class, ReadingRow.class, ReadingFigureRow.class);
 
-    private final ReadingRepository readings;
-    private final ReadingFigureRepository figures;
     private final Rounds rounds;
     private final Jobs jobs;
     private final Drawer drawer;
@@ -32,17 +33,7 @@ class ReadingWriter {
     private final Clock clock;
     private final EntityManager entities;
 
-    ReadingWriter(
-            ReadingRepository readings,
-            ReadingFigureRepository figures,
-            Rounds rounds,
-            Jobs jobs,
-            Drawer drawer,
-            Warmths warmths,
-            Clock clock,
-            EntityManager entities) {
-        this.readings = readings;
-        this.figures = figures;
+    ReadingWriter(Rounds rounds, Jobs jobs, Drawer drawer, Warmths warmths, Clock clock, EntityManager entities) {
         this.rounds = rounds;
         this.jobs = jobs;
         this.drawer = drawer;
@@ -51,12 +42,15 @@ class ReadingWriter {
         this.entities = entities;
     }
 
-    /** For one reading, or a few. */
+    /** For one reading, which is written with what else its transaction writes. */
     Writing begun() {
         return new Writing(false);
     }
 
-    /** For so many readings of one transaction that the rounds of a whole plan are found at once. */
+    /**
+     * For so many readings of one transaction that the rounds of a whole plan are found at once. They are written beside the session, which
+     * would compare each with what it was whenever anything is asked; what asks for them, and the end, has to have them written out.
+     */
     Writing begunForMany() {
         return new Writing(true);
     }
@@ -69,7 +63,7 @@ class ReadingWriter {
         private final Map<Long, Set<Long>> found = new HashMap<>();
 
         private final Map<Under, Long> revisions = new HashMap<>();
-        private final List<Object> written = new ArrayList<>();
+        private final List<Object> waiting = new ArrayList<>();
 
         private Writing(boolean areMany) {
             this.areMany = areMany;
@@ -85,38 +79,36 @@ class ReadingWriter {
         /** Refuses with 409 a round that is over, and one that there is not. */
         ReadingRow save(Taking taking, Sized sized, Person person, long seq) {
             KeepReading asked = taking.asked();
-            ReadingRow row = write(
-                    readings::save,
-                    new ReadingRow(
-                            asked,
-                            sized.read(),
-                            taking.part().job().id(),
-                            revision(taking),
-                            round(taking, person),
-                            sized.read().rests().warmth().flatMap(warmths::row),
-                            taking.taken(),
-                            taking.by().get(0),
-                            stateOf(taking.by(), asked.takenAt()),
-                            seq,
-                            clock.instant()));
+            var row = new ReadingRow(
+                    asked,
+                    sized.read(),
+                    taking.part().job().id(),
+                    revision(taking),
+                    round(taking, person),
+                    sized.read().rests().warmth().flatMap(warmths::row),
+                    taking.taken(),
+                    taking.by().get(0),
+                    stateOf(taking.by(), asked.takenAt()),
+                    seq,
+                    clock.instant());
+            write(row);
             sized.made().ifPresent(made -> {
                 for (int i = 0; i < made.pieces().size(); i++) {
-                    write(
-                            figures::save,
-                            new ReadingFigureRow(
-                                    asked.id(), i + 1, made.pieces().get(i), asked.takenAt()));
+                    write(new ReadingFigureRow(asked.id(), i + 1, made.pieces().get(i), asked.takenAt()));
                 }
             });
-            if (written.size() >= WRITTEN_AT_ONCE) {
+            if (waiting.size() >= WRITTEN_AT_ONCE) {
                 writeOut();
             }
             return row;
         }
 
-        private <R> R write(UnaryOperator<R> save, R row) {
-            R saved = save.apply(row);
-            written.add(saved);
-            return saved;
+        private void write(Object row) {
+            if (areMany) {
+                waiting.add(row);
+            } else {
+                entities.persist(row);
+            }
         }
 
         private long revision(Taking taking) {
@@ -128,7 +120,8 @@ class ReadingWriter {
         private MeasuringRoundRow round(Taking taking, Person person) {
             FeatureRounds before = openedFor(taking);
             return rounds.meant(taking.asked(), before).orElseGet(() -> {
-                MeasuringRoundRow first = rounds.open(taking, before, person);
+                MeasuringRoundRow first = rounds.asFound(taking, before, person);
+                write(first);
                 opened.put(on(taking), before.with(first));
                 return first;
             });
@@ -154,11 +147,22 @@ class ReadingWriter {
             return new OnPart(taking.part().id(), taking.edition().key());
         }
 
-        /** To the database, and out of the session: each flush would compare them with what they were when they were written. */
-        private void writeOut() {
+        /** To the database: each round before what was read in it, and each reading before the figures it is made of. */
+        void writeOut() {
+            if (waiting.isEmpty()) {
+                return;
+            }
+            // What a reading rests on may wait there.
             entities.flush();
-            written.forEach(entities::detach);
-            written.clear();
+            Session session = entities.unwrap(Session.class);
+            try (StatelessSession beside =
+                    session.statelessWithOptions().connection().open()) {
+                for (Class<?> each : ONE_AFTER_THE_OTHER) {
+                    beside.insertMultiple(
+                            waiting.stream().filter(each::isInstance).toList());
+                }
+            }
+            waiting.clear();
         }
     }
 

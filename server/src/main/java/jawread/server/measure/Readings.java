@@ -98,9 +98,9 @@ public class Readings {
             }
         });
         int wanted = ids.size() - kept.size();
-        var some = takings.begun(sent);
-        long seq = wanted == 0 ? 0 : journal.write(job, What.READING, wanted) - wanted;
         var writing = writer.begunForMany();
+        var some = takings.begun(sent, writing::writeOut);
+        long seq = wanted == 0 ? 0 : journal.write(job, What.READING, wanted) - wanted;
         var figures = figuresRead.begun();
         var named = new HashMap<Long, Person>();
         var refusals = new HashMap<UUID, Refused>();
@@ -124,6 +124,7 @@ public class Readings {
         if (!refusals.isEmpty()) {
             throw new SomeRefused(refusals);
         }
+        writing.writeOut();
         return wanted;
     }
 
@@ -169,7 +170,7 @@ public class Readings {
     public Map<UUID, Refused> refusals(List<KeepReading> sent, IntConsumer reached) {
         Map<UUID, ReadingRow> kept = rowsOf(sent);
         var writing = writer.begunForMany();
-        var some = takings.begun(sent);
+        var some = takings.begun(sent, () -> {});
         var figures = figuresRead.begun();
         var named = new HashMap<Long, Person>();
         var refusals = new HashMap<UUID, Refused>();

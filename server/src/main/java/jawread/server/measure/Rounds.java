@@ -236,9 +236,9 @@ public class Rounds {
         return meant;
     }
 
-    /** Opens "as found", by the first reading of all. @param opened the rounds of its feature */
-    MeasuringRoundRow open(Taking taking, FeatureRounds opened, Person person) {
-        return rounds.save(new MeasuringRoundRow(
+    /** "As found", which opens by the first reading of all, and is written with it. @param opened the rounds of its feature */
+    MeasuringRoundRow asFound(Taking taking, FeatureRounds opened, Person person) {
+        return new MeasuringRoundRow(
                 UUID.randomUUID(),
                 taking.part(),
                 // One that a cut came before stands with that cut, so that it stands before it.
@@ -249,7 +249,7 @@ public class Rounds {
                 Optional.empty(),
                 Optional.empty(),
                 person,
-                clock.instant()));
+                clock.instant());
     }
 
     /** Refuses what is to be written at a moment into a round that another one had followed by then. */

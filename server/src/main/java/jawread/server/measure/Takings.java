@@ -88,15 +88,17 @@ class Takings {
 
     /** Refuses as {@link Readings#keep} says. */
     Taking of(KeepReading sent) {
-        return new Begun().of(sent, readings.findById(sent.id()));
+        return new Begun(() -> {}).of(sent, readings.findById(sent.id()));
     }
 
     /**
      * For the readings of one transaction, before it writes any: a part that is looked for later has all that was written compared with what
      * it was, to be written out before.
+     *
+     * @param writeOut what was kept and is not in the database yet: run before that is asked what was read
      */
-    Begun begun(List<KeepReading> sent) {
-        var begun = new Begun();
+    Begun begun(List<KeepReading> sent, Runnable writeOut) {
+        var begun = new Begun(writeOut);
         List<Long> parts = sent.stream().map(KeepReading::part).distinct().toList();
         for (int from = 0; from < parts.size(); from += ASKED_AT_ONCE) {
             jobs.partsListed(parts.subList(from, Math.min(parts.size(), from + ASKED_AT_ONCE)))
@@ -110,10 +112,13 @@ class Takings {
         private final Map<Long, Part> parts = new HashMap<>();
         private final Map<ReadWith, GaugeAndReader> found = new HashMap<>();
         private final Map<Sent, Judged> judged = new HashMap<>();
+        private final Runnable writeOut;
 
         private record Sent(long part, long feature) {}
 
-        private Begun() {}
+        private Begun(Runnable writeOut) {
+            this.writeOut = writeOut;
+        }
 
         /**
          * Refuses as {@link Readings#keep} says.
@@ -127,6 +132,62 @@ class Takings {
             Judged on = judged.computeIfAbsent(
                     new Sent(seen.part(), seen.feature()), unused -> judged(part(seen.part()), seen.feature()));
             return taking(seen, by, on, before);
+        }
+
+        private Taking taking(KeepReading seen, List<GaugeAndReader> by, Judged on, Optional<ReadingRow> before) {
+            GaugeAndReader method = by.get(0);
+            Part part = on.part();
+            Feature edition = on.edition();
+            PlanRevision judging = on.judging();
+            Lineage lineage = on.lineage();
+            Feature feature = on.feature();
+            Place taken = jobs.placeOf(part, List.of(edition, feature), seen.place());
+            Place place = lineage.seat(taken.id()).map(Seat::place).orElse(taken);
+            if (before.isPresent()) {
+                writeOut.run();
+                if (!before.get()
+                        .isKeptAs(
+                                seen,
+                                rounds.asOne(part, edition, seen.round(), seen.takenAt())::contains,
+                                () -> method.read().base(),
+                                () -> figures.findAllByReadingIdInOrderByNumber(List.of(seen.id())))) {
+                    throw Refused.keptOtherwise(words);
+                }
+                return new Taking(seen, by, part, edition, judging, lineage, feature, taken, place, before);
+            }
+            // The last digits of a figure among several would stand for none of them.
+            KeepReading asked = seen.made().isPresent()
+                    ? seen
+                    : lastDigits.whole(seen, method, () -> {
+                        writeOut.run();
+                        return logs.of(judging, plans.partsOf(part.plan()))
+                                .get(part.id())
+                                .of(feature.key());
+                    });
+            refuseUnlessTakenMeanwhile(asked, part);
+            by.forEach(each -> refuseUnlessFit(each, feature, part.plan()));
+            refuseMadeUp(asked, part);
+            refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));
+            return new Taking(asked, by, part, edition, judging, lineage, feature, taken, place, before);
+        }
+
+        /** It would make the same slip again, and agree with it. */
+        private void refuseSameGauge(
+                KeepReading asked, GaugeAndReader method, Part part, Feature feature, Supplier<Set<Long>> places) {
+            if (!asked.quick()) {
+                return;
+            }
+            writeOut.run();
+            if (readings.existsWith(
+                    asked.part(),
+                    places.get(),
+                    rounds.asOne(part, feature, asked.round(), asked.takenAt()),
+                    method.read().id())) {
+                var refusal = Refusal.of("check-with-same-gauge")
+                        .with("gauge", method.read().shopNumber());
+                throw Refused.field(
+                        "gauge", refusal, words.say(refusal, method.read().unit()));
+            }
         }
 
         private Part part(long id) {
@@ -146,42 +207,6 @@ class Takings {
         Feature edition = plans.featureOf(part, named);
         PlanRevision judging = plans.judging(part.plan(), edition);
         return new Judged(part, edition, judging, plans.lineage(judging), plans.judged(part.plan(), edition));
-    }
-
-    private Taking taking(KeepReading seen, List<GaugeAndReader> by, Judged on, Optional<ReadingRow> before) {
-        GaugeAndReader method = by.get(0);
-        Part part = on.part();
-        Feature edition = on.edition();
-        PlanRevision judging = on.judging();
-        Lineage lineage = on.lineage();
-        Feature feature = on.feature();
-        Place taken = jobs.placeOf(part, List.of(edition, feature), seen.place());
-        Place place = lineage.seat(taken.id()).map(Seat::place).orElse(taken);
-        if (before.isPresent()) {
-            if (!before.get()
-                    .isKeptAs(
-                            seen,
-                            rounds.asOne(part, edition, seen.round(), seen.takenAt())::contains,
-                            () -> method.read().base(),
-                            () -> figures.findAllByReadingIdInOrderByNumber(List.of(seen.id())))) {
-                throw Refused.keptOtherwise(words);
-            }
-            return new Taking(seen, by, part, edition, judging, lineage, feature, taken, place, before);
-        }
-        // The last digits of a figure among several would stand for none of them.
-        KeepReading asked = seen.made().isPresent()
-                ? seen
-                : lastDigits.whole(
-                        seen,
-                        method,
-                        () -> logs.of(judging, plans.partsOf(part.plan()))
-                                .get(part.id())
-                                .of(feature.key()));
-        refuseUnlessTakenMeanwhile(asked, part);
-        by.forEach(each -> refuseUnlessFit(each, feature, part.plan()));
-        refuseMadeUp(asked, part);
-        refuseSameGauge(asked, method, part, feature, () -> lineage.numbersOf(feature.key(), place));
-        return new Taking(asked, by, part, edition, judging, lineage, feature, taken, place, before);
     }
 
     /** Not before its job was opened, and not tomorrow: a screen whose clock is wrong would put readings out of their order. */
@@ -258,21 +283,5 @@ class Takings {
                     return asked.sentBy(figure.flags().isSimulated() ? Origin.SIMULATED : Origin.GAUGE);
                 })
                 .orElse(asked);
-    }
-
-    /** It would make the same slip again, and agree with it. */
-    private void refuseSameGauge(
-            KeepReading asked, GaugeAndReader method, Part part, Feature feature, Supplier<Set<Long>> places) {
-        if (asked.quick()
-                && readings.existsWith(
-                        asked.part(),
-                        places.get(),
-                        rounds.asOne(part, feature, asked.round(), asked.takenAt()),
-                        method.read().id())) {
-            var refusal = Refusal.of("check-with-same-gauge")
-                    .with("gauge", method.read().shopNumber());
-            throw Refused.field(
-                    "gauge", refusal, words.say(refusal, method.read().unit()));
-        }
     }
 }

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -63,6 +64,7 @@ class ReadingsTest {
     private final Jobs jobs = mock();
     private final ShopSettings shop = mock();
     private final Rounds rounds = mock();
+    private final EntityManager entities = mock();
     private final GaugeFigures signals = mock();
     private final Readings readings = new Readings(
             new Takings(
@@ -82,7 +84,7 @@ class ReadingsTest {
                     words),
             repository,
             new FiguresRead(new ReadOff(words, mock()), methods, checks, settings, warmths, words),
-            new ReadingWriter(repository, mock(), rounds, jobs, drawer, warmths, Clock.systemUTC(), mock()),
+            new ReadingWriter(rounds, jobs, drawer, warmths, Clock.systemUTC(), entities),
             mock(People.class),
             journal,
             mock());
@@ -108,7 +110,7 @@ class ReadingsTest {
         when(gauge.bases()).thenReturn(List.of(Length.ZERO));
         when(checks.correction(any())).thenReturn(Length.ZERO);
         when(warmths.correction(any(), any(), any(), any())).thenReturn(Length.ZERO);
-        when(methods.spread(any(), any(), any(), any())).thenReturn(Length.ZERO);
+        when(methods.inTheHandsOf(any())).thenReturn(new Methods.Hands(List.of(), 12));
         when(proposals.inForce(any(), any(), any())).thenReturn(Optional.empty());
         when(gauge.scale()).thenReturn(Scales.of("mic-mm-0001").orElseThrow());
         when(shop.of(any())).thenReturn("off");
@@ -139,7 +141,7 @@ class ReadingsTest {
         assertThatThrownBy(() -> readings.keep(asked))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining(code);
-        verify(repository, never()).save(any());
+        verify(entities, never()).persist(any());
         verify(journal, never()).write(anyLong(), any());
     }
 
