@@ -9,6 +9,9 @@ import java.util.regex.Pattern;
  * {@code "}, {@code ½} as {@code 1/2}. What is understood does not change by it.
  */
 public final class PlainText {
+    /** Most figures: nothing in them is to be written otherwise. */
+    private static final Pattern PLAIN = Pattern.compile("[ -&(-~]*");
+
     private static final Pattern BLANK = Pattern.compile("[\\p{Z}\\s]");
     private static final Pattern DASH = Pattern.compile("[\\p{Pd}\u2212]");
     private static final Pattern INCHES = Pattern.compile("[\u2033\u201c\u201d]|''|\u2032\u2032");
@@ -25,6 +28,9 @@ public final class PlainText {
     private PlainText() {}
 
     public static String of(String text) {
+        if (PLAIN.matcher(text).matches()) {
+            return text.strip();
+        }
         String blanks = BLANK.matcher(text).replaceAll(" ");
         String hyphens = DASH.matcher(blanks).replaceAll("-");
         String inches = INCHES.matcher(hyphens).replaceAll("\"");

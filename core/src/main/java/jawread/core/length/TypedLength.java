@@ -28,6 +28,7 @@ public record TypedLength(Length length, LengthUnit unit, OptionalInt decimals, 
 
     private static final Pattern SIGNS_NUMBER_SUFFIX =
             Pattern.compile("(?<signs>[-+\\s]*)(?<number>.*?)\\s*(?<suffix>[\\p{L}\"]*)", Pattern.DOTALL);
+    private static final Pattern BLANK = Pattern.compile("\\s");
     private static final Pattern DECIMAL = Pattern.compile("(?<whole>[0-9]*)[.,]?(?<decimals>[0-9]*)");
     private static final Pattern FRACTION =
             Pattern.compile("(?:(?<whole>[0-9]+)(?:\\s+|\\s*-\\s*))?(?<over>[0-9]+)\\s*/\\s*(?<under>[0-9]+)");
@@ -50,7 +51,7 @@ public record TypedLength(Length length, LengthUnit unit, OptionalInt decimals, 
         if (trimmed.length() > LONGEST_TEXT || trimmed.chars().noneMatch(TypedLength::isDigit) || !matcher.matches()) {
             return refused("no-number", trimmed);
         }
-        String signs = matcher.group("signs").replaceAll("\\s", "");
+        String signs = BLANK.matcher(matcher.group("signs")).replaceAll("");
         if (signs.length() > 1) {
             return refused("two-signs", trimmed);
         }

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import jawread.core.length.Length;
 import jawread.core.length.Outcome;
 import jawread.core.length.Refusal;
@@ -21,6 +22,10 @@ import jawread.core.length.Refusal;
  * @param glances in the order they are taken
  */
 public record AsRead(Scale scale, Length base, Length own, List<Glance> glances) {
+    private static final Pattern BLANKS = Pattern.compile("[\\h\\s]+");
+    /** One number after the other, with nothing but blanks between. */
+    private static final Pattern LOOKS = Pattern.compile("\\d+( \\d+)+");
+
     public AsRead {
         glances = List.copyOf(glances);
     }
@@ -146,8 +151,11 @@ public record AsRead(Scale scale, Length base, Length own, List<Glance> glances)
      * {@link #parts}.
      */
     public Optional<Outcome<Parts>> typed(String text) {
-        String plain = text.replaceAll("[\\h\\s]+", " ").strip();
-        if (!isLined() || !plain.matches("\\d+( \\d+)+")) {
+        if (!isLined()) {
+            return Optional.empty();
+        }
+        String plain = BLANKS.matcher(text).replaceAll(" ").strip();
+        if (!LOOKS.matcher(plain).matches()) {
             return Optional.empty();
         }
         return Optional.of(

@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import java.util.stream.Collectors;
 import jawread.server.tables.CanonicalJson;
 import jawread.server.tables.Column;
@@ -30,8 +32,8 @@ public final class ToldRows {
     private static final int MOST_WHOLE = 100;
 
     private static final int LONGEST_TEXT = 20_000;
-    /** Rows that are asked for by one query. */
-    private static final int MOST_ASKED = 500;
+    /** Rows that are asked for by one query: each that it finds is held against all that it asks for. */
+    private static final int MOST_ASKED = 50;
     /** Some 120 characters each, of the million that a line has room for. */
     private static final int MOST_DIGESTS = 5_000;
 
@@ -133,26 +135,65 @@ public final class ToldRows {
         }
     }
 
+    /** Rows as they are found. Of many, the digests of some are made in a second thread while the next are asked for. */
+    private static final class Finding {
+        private final boolean areMany;
+        private final Map<String, Found> all = new HashMap<>();
+
+        @Nullable
+        private ForkJoinTask<Map<String, Found>> last;
+
+        private Finding(boolean areMany) {
+            this.areMany = areMany;
+        }
+
+        private void add(Table table, List<Map<String, Object>> rows) {
+            if (!areMany) {
+                all.putAll(found(table, rows));
+                return;
+            }
+            join();
+            last = ForkJoinPool.commonPool().submit(() -> found(table, rows));
+        }
+
+        private void join() {
+            if (last != null) {
+                all.putAll(last.join());
+            }
+        }
+
+        private Map<String, Found> all() {
+            join();
+            return all;
+        }
+
+        private Map<String, Found> found(Table table, List<Map<String, Object>> rows) {
+            return rows.stream()
+                    .collect(Collectors.toMap(cells -> key(table, cells), cells -> Found.of(table, cells, areMany)));
+        }
+    }
+
     /** Up to a hundred as they are, more by their digests, and by its digest one that holds a long text. All of one owner stay as they are. */
     public List<Told> tell(Connection connection, Collection<Touched> touched) throws SQLException {
         boolean areMany = touched.size() > MOST_WHOLE;
-        Map<String, Found> many = new HashMap<>();
+        var many = new Finding(areMany);
         Map<String, List<Touched>> byTable =
                 touched.stream().filter(this::isNumbered).collect(Collectors.groupingBy(Touched::table));
         for (List<Touched> ofTable : byTable.values()) {
             if (ofTable.size() > 1) {
                 for (List<Touched> some : cut(ofTable, MOST_ASKED)) {
-                    ask(connection, some, areMany, many);
+                    many.add(tables.get(some.get(0).table()), ask(connection, some));
                 }
             }
         }
+        Map<String, Found> found = many.all();
         var told = new ArrayList<Told>();
         for (Touched each : touched) {
             Table table = tables.get(each.table());
             boolean asked = isNumbered(each) && byTable.get(each.table()).size() > 1;
             if (asked) {
-                Found found = many.remove(key(table, each.key()));
-                told.add(found == null ? gone(table, each.key()) : found.told(table, each.key()));
+                Found here = found.remove(key(table, each.key()));
+                told.add(here == null ? gone(table, each.key()) : here.told(table, each.key()));
                 continue;
             }
             List<Map<String, Object>> rows = rows(connection, table, each.key());
@@ -174,8 +215,7 @@ public final class ToldRows {
         return touched.key().size() == 1 && tables.get(touched.table()).key().size() == 1;
     }
 
-    private void ask(Connection connection, List<Touched> of, boolean areMany, Map<String, Found> into)
-            throws SQLException {
+    private List<Map<String, Object>> ask(Connection connection, List<Touched> of) throws SQLException {
         Table table = tables.get(of.get(0).table());
         String places = of.stream().map(unused -> "?").collect(Collectors.joining(", "));
         try (PreparedStatement query = connection.prepareStatement("SELECT " + table.names() + " FROM " + table.name()
@@ -183,13 +223,18 @@ public final class ToldRows {
             for (int i = 0; i < of.size(); i++) {
                 query.setObject(i + 1, of.get(i).key().values().iterator().next());
             }
-            try (ResultSet found = query.executeQuery()) {
-                while (found.next()) {
-                    Map<String, Object> cells = cells(table, found);
-                    into.put(key(table, cells), Found.of(table, cells, areMany));
-                }
+            return cells(table, query);
+        }
+    }
+
+    private static List<Map<String, Object>> cells(Table table, PreparedStatement query) throws SQLException {
+        var rows = new ArrayList<Map<String, Object>>();
+        try (ResultSet found = query.executeQuery()) {
+            while (found.next()) {
+                rows.add(cells(table, found));
             }
         }
+        return rows;
     }
 
     /** Told rows, as the parts of as few lines as they take. What is gone stays as it is, and is told whole. */
@@ -271,13 +316,7 @@ public final class ToldRows {
             for (Object value : ordered.values()) {
                 query.setObject(index++, value);
             }
-            var rows = new ArrayList<Map<String, Object>>();
-            try (ResultSet found = query.executeQuery()) {
-                while (found.next()) {
-                    rows.add(cells(table, found));
-                }
-            }
-            return rows;
+            return cells(table, query);
         }
     }
 
