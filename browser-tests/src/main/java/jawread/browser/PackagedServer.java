@@ -12,7 +12,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -103,16 +102,10 @@ public final class PackagedServer implements AutoCloseable {
     /** With the same data on the same port. */
     public void startAgain() {
         try {
-            process = new ProcessBuilder(List.of(
-                            FastStart.JAVA,
-                            FastStart.prepared().options(),
-                            "-XX:SharedArchiveFile=" + FastStart.prepared().classes(),
-                            "-jar",
-                            FastStart.prepared().jar().toString(),
-                            "--spring.profiles.active=demo",
-                            "--server.port=" + port,
-                            "--jawread.data=" + data))
-                    .redirectErrorStream(true)
+            process = FastStart.prepared()
+                    .program(
+                            List.of(),
+                            List.of("--spring.profiles.active=demo", "--server.port=" + port, "--jawread.data=" + data))
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
                     .start();
             Instant end = Instant.now().plus(LONGEST_START);
@@ -145,17 +138,7 @@ public final class PackagedServer implements AutoCloseable {
 
     /** On the shop of another folder. */
     public static Ran command(Path data, String... arguments) throws IOException, InterruptedException {
-        var line = new ArrayList<>(List.of(
-                "nice",
-                "-n",
-                "19",
-                FastStart.JAVA,
-                FastStart.prepared().options(),
-                "-XX:SharedArchiveFile=" + FastStart.prepared().classes(),
-                "-jar",
-                FastStart.prepared().jar().toString()));
-        line.addAll(List.of(arguments));
-        var builder = new ProcessBuilder(line).redirectErrorStream(true);
+        ProcessBuilder builder = FastStart.prepared().program(List.of("nice", "-n", "19"), List.of(arguments));
         builder.environment().put("JAWREAD_DATA", data.toString());
         Process command = builder.start();
         String said = new String(command.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

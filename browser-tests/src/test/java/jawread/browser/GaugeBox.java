@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 
 /** The box of simulated gauges, as it ships, in a process of its own. */
@@ -21,14 +22,7 @@ final class GaugeBox implements AutoCloseable {
 
     /** @param port of the shop */
     GaugeBox(int port) throws IOException {
-        var builder = new ProcessBuilder(
-                        FastStart.JAVA,
-                        FastStart.prepared().options(),
-                        "-XX:SharedArchiveFile=" + FastStart.prepared().classes(),
-                        "-jar",
-                        FastStart.prepared().jar().toString(),
-                        "gauges")
-                .redirectErrorStream(true);
+        ProcessBuilder builder = FastStart.prepared().program(List.of(), List.of("gauges"));
         builder.environment().putAll(Map.of("JAWREAD_BOX", "0", "JAWREAD_GAUGE_PORT", String.valueOf(port)));
         process = builder.start();
         var said = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
