@@ -10,10 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import jawread.server.job.Job;
 import jawread.server.job.JobHead;
@@ -90,8 +90,8 @@ class Freezing {
                 at,
                 seq,
                 under,
-                writers.submit(() -> papers(jobId)),
-                writers.submit(() -> CanonicalJson.part(rows.of(jobId))));
+                CompletableFuture.supplyAsync(() -> papers(jobId), writers),
+                CompletableFuture.supplyAsync(() -> CanonicalJson.part(rows.of(jobId)), writers));
     }
 
     @PreDestroy
@@ -107,16 +107,16 @@ class Freezing {
         private final long seq;
 
         private final Map<Subject, Long> under;
-        private final Future<Map<String, RawValue>> papers;
-        private final Future<RawValue> written;
+        private final CompletableFuture<Map<String, RawValue>> papers;
+        private final CompletableFuture<RawValue> written;
 
         private Begun(
                 Job job,
                 Instant at,
                 long seq,
                 Map<Subject, Long> under,
-                Future<Map<String, RawValue>> papers,
-                Future<RawValue> written) {
+                CompletableFuture<Map<String, RawValue>> papers,
+                CompletableFuture<RawValue> written) {
             this.job = job;
             this.at = at;
             this.seq = seq;
@@ -129,9 +129,12 @@ class Freezing {
             return job.id();
         }
 
-        /** Whether the job is still what is written down, as far as that can be known without a lock. */
+        /** Whether it can be signed: the job is still what is written down, as far as that can be known without a lock. */
         boolean isStill() {
-            return seq == journal.lastOf(job.id()) && under.equals(versions.under(job.id()));
+            return !papers.isCompletedExceptionally()
+                    && !written.isCompletedExceptionally()
+                    && seq == journal.lastOf(job.id())
+                    && under.equals(versions.under(job.id()));
         }
 
         boolean isWritten() {

@@ -45,6 +45,7 @@ class Signing {
             Freezing.Draft draft = begun.map(Freezing.Begun::draft).orElse(null);
             Optional<Receipt> signed = records.sign(id, job, seen, person, draft);
             if (signed.isPresent()) {
+                ahead.signed(job);
                 return signed.get();
             }
             begun = begun(job);
@@ -56,6 +57,6 @@ class Signing {
     private Optional<Freezing.Begun> begun(long job) {
         return records.standing(job).isPresent()
                 ? Optional.empty()
-                : ahead.take(job).or(() -> Optional.of(freezing.begin(job)));
+                : ahead.of(job).or(() -> Optional.of(freezing.begin(job)));
     }
 }

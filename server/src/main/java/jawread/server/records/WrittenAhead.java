@@ -44,14 +44,16 @@ class WrittenAhead {
         CompletableFuture.delayedExecutor(KEPT_MINUTES, TimeUnit.MINUTES).execute(() -> forget(begun));
     }
 
-    /** What was begun of a job, once, if the job is still that. */
-    synchronized Optional<Freezing.Begun> take(long job) {
-        if (kept == null || !isOf(job)) {
-            return Optional.empty();
+    /** What was begun of a job, if the job is still that. */
+    synchronized Optional<Freezing.Begun> of(long job) {
+        return Optional.ofNullable(kept).filter(unused -> isOf(job));
+    }
+
+    /** It is signed: nobody wants it any more. */
+    synchronized void signed(long job) {
+        if (kept != null && kept.job() == job) {
+            kept = null;
         }
-        Freezing.Begun begun = kept;
-        kept = null;
-        return Optional.of(begun);
     }
 
     private boolean isOf(long job) {
