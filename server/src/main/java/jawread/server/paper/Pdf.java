@@ -36,7 +36,7 @@ public class Pdf {
             PdfLetters regular = PdfLetters.of(pdf, "R", "letters-regular.ttf");
             PdfLetters bold = PdfLetters.of(pdf, "B", "letters-bold.ttf");
             var pages = new PdfPages(pdf, size, new PdfTags(pdf), document.running(), regular, bold, beside);
-            new PdfBlocks(pdf, pages, regular, bold).draw(document, beside);
+            new PdfBlocks(pdf, pages, regular, bold, beside).draw(document);
             pages.end();
             pdf.save(to);
         } finally {

@@ -2,8 +2,10 @@ package jawread.server.paper;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Base64;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -25,6 +27,8 @@ final class PdfBlocks {
     private static final double MARK_WIDE = 45 * MM;
     private static final double MARK_HIGH = 15 * MM;
     private static final double LONGEST_LINE = 175 * MM;
+    /** No more at once: they are large, and the pages that are done are packed in between. */
+    private static final int DRAWN_AHEAD = 8;
 
     private final PDDocument pdf;
     private final PdfPages pages;
@@ -32,13 +36,19 @@ final class PdfBlocks {
     private final PdfLetters bold;
     private final PDDocumentOutline outline = new PDDocumentOutline();
     private final Map<String, PdfPicture> marks = new HashMap<>();
+    private final Executor beside;
+    /** Pictures whose turn to be drawn comes later. */
+    private final Deque<Block.Pictures> coming = new ArrayDeque<>();
+
     private final Map<Block.Pictures, CompletableFuture<List<PdfPicture>>> drawn = new IdentityHashMap<>();
     /** Titles that wait for what stands under them. */
     private final List<Title> waiting = new ArrayList<>();
 
     private PDOutlineNode section = outline;
 
-    PdfBlocks(PDDocument document, PdfPages pages, PdfLetters regular, PdfLetters bold) {
+    /** @param beside draws pictures, while what stands before them is laid out */
+    PdfBlocks(PDDocument document, PdfPages pages, PdfLetters regular, PdfLetters bold, Executor beside) {
+        this.beside = beside;
         this.pdf = document;
         this.pages = pages;
         this.regular = regular;
@@ -80,8 +90,7 @@ final class PdfBlocks {
         }
     }
 
-    /** @param beside draws pictures, while what stands before them is laid out */
-    void draw(Document document, Executor beside) {
+    void draw(Document document) {
         double mark = mark(document.mark());
         double top = pages.at();
         PdfLook name = PdfLook.of(bold, 18, false);
@@ -92,7 +101,13 @@ final class PdfBlocks {
                 name,
                 pages.left());
         pages.goDown(mark > 0 ? Math.max(2 * MM, MARK_HIGH + MM - (pages.at() - top)) : 2 * MM);
-        pictures(document, beside);
+        document.blocks().stream()
+                .filter(Block.Pictures.class::isInstance)
+                .map(Block.Pictures.class::cast)
+                .forEach(coming::add);
+        for (int i = 0; i < DRAWN_AHEAD; i++) {
+            drawNext();
+        }
         for (Block block : document.blocks()) {
             if (block instanceof Block.Title title) {
                 waiting.add(title(title));
@@ -103,17 +118,16 @@ final class PdfBlocks {
         titles(0);
     }
 
-    private void pictures(Document document, Executor beside) {
-        for (Block block : document.blocks()) {
-            if (block instanceof Block.Pictures pictures) {
-                drawn.put(
-                        pictures,
-                        CompletableFuture.supplyAsync(
-                                () -> pictures.pictures().stream()
-                                        .map(each -> PdfPicture.of(each.svg(), regular))
-                                        .toList(),
-                                beside));
-            }
+    private void drawNext() {
+        Block.Pictures next = coming.poll();
+        if (next != null) {
+            drawn.put(
+                    next,
+                    CompletableFuture.supplyAsync(
+                            () -> next.pictures().stream()
+                                    .map(each -> PdfPicture.of(each.svg(), regular))
+                                    .toList(),
+                            beside));
         }
     }
 
@@ -188,7 +202,9 @@ final class PdfBlocks {
             table.draw();
             pages.goDown(2 * MM);
         } else if (block instanceof Block.Pictures pictures) {
-            PdfRow.of(pages, pictures, drawn.remove(pictures).join(), regular).forEach(row -> {
+            List<PdfPicture> asDrawn = drawn.remove(pictures).join();
+            drawNext();
+            PdfRow.of(pages, pictures, asDrawn, regular).forEach(row -> {
                 titles(row.height());
                 row.draw();
             });
