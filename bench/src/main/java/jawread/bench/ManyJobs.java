@@ -169,13 +169,27 @@ public final class ManyJobs {
 
     /** Of what is left after tidying up, in kB. */
     static long heap(PackagedServer server) throws IOException, InterruptedException {
-        // Counts what lives just after tidying up: what is dropped until the heap could be asked would count as held.
-        return server.jcmd("GC.class_histogram")
-                        .lines()
-                        .filter(line -> line.startsWith("Total"))
-                        .mapToLong(line -> Long.parseLong(line.strip().split("\\s+")[2]))
-                        .sum()
-                / BYTES_A_KB;
+        long skipped;
+        long left;
+        do {
+            skipped = skipped(server);
+            // Counts what lives just after tidying up: what is dropped until the heap could be asked would count as
+            // held.
+            left = server.jcmd("GC.class_histogram")
+                    .lines()
+                    .filter(line -> line.startsWith("Total"))
+                    .mapToLong(line -> Long.parseLong(line.strip().split("\\s+")[2]))
+                    .sum();
+        } while (skipped(server) > skipped);
+        return left / BYTES_A_KB;
+    }
+
+    /** How often it was not tidied up, since something was being packed: then all that was dropped was counted, too. */
+    private static long skipped(PackagedServer server) throws IOException {
+        return server.log()
+                .lines()
+                .filter(line -> line.contains("pre-dump GC was skipped"))
+                .count();
     }
 
     /** What is left after tidying up, again and again while something is done, less what was there before; in kB. */
