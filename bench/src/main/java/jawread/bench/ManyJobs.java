@@ -173,8 +173,7 @@ public final class ManyJobs {
         long left;
         do {
             skipped = skipped(server);
-            // Counts what lives just after tidying up: what is dropped until the heap could be asked would count as
-            // held.
+            // It tidies up first: what was dropped does not count as held.
             left = server.jcmd("GC.class_histogram")
                     .lines()
                     .filter(line -> line.startsWith("Total"))

@@ -23,8 +23,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps readings. */
 @Service
 public class Readings {
-    private static final int ASKED_AT_ONCE = 500;
-
     private final Takings takings;
     private final ReadingRepository readings;
     private final FiguresRead figuresRead;
@@ -152,12 +150,9 @@ public class Readings {
 
     private Map<UUID, ReadingRow> rowsOf(List<KeepReading> sent) {
         var rows = new HashMap<UUID, ReadingRow>();
-        for (int from = 0; from < sent.size(); from += ASKED_AT_ONCE) {
-            readings.findAllByIdIn(sent.subList(from, Math.min(sent.size(), from + ASKED_AT_ONCE)).stream()
-                            .map(KeepReading::id)
-                            .toList())
-                    .forEach(row -> rows.put(row.getId(), row));
-        }
+        AtOnce.of(sent.stream().map(KeepReading::id).toList())
+                .flatMap(some -> readings.findAllByIdIn(some).stream())
+                .forEach(row -> rows.put(row.getId(), row));
         return rows;
     }
 

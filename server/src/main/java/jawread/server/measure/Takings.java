@@ -38,8 +38,6 @@ class Takings {
 
     private static final Duration FARTHEST_AHEAD = Duration.ofDays(1);
 
-    private static final int ASKED_AT_ONCE = 500;
-
     private final ReadingRepository readings;
     private final ReadingFigureRepository figures;
     private final Rounds rounds;
@@ -100,10 +98,9 @@ class Takings {
     Begun begun(List<KeepReading> sent, Runnable writeOut) {
         var begun = new Begun(writeOut);
         List<Long> parts = sent.stream().map(KeepReading::part).distinct().toList();
-        for (int from = 0; from < parts.size(); from += ASKED_AT_ONCE) {
-            jobs.partsListed(parts.subList(from, Math.min(parts.size(), from + ASKED_AT_ONCE)))
-                    .forEach(part -> begun.parts.put(part.id(), part));
-        }
+        AtOnce.of(parts)
+                .flatMap(some -> jobs.partsListed(some).stream())
+                .forEach(part -> begun.parts.put(part.id(), part));
         return begun;
     }
 
