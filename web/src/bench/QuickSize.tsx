@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { answered, client, type QuickSizeBody } from '../api/client';
 import { newId } from '../api/newId';
@@ -29,7 +29,7 @@ export function QuickSize() {
   const [limits, setLimits] = useState(sent ?? '');
   const fromCard = useFromCard();
   const figureField = useRef<HTMLInputElement>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (sent !== null) {
       figureField.current?.focus();
     }

@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useId, useRef } from 'react';
+import { type ReactNode, useLayoutEffect, useId, useRef } from 'react';
 
 interface CardFieldProps {
   label: string;
@@ -15,7 +15,7 @@ interface CardFieldProps {
 export function CardField({ label, value, hint, refused, first, means, onType }: CardFieldProps) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (first) {
       input.current?.focus();
       input.current?.select();

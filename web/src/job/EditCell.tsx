@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useLayoutEffect, useRef, useState } from 'react';
 import type { Column } from './columns';
 import { useFromCard } from '../ui/fromCard';
 import type { RowActs } from './FeatureRow';
@@ -20,7 +20,7 @@ export function EditCell({ column, atFirst, value, label, onType, onEnd }: EditC
   const [text, setText] = useState(column.choices || atFirst === '' ? value : atFirst);
   const field = useRef<HTMLInputElement & HTMLSelectElement>(null);
   const done = useRef(false);
-  useEffect(() => {
+  useLayoutEffect(() => {
     field.current?.focus();
     if (atFirst === '' && field.current instanceof HTMLInputElement) {
       field.current.select();

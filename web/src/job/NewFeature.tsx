@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 
 interface NewFeatureProps {
   focused: boolean;
@@ -11,7 +11,7 @@ interface NewFeatureProps {
 export function NewFeature({ focused, onFocus, onLeave, onName }: NewFeatureProps) {
   const [name, setName] = useState('');
   const field = useRef<HTMLInputElement>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (focused) {
       field.current?.focus();
     }

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import type { Shop } from '../api/client';
 
 export type KeyedGauge = Shop['keyboardGauges'][number];
@@ -48,7 +48,7 @@ export function withoutEnd(text: string, by: KeyedGauge | undefined): string {
  * be no mark, or came as slowly as a hand types, is given to the page after all.
  */
 export function useKeyedGauges(gauges: KeyedGauge[] | undefined): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const marks = (gauges ?? []).filter(({ before }) => before !== '');
     if (marks.length === 0) {
       return undefined;

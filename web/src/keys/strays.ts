@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { newId } from '../api/newId';
 import { remember, remembered, useRemembered } from '../ui/remembered';
 import { isTyping, type KeyedGauge, takeTyping, withoutEnd } from './keyedGauges';
@@ -40,7 +40,7 @@ export function useStrays(): [Stray[], (id: string) => void] {
  * does not belong.
  */
 export function useCatchStrays(gauges: KeyedGauge[] | undefined): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (Date.now() - lastKey > SAME_FIGURE_MS) {
       figure = '';
     }

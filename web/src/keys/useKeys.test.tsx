@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { useKeys } from './useKeys';
 
@@ -39,6 +39,18 @@ describe('keys at the bench', () => {
     await userEvent.click(screen.getByLabelText('sleeve'));
     await userEvent.keyboard('x');
     expect(strike).toHaveBeenCalledTimes(2);
+  });
+
+  it('acts on a key that is pressed in the moment the page is there', () => {
+    const strike = vi.fn();
+    function Shown() {
+      useLayoutEffect(() => {
+        fireEvent.keyDown(document.body, { key: 'x' });
+      }, []);
+      return <Bench strike={strike} />;
+    }
+    render(<Shown />);
+    expect(strike).toHaveBeenCalledTimes(1);
   });
 
   it('leaves the first digit to the entry where the frame of the page has keys of its own', async () => {

@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 /** What a key does, by the key's name: `s`, `Enter`, `ArrowLeft`, `?`, and `Ctrl z` for one with the control or command key. */
 export type Shortcuts = Partial<Record<string, () => void>>;
@@ -17,17 +17,16 @@ export interface Pedal {
 
 /**
  * Acts on a shortcut anywhere on the page, but not while a field or a dialog has the keys, nor with another modifier down: then
- * the key belongs to what it is pressed in.
+ * the key belongs to what it is pressed in. A page that is in sight has its keys: they come with it, not some time after it.
  */
 export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping, pedal?: Pedal): void {
   const latest = useRef({ shortcuts, entry, pedal });
-  // With the page, not some time after it: the next key may come at once.
   useLayoutEffect(() => {
     latest.current = { shortcuts, entry, pedal };
   });
   const hasPedal = pedal !== undefined;
   const takesFigures = entry !== undefined;
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!takesFigures) {
       return undefined;
     }
@@ -36,7 +35,7 @@ export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping, pedal?: Ped
       entries -= 1;
     };
   }, [takesFigures]);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.altKey || belongs(event)) {
         return;
@@ -69,7 +68,7 @@ export function useKeys(shortcuts: Shortcuts, entry?: OpensByTyping, pedal?: Ped
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
   }, []);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!hasPedal) {
       return undefined;
     }

@@ -1,7 +1,7 @@
 import {
   type KeyboardEvent,
   type RefObject,
-  useEffect,
+  useLayoutEffect,
   useImperativeHandle,
   useRef,
   useState,
@@ -80,7 +80,7 @@ function Figures({ measuring, code, names, usual, opens }: FiguresProps) {
   const fields = useRef<(HTMLInputElement | null)[]>([]);
   const placeId = place.id;
   // With each place the first figure is the next thing to type.
-  useEffect(() => fields.current[0]?.focus(), [placeId]);
+  useLayoutEffect(() => fields.current[0]?.focus(), [placeId]);
   const write = (i: number, text: string) => {
     setRefusal('');
     setTexts((before) => before.map((each, n) => (n === i ? text : each)));

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useLayoutEffect, useRef, useState } from 'react';
 import type { Gauge } from '../api/client';
 import { useMethods } from '../api/queries';
 import { Button } from '../ui/Button';
@@ -71,9 +71,9 @@ function Gauges({ measuring, onClose }: Pick<PickGaugeProps, 'measuring' | 'onCl
   };
   const isKnown = weighed !== undefined;
   // What is typed before the list is there is the number all the same.
-  useEffect(() => number.current?.focus(), []);
+  useLayoutEffect(() => number.current?.focus(), []);
   // Who opens it by mistake and presses Enter goes on with the gauge in hand.
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (isKnown && number.current?.value === '') {
       list.current?.querySelector<HTMLElement>('[aria-current=true]')?.focus();
     }

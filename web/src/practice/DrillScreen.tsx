@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import { type ReactNode, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { pathToPractise, type Problem, type Scale } from '../api/client';
 import { newId } from '../api/newId';
@@ -143,7 +143,7 @@ function Item({ set, item, bare, onAnswered }: ItemProps) {
   const field = useRef<HTMLInputElement>(null);
   // From the drawing on the screen to Enter.
   const [shownAt] = useState(() => performance.now());
-  useEffect(() => field.current?.focus(), []);
+  useLayoutEffect(() => field.current?.focus(), []);
   const toSet = item.wanted !== undefined;
   const send = () => {
     if (answer.isPending) {
