@@ -6,7 +6,7 @@ import { Button } from '../ui/Button';
 import { counted } from '../ui/counted';
 import { Shell } from '../ui/Shell';
 import { HowFar } from './HowFar';
-import { PickFile } from './PickFile';
+import { PickFile } from '../ui/PickFile';
 
 /** A whole job out of a file, looked at before anything of it is kept. */
 export function BringJobScreen() {

@@ -14,7 +14,8 @@ import { Choice } from '../ui/Choice';
 import { Shell } from '../ui/Shell';
 import { Columns } from './Columns';
 import { HowFar } from './HowFar';
-import { PickFile } from './PickFile';
+import { Layouts } from './Layouts';
+import { PickFile } from '../ui/PickFile';
 import { Rows } from './Rows';
 
 /** Readings out of a spreadsheet, looked at row by row before anything is kept. */
@@ -54,12 +55,15 @@ export function BringReadingsScreen() {
     >
       <div className="mx-auto flex w-full max-w-6xl flex-col gap-5 p-4 tablet:p-6">
         <p>
-          A CSV file or a workbook: a row for each reading with part, feature and figure, or a row
-          for each part with a column for each feature. A sheet that was filled by hand is typed
-          back by its codes.{' '}
-          <Link to={pathToReport(job)} className="underline decoration-line underline-offset-4">
-            Print the sheet
+          Each row is shown as it is understood; nothing is kept before you say so. A sheet to fill
+          by hand is one of the{' '}
+          <Link
+            to={`${pathToReport(job)}?form=blank`}
+            className="underline decoration-line underline-offset-4"
+          >
+            forms of the report
           </Link>
+          .
         </p>
         <PickFile
           label="The file (CSV or XLSX)"
@@ -72,6 +76,7 @@ export function BringReadingsScreen() {
             {failure.message}
           </p>
         )}
+        {file === undefined && <Layouts />}
         {kept && <Kept kept={kept} job={job} />}
         {found && file && !kept && (
           <>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { textOfTable } from '../api/bringIn';
 import { answered, client, type Job, type Pasted, type Problem } from '../api/client';
 import { useWriteHead } from '../api/planning';
-import { PickFile } from '../bringin/PickFile';
+import { PickFile } from '../ui/PickFile';
 import { Button } from '../ui/Button';
 import { Dialog } from '../ui/Dialog';
 import { KINDS } from '../ui/labels';

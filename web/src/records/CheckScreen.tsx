@@ -5,17 +5,14 @@ import { useCheckRecord } from '../api/records';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { inBase64 } from '../ui/files';
+import { PickFile } from '../ui/PickFile';
 import { Shell } from '../ui/Shell';
 
 /** Whether a record still is what was signed: by the hash on its report, or by the report’s file. */
 export function CheckScreen() {
   const check = useCheckRecord();
   const [hash, setHash] = useState('');
-  const byFile = async (file: File | undefined) => {
-    if (file) {
-      check.mutate({ file: await inBase64(file) });
-    }
-  };
+  const byFile = async (file: File) => check.mutate({ file: await inBase64(file) });
   const found = check.data;
   return (
     <Shell
@@ -39,6 +36,7 @@ export function CheckScreen() {
             label="Hash, 64 digits"
             value={hash}
             hint="3f2a …"
+            sends
             onType={setHash}
             onWrite={setHash}
           />
@@ -46,15 +44,11 @@ export function CheckScreen() {
             Check the hash
           </Button>
         </form>
-        <label className="flex flex-col gap-2">
-          <span className="label">Or the report’s file, or the record as JSON</span>
-          <input
-            type="file"
-            accept=".pdf,.json"
-            className="min-h-11"
-            onChange={(event) => void byFile(event.target.files?.[0])}
-          />
-        </label>
+        <PickFile
+          label="Or the report’s file, or the record as JSON"
+          accept=".pdf,.json"
+          onPick={(file) => void byFile(file)}
+        />
         {check.error && (
           <p role="alert" className="border-l-8 border-near pl-4 font-semibold">
             {check.error.message}

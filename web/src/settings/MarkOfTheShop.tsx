@@ -1,6 +1,7 @@
 import { useSetShopMark, useShopMark } from '../api/records';
 import { Button } from '../ui/Button';
 import { inBase64 } from '../ui/files';
+import { PickFile } from '../ui/PickFile';
 
 /** The picture on the head of each report. */
 export function MarkOfTheShop() {
@@ -17,22 +18,11 @@ export function MarkOfTheShop() {
             className="max-h-24 border border-line bg-white p-2"
           />
         )}
-        <label className="flex flex-col gap-2">
-          <span className="label">
-            {picture ? 'Another picture' : 'A picture for the head of each report'}
-          </span>
-          <input
-            type="file"
-            accept="image/png,image/jpeg"
-            className="min-h-11"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) {
-                void inBase64(file).then((text) => set.mutate(text));
-              }
-            }}
-          />
-        </label>
+        <PickFile
+          label={picture ? 'Another picture' : 'A picture for the head of each report'}
+          accept="image/png,image/jpeg"
+          onPick={(file) => void inBase64(file).then((text) => set.mutate(text))}
+        />
         {picture && <Button onClick={() => set.mutate('')}>Take it away</Button>}
       </div>
       <p role={set.error ? 'alert' : undefined} className="mt-2 text-label text-quiet">

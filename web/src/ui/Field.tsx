@@ -13,6 +13,8 @@ interface FieldProps {
   refused?: string | undefined;
   hint?: string;
   wide?: boolean;
+  /** Enter sends the form it stands in: nothing else is to be said there. */
+  sends?: boolean;
 }
 
 /** A text with what was understood of it right under. What is refused stays in the field, with the sentence. */
@@ -25,6 +27,7 @@ export function Field({
   refused,
   hint,
   wide = false,
+  sends = false,
 }: FieldProps) {
   const id = useId();
   const [text, setText] = useState<string | undefined>();
@@ -57,6 +60,9 @@ export function Field({
           if (event.key === 'Enter') {
             event.preventDefault();
             write();
+            if (sends) {
+              event.currentTarget.form?.requestSubmit();
+            }
           } else if (event.key === 'Escape' && text !== undefined) {
             event.stopPropagation();
             setText(undefined);

@@ -48,6 +48,9 @@ class BringInTest extends AtTheBench {
                 + "seat 11;1,375;0,875;C1;ja\r\n"
                 + "seat 12;1,376;;C1;\r\n"
                 + "seat 13;1,375;;C1;\r\n";
+        pick(page, "seats.csv", "text/csv", "Serial;outside\r\nseat 99;1,375".getBytes(StandardCharsets.US_ASCII));
+        assertThat(row(page, "There is no part seat 99")).isVisible();
+        // Put right, and picked again under the same name.
         pick(page, "seats.csv", "text/csv", messy.getBytes(Charset.forName("windows-1252")));
         assertThat(row(page, "0,875 in")).containsText("seat bore");
         assertThat(row(page, "There is no part seat 13")).containsText("6");

@@ -85,7 +85,10 @@ class RecordsTest extends AtTheBench {
         assertThat(page.getByText("This file is not as it left the shop").or(page.getByText("That file is no report")))
                 .isVisible();
         page.getByLabel("Hash, 64 digits").fill("12 34");
-        press(page, "Check the hash");
+        page.getByLabel("Hash, 64 digits").press("Enter");
         assertThat(page.getByRole(ALERT)).containsText("it has 64 digits");
+        page.getByLabel("Hash, 64 digits").fill("0".repeat(64));
+        press(page, "Check the hash");
+        assertThat(page.getByRole(ALERT)).not().containsText("it has 64 digits");
     }
 }
