@@ -123,7 +123,8 @@ export function RoundPicture(props: RoundPictureProps) {
       <text x={ROUND - 6} y={ROUND - 8} textAnchor="end" className="fill-ink text-[15px]">
         {factorSaid(factor)}
       </text>
-      <text x="6" y="20" className="fill-ink text-[17px] font-semibold">
+      {/* Below: what the axes are called stands along the upper half. */}
+      <text x="6" y={ROUND - 8} className="fill-ink text-[17px] font-semibold">
         {level.name}
       </text>
     </svg>

@@ -75,7 +75,7 @@ export function ReportScreen() {
         />
       }
     >
-      <div className="grid gap-5 p-3 tablet:p-5 bench:grid-cols-[minmax(0,1fr)_22rem] print:block print:p-0">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-5 p-3 tablet:p-5 bench:grid-cols-[minmax(0,1fr)_22rem] print:block print:p-0">
         <aside className="flex flex-col gap-4 bench:order-2 print:hidden">
           <Choice
             label="On paper"

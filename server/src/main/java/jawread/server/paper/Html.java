@@ -28,6 +28,9 @@ public class Html {
     static final Pattern FIGURE = Pattern.compile(
             "([" + SIGNS + "] ?)?\\d+[.,]\\d+( (mm\\b|in\\b|%|\u00b5m\\b))?|\\d+ (mm\\b|in\\b|%|\u00b5m\\b)");
 
+    /** So much of a word stays together; a longer one may go on in the next line, be it a name of a hundred letters. */
+    private static final Pattern LONG = Pattern.compile("\\S{14}(?=\\S)");
+
     private final Template page;
 
     Html() {
@@ -76,13 +79,24 @@ public class Html {
         Matcher figure = FIGURE.matcher(said);
         int from = 0;
         while (figure.find()) {
-            shown.append(escaped(said.substring(from, figure.start())));
+            words(said.substring(from, figure.start()), shown);
             shown.append("<span class=\"figure\">")
                     .append(escaped(figure.group()))
                     .append("</span>");
             from = figure.end();
         }
-        return shown.append(escaped(said.substring(from))).toString();
+        words(said.substring(from), shown);
+        return shown.toString();
+    }
+
+    private static void words(String said, StringBuilder shown) {
+        Matcher of = LONG.matcher(said);
+        int from = 0;
+        while (of.find()) {
+            shown.append(escaped(said.substring(from, of.end()))).append("<wbr>");
+            from = of.end();
+        }
+        shown.append(escaped(said.substring(from)));
     }
 
     /** The article alone, as it stands within a page of ours. */

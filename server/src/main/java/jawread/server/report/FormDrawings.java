@@ -151,7 +151,8 @@ final class FormDrawings {
             }
             named(svg, point);
         }
-        return svg.text(6, 20, "start", 17, level.name())
+        // Below: what the axes are called stands along the upper half.
+        return svg.text(6, SIZE - 8, "start", 17, level.name())
                 .text(SIZE - 6, SIZE - 8, "end", 15, times())
                 .drawn();
     }

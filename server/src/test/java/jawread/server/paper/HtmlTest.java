@@ -2,6 +2,7 @@ package jawread.server.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What a page is made of. */
@@ -10,6 +11,20 @@ class HtmlTest {
     void what_no_page_may_hold_is_left_out() {
         assertThat(Html.escaped("a\u0000b\u000bc\ud83d\ude00<&>'\""))
                 .isEqualTo("abc\ud83d\ude00&lt;&amp;&gt;&#39;&quot;");
+    }
+
+    @Test
+    void only_a_word_that_is_long_may_be_parted() {
+        String name = "Bo\ud83d\ude00&".repeat(10);
+        String page = new Html()
+                .article(new Document(
+                        "", "a", List.of(), List.of(Block.Paragraph.plain("Tilde, 10.5 mm UTC+00:00 " + name))));
+        assertThat(page)
+                .contains("Tilde, <span class=\"figure\">10.5 mm</span> UTC+00:00 ")
+                .contains("<wbr>")
+                .doesNotContain("&<wbr>")
+                .doesNotContain("\ud83d<wbr>");
+        assertThat(page.replace("<wbr>", "")).contains(Html.escaped(name));
     }
 
     @Test
