@@ -4,6 +4,7 @@ import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
@@ -28,8 +29,8 @@ public class Html {
     static final Pattern FIGURE = Pattern.compile(
             "([" + SIGNS + "] ?)?\\d+[.,]\\d+( (mm\\b|in\\b|%|\u00b5m\\b))?|\\d+ (mm\\b|in\\b|%|\u00b5m\\b)");
 
-    /** So much of a word stays together; a longer one may go on in the next line, be it a name of a hundred letters. */
-    private static final Pattern LONG = Pattern.compile("\\S{14}(?=\\S)");
+    /** In a table a word stays whole, but not one that is so long: a column would be as wide as a name of a hundred letters. */
+    private static final Pattern LONG = Pattern.compile("\\S{15}");
 
     private final Template page;
 
@@ -79,29 +80,26 @@ public class Html {
         Matcher figure = FIGURE.matcher(said);
         int from = 0;
         while (figure.find()) {
-            words(said.substring(from, figure.start()), shown);
+            shown.append(escaped(said.substring(from, figure.start())));
             shown.append("<span class=\"figure\">")
                     .append(escaped(figure.group()))
                     .append("</span>");
             from = figure.end();
         }
-        words(said.substring(from), shown);
-        return shown.toString();
+        return shown.append(escaped(said.substring(from))).toString();
     }
 
-    private static void words(String said, StringBuilder shown) {
-        Matcher of = LONG.matcher(said);
-        int from = 0;
-        while (of.find()) {
-            shown.append(escaped(said.substring(from, of.end()))).append("<wbr>");
-            from = of.end();
+    /** Of a cell alone. */
+    private static void ifLong(Template.Fragment then, Writer out) {
+        if (LONG.matcher(then.context().toString()).find()) {
+            then.execute(out);
         }
-        shown.append(escaped(said.substring(from)));
     }
 
     /** The article alone, as it stands within a page of ours. */
     public String article(Document document) {
         return page.execute(Map.of(
+                "ifLong", (Mustache.Lambda) Html::ifLong,
                 "mark", document.mark(),
                 "title", document.title(),
                 "running", document.running(),
