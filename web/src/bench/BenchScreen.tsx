@@ -6,6 +6,7 @@ import { Shell } from '../ui/Shell';
 import { JobOnBench } from './JobOnBench';
 import { QuickSize } from './QuickSize';
 import { WhoMeasures } from './WhoMeasures';
+import { tied } from '../ui/tied';
 
 /** A way to another view. */
 function Elsewhere({ to, name, does }: { to: string; name: string; does: string }) {
@@ -47,7 +48,7 @@ export function BenchScreen() {
           <section role="alert" className="border-4 border-double border-ink bg-panel px-4 py-3">
             <h2 className="text-title">Not all of this is what was kept</h2>
             <p className="mt-1">
-              {chain.sentence}{' '}
+              {tied(chain.sentence)}{' '}
               <Link to="/settings" className="underline underline-offset-4">
                 What does not fit
               </Link>

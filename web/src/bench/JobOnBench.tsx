@@ -3,6 +3,7 @@ import { limitsFrom } from '../ui/limitsFrom';
 import { Link } from 'react-router';
 import { type BenchJob, type BenchPlan, pathToNext } from '../api/client';
 import { VerdictMark } from '../drawings/VerdictMark';
+import { tied } from '../ui/tied';
 
 const pathTo = (part: number, feature: number) => `/parts/${part}/features/${feature}`;
 
@@ -49,7 +50,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
           }`}
         >
           <span className="shrink-0 font-bold">Next</span>{' '}
-          <span className="font-medium">{job.next.sentence}</span>
+          <span className="font-medium">{tied(job.next.sentence)}</span>
         </Link>
       ) : job.of === 0 ? (
         <Link
@@ -69,7 +70,7 @@ export function JobOnBench({ job, open }: JobOnBenchProps) {
                 to={`/drawer/${gauge}${comparator ? '/set?back' : ''}`}
                 className="block min-h-11 py-2 underline underline-offset-4"
               >
-                {sentence}
+                {tied(sentence)}
               </Link>
             </li>
           ))}

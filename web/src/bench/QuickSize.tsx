@@ -12,6 +12,7 @@ import { useFromCard } from '../ui/fromCard';
 import { KINDS } from '../ui/labels';
 import { useRemembered } from '../ui/remembered';
 import { Size } from '../ui/Size';
+import { tied } from '../ui/tied';
 
 const MEASURED = Object.fromEntries(Object.entries(KINDS).filter(([kind]) => kind !== 'looked-at'));
 
@@ -149,7 +150,7 @@ export function QuickSize() {
               <VerdictMark verdict={view.verdict} size={48} />
               {view.verdict.word}
             </p>
-            <p>{view.verdict.sentence}</p>
+            <p>{tied(view.verdict.sentence)}</p>
             {view.why && <p className="text-label text-quiet">{view.why}</p>}
             {view.remark && <p className="font-semibold">{view.remark}</p>}
             <Button disabled={!canKeep} onClick={() => keep.mutate()}>

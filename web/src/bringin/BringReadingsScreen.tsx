@@ -114,7 +114,7 @@ export function BringReadingsScreen() {
 
 const keepSaid = ({ good, bad, cameBefore }: TableIn): string =>
   bad > 0
-    ? `Keep the ${good} good ones, hand back ${bad}`
+    ? `Keep the ${good === 1 ? 'good one' : `${good} good ones`}, hand back ${bad}`
     : cameBefore
       ? 'Keep them once more'
       : `Keep all ${good}`;

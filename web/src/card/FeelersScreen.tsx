@@ -7,6 +7,7 @@ import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
 import { CardPage } from './CardPage';
+import { tied } from '../ui/tied';
 
 /** Which leaves go into a gap, and which do not: between the two lies what can be said of it. */
 export function FeelersScreen() {
@@ -77,7 +78,7 @@ function LeavesForAGap({ sets }: { sets: Schemas['FeelerSetView'][] }) {
         )}
         {found && (
           <>
-            <p className="text-title font-semibold">{found.sentence}</p>
+            <p className="text-title font-semibold">{tied(found.sentence)}</p>
             <div className="mt-4 grid gap-6 tablet:grid-cols-2">
               {found.go && <Laid title="goes" gap={found.gap} laid={found.go} goes />}
               {found.noGo && (

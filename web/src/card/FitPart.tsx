@@ -9,6 +9,7 @@ import { ByLetter } from './ByLetter';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
+import { tied } from '../ui/tied';
 
 /** A size with its classes: both zones, what lies between them, and what two measured parts make. */
 export function FitPart() {
@@ -97,9 +98,9 @@ export function FitPart() {
 function Found({ fit }: { fit: Schemas['FitView'] }) {
   return (
     <section aria-label="What it comes to" aria-live="polite" className="flex flex-col gap-3">
-      <p className="text-title font-semibold">{fit.sentence}</p>
+      <p className="text-title font-semibold">{tied(fit.sentence)}</p>
       {fit.measured && (
-        <p className="border-l-4 border-ink pl-3 font-semibold">{fit.measured.sentence}</p>
+        <p className="border-l-4 border-ink pl-3 font-semibold">{tied(fit.measured.sentence)}</p>
       )}
       <div className="flex flex-col gap-4">
         {(fit.hole || fit.shaft) && (

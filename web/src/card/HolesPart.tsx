@@ -7,6 +7,7 @@ import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
+import { tied } from '../ui/tied';
 
 const WAYS: Record<string, string> = {
   equal: 'two equal holes or pins',
@@ -80,7 +81,7 @@ export function HolesPart() {
                 {found.distance.text} {found.distance.unit}
               </p>
               <p>
-                {found.sentence} <span className="text-quiet">{found.formula}</span>
+                {tied(found.sentence)} <span className="text-quiet">{found.formula}</span>
               </p>
             </>
           ) : (

@@ -9,6 +9,7 @@ import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
+import { tied } from '../ui/tied';
 
 /** Fractions, decimal inches and millimetres, any typed into one field. */
 export function InchPart() {
@@ -41,7 +42,7 @@ function Inch({ unit: first }: { unit: string }) {
           />
           {found?.other && (
             <p className="text-label text-quiet">
-              Were it {unit === 'in' ? 'millimetres' : 'inches'}: {found.other.sentence}
+              Were it {unit === 'in' ? 'millimetres' : 'inches'}: {tied(found.other.sentence)}
             </p>
           )}
         </section>
@@ -73,7 +74,7 @@ function Meaning({ meant }: { meant: Schemas['SameSizeView'] }) {
           <div key={i} className="border-t-2 border-line pt-1">
             <p className="label">{i === 0 ? 'nearest 64th' : 'nearest 128th'}</p>
             <p className="reading text-title">{text} in</p>
-            <p className="text-label text-quiet">{sentence}</p>
+            <p className="text-label text-quiet">{tied(sentence)}</p>
           </div>
         ))}
       </div>

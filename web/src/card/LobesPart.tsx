@@ -7,6 +7,7 @@ import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
+import { tied } from '../ui/tied';
 
 /** Odd lobes over a V-block: how high they are, and which cannot be seen in it. */
 export function LobesPart() {
@@ -51,7 +52,7 @@ export function LobesPart() {
         </section>
         {found && (
           <section aria-label="What it shows" aria-live="polite" className="flex flex-col gap-4">
-            <p className="text-title font-semibold">{found.sentence}</p>
+            <p className="text-title font-semibold">{tied(found.sentence)}</p>
             <div className="grid gap-5 tablet:grid-cols-[minmax(0,1fr)_16rem]">
               <div className="border-2 border-line bg-panel p-3">
                 <LobedRound

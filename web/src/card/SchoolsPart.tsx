@@ -1,5 +1,6 @@
 import { useCautions } from '../api/card';
 import { CardPage } from './CardPage';
+import { tied } from '../ui/tied';
 
 /** Where shops differ, each with why; a job’s own choice stands on its head. */
 const SCHOOLS = [
@@ -87,7 +88,7 @@ export function SchoolsPart() {
           {cautions?.map(({ code, name, sentence }) => (
             <li key={code} className="border-b border-line py-2">
               <p className="font-semibold">{name}</p>
-              <p className="text-label">{sentence}</p>
+              <p className="text-label">{tied(sentence)}</p>
             </li>
           ))}
         </ul>

@@ -9,6 +9,7 @@ import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
 import { CardPage } from './CardPage';
+import { tied } from '../ui/tied';
 
 const OWN = 'own';
 
@@ -128,7 +129,7 @@ function Stack({ sets }: { sets: Schemas['BlockSetView'][] }) {
                 {found.wanted.text} {found.wanted.unit}
               </p>
               <p className="text-quiet">{found.wanted.other}</p>
-              <p className="text-title font-semibold">{found.sentence}</p>
+              <p className="text-title font-semibold">{tied(found.sentence)}</p>
               {found.blocks.length > 0 && (
                 <p className="reading">
                   {found.wear && `${found.wear.text} + `}

@@ -9,6 +9,7 @@ import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
+import { tied } from '../ui/tied';
 
 /** A thread by its name: its drill, the drills on either side, the holes that let it through. */
 export function ThreadPart() {
@@ -40,7 +41,7 @@ export function ThreadPart() {
         </section>
         {found && (
           <section aria-label="Its drill" aria-live="polite" className="flex flex-col gap-4">
-            <p className="text-title font-semibold">{found.sentence}</p>
+            <p className="text-title font-semibold">{tied(found.sentence)}</p>
             {found.best && (
               <div className="border-2 border-line bg-panel p-3">
                 <DrawnThread

@@ -6,6 +6,7 @@ import { VerdictMark } from '../drawings/VerdictMark';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
 import { OffGauge } from './OffGauge';
+import { tied } from '../ui/tied';
 
 /** What is in doubt now, through all jobs, the worst first. */
 export function DoubtsScreen() {
@@ -85,7 +86,7 @@ function OnePlace({ place: { where, doubts } }: { place: DoubtfulPlace }) {
         </Link>
         {doubts.map((doubt) => (
           <p key={doubt.sentence}>
-            {doubt.sentence} <span className="text-quiet">{doubt.settle}</span>
+            {tied(doubt.sentence)} <span className="text-quiet">{doubt.settle}</span>
           </p>
         ))}
       </div>

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
 import { Moment } from '../ui/Moment';
 import { Worded } from '../ui/Worded';
+import { tied } from '../ui/tied';
 
 const WAYS = {
   READ_AGAIN: ['Read them again', 'They count no longer; the walk asks for them anew.'],
@@ -62,7 +63,7 @@ export function OffGauge({ zero }: { zero: Zero }) {
         </Link>{' '}
         was found off
       </h2>
-      <p className="mt-1">{zero.sentence}</p>
+      <p className="mt-1">{tied(zero.sentence)}</p>
       <p className="text-quiet">
         {zero.since
           ? `It was last found good ${momentSaid(zero.since)}.`

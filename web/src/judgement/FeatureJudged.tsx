@@ -9,6 +9,7 @@ import { FormJudged } from './FormJudged';
 import { MethodsJudged } from './MethodsJudged';
 import { PlacesJudged } from './PlacesJudged';
 import { Straightness } from './Straightness';
+import { tied } from '../ui/tied';
 
 interface FeatureJudgedProps {
   judged: JudgedFeature;
@@ -40,14 +41,14 @@ export function FeatureJudged({ judged, feature, part }: FeatureJudgedProps) {
             {feature.name}: <span className={toneOf(verdict.mark)}>{verdict.word}</span>
           </h2>
           {!form?.story.includes(verdict.sentence) && (
-            <p className="font-medium">{verdict.sentence}</p>
+            <p className="font-medium">{tied(verdict.sentence)}</p>
           )}
           {judged.envelope && <p className="border-l-4 border-near pl-3">{judged.envelope}</p>}
           {judged.straightness && (
             <Straightness part={part} feature={feature.id} straightness={judged.straightness} />
           )}
           <p className="text-label text-quiet">
-            {reworked && <strong>At {reworked.text}. </strong>}Limits {limits.sentence}
+            {reworked && <strong>At {reworked.text}. </strong>}Limits {tied(limits.sentence)}
             {service && `, service ${service.text} ${service.unit}`} · {judged.round}
             {judged.cut && ` · ${judged.cut}`}
           </p>

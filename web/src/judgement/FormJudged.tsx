@@ -6,6 +6,7 @@ import { SidePicture } from '../drawings/SidePicture';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { Button } from '../ui/Button';
 import { Saved } from '../ui/Saved';
+import { tied } from '../ui/tied';
 
 type InFull = Schemas['FormInFullView'];
 
@@ -119,7 +120,7 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
           {picture.levels.map((level) => (
             <figure key={level.name} className="border border-line">
               <RoundPicture level={level} {...shared} />
-              <figcaption className="px-2 pb-2 text-label">{level.sentence}</figcaption>
+              <figcaption className="px-2 pb-2 text-label">{tied(level.sentence)}</figcaption>
             </figure>
           ))}
         </div>
@@ -133,7 +134,7 @@ function Pictures({ picture, feature, lit, onLight }: PicturesProps) {
               lengthPm={picture.lengthPm ?? undefined}
               {...shared}
             />
-            <figcaption className="px-2 pb-2 text-label">{wall.sentence}</figcaption>
+            <figcaption className="px-2 pb-2 text-label">{tied(wall.sentence)}</figcaption>
           </figure>
         ))}
       </div>
@@ -175,7 +176,7 @@ function Figures({ figures }: { figures: InFull['figures'] }) {
                   </span>
                 )}
               </td>
-              <td className="text-label text-quiet">{each.sentence}</td>
+              <td className="text-label text-quiet">{tied(each.sentence)}</td>
             </tr>
           ))}
         </tbody>

@@ -15,6 +15,7 @@ import { VerdictRow } from '../ui/VerdictRow';
 import { AskedWhich, KnownAs } from '../ui/WhichPart';
 import { FeatureJudged } from './FeatureJudged';
 import { NextStep } from './NextStep';
+import { tied } from '../ui/tied';
 
 /** What a part comes to: verdict and next step on top, then its features, the worst first. */
 export function JudgementScreen() {
@@ -88,7 +89,9 @@ function OfPart({ judgement }: { judgement: Judgement }) {
               <p className={`text-order font-bold ${toneOf(part.verdict.mark)}`}>
                 {part.verdict.word}
               </p>
-              {part.verdict.sentence && <p className="font-medium">{part.verdict.sentence}</p>}
+              {part.verdict.sentence && (
+                <p className="font-medium">{tied(part.verdict.sentence)}</p>
+              )}
             </div>
             <NextStep judgement={judgement} walk={walk} />
           </header>

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
 import { DifferencePlot } from '../drawings/DifferencePlot';
 import { Saved } from '../ui/Saved';
+import { tied } from '../ui/tied';
 
 interface MethodsJudgedProps {
   methods: Schemas['TwoMethodsView'];
@@ -20,7 +21,7 @@ export function MethodsJudged({ methods, lit, onLight }: MethodsJudgedProps) {
         Two methods: {first} and {second}
       </h3>
       <p className={methods.differs ? 'border-l-4 border-near pl-3 font-semibold' : 'font-medium'}>
-        {methods.sentence}
+        {tied(methods.sentence)}
       </p>
       <div className="mt-2 grid gap-4 tablet:grid-cols-2">
         <div>

@@ -7,6 +7,7 @@ import { useShop } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { momentSaid } from '../ui/days';
+import { tied } from '../ui/tied';
 
 interface NextStepProps {
   judgement: Judgement;
@@ -22,7 +23,7 @@ export function NextStep({ judgement, walk }: NextStepProps) {
   return (
     <section aria-label="Next step" className="mt-3">
       <p className={`text-order font-semibold ${decided ? 'text-quiet line-through' : 'text-now'}`}>
-        {step.sentence}
+        {tied(step.sentence)}
       </p>
       <p className="text-label text-quiet">{step.rule}</p>
       {decided && (

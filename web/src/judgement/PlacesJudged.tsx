@@ -4,6 +4,7 @@ import type { JudgedPlace } from '../api/client';
 import { VerdictMark } from '../drawings/VerdictMark';
 import { Contributions } from '../ui/Contributions';
 import { momentSaid } from '../ui/days';
+import { tied } from '../ui/tied';
 
 interface PlacesJudgedProps {
   places: JudgedPlace[];
@@ -68,7 +69,7 @@ function AtPlace({ judged: { place, known, rule }, to, isLit, onLight }: AtPlace
       </div>
       {place.doubts.map(({ sentence }) => (
         <p key={sentence} className="border-l-4 border-ink pl-3">
-          {sentence}
+          {tied(sentence)}
         </p>
       ))}
       {place.skip && (

@@ -11,6 +11,7 @@ import { Dialog } from '../ui/Dialog';
 import { Worded } from '../ui/Worded';
 import { useMovedLast } from './Moved';
 import type { Measuring } from './useMeasuring';
+import { tied } from '../ui/tied';
 
 interface BelongsToProps {
   measuring: Measuring;
@@ -193,7 +194,7 @@ function Ahead({ ahead: { sides } }: { ahead: MoveAhead }) {
             </td>
             <td>
               {after.word}, {counted(readings, 'reading')}
-              <span className="block text-label text-quiet">{after.sentence}</span>
+              <span className="block text-label text-quiet">{tied(after.sentence)}</span>
             </td>
           </tr>
         ))}

@@ -86,7 +86,7 @@ describe('a reading in doubt', () => {
 
   it('is read again: struck, and the slip is owned to', async () => {
     show([misread()]);
-    expect(screen.getByText(/lies 0.501 mm from the middle/)).toBeVisible();
+    expect(document.body).toHaveTextContent(/lies 0.501 mm from the middle/);
     expect(await press(/Strike 32.470/)).toEqual({
       reading: 'r1',
       kind: 'STRIKE',

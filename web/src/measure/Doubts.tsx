@@ -12,6 +12,7 @@ import { Button } from '../ui/Button';
 import { Key } from '../ui/Key';
 import { type Answering, answerable, type DoubtAnswer, pathToSlip } from './useDoubtAnswer';
 import type { Measuring } from './useMeasuring';
+import { tied } from '../ui/tied';
 
 interface DoubtsProps {
   measuring: Measuring;
@@ -34,7 +35,7 @@ export function Doubts({ measuring, answering, keyOf }: DoubtsProps) {
           key={`${doubt.kind} ${doubt.readings.map(({ id }) => id).join(' ')}`}
           className="border-l-4 border-ink pl-3"
         >
-          <p className="font-semibold max-tablet:text-label">{doubt.sentence}</p>
+          <p className="font-semibold max-tablet:text-label">{tied(doubt.sentence)}</p>
           <p className="text-label text-quiet max-tablet:hidden">{doubt.settle}</p>
           {answerable({ doubts: [doubt] }).map((about) => (
             <Answers

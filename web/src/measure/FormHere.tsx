@@ -6,6 +6,7 @@ import { SidePicture } from '../drawings/SidePicture';
 import { Button } from '../ui/Button';
 import { Key } from '../ui/Key';
 import type { Measuring } from './useMeasuring';
+import { tied } from '../ui/tied';
 
 /** The axis that is offered because two crossed ones cannot see an oval between them; nothing where none is. */
 export function useThirdAxis({ sheet, round, person }: Measuring) {
@@ -34,7 +35,7 @@ export function ThirdAxis({ third, takes }: ThirdAxisProps) {
   return (
     offered && (
       <section aria-label="A third axis" className="border-l-4 border-now pl-3">
-        <p className="font-medium">{offered.sentence}</p>
+        <p className="font-medium">{tied(offered.sentence)}</p>
         <Button onClick={take} className="mt-2">
           {takes !== '' && <Key>{takes.toUpperCase()}</Key>} Take {offered.degrees}°
         </Button>
@@ -69,7 +70,7 @@ export const FormHere = memo(function FormHere({ sheet, round, place }: FormHere
       {around ? (
         <figure>
           <RoundPicture level={level} {...shared} />
-          <figcaption className="text-label">{level.sentence}</figcaption>
+          <figcaption className="text-label">{tied(level.sentence)}</figcaption>
         </figure>
       ) : (
         wall &&
@@ -81,7 +82,7 @@ export const FormHere = memo(function FormHere({ sheet, round, place }: FormHere
               lengthPm={form.lengthPm ?? undefined}
               {...shared}
             />
-            <figcaption className="text-label">{wall.sentence}</figcaption>
+            <figcaption className="text-label">{tied(wall.sentence)}</figcaption>
           </figure>
         )
       )}

@@ -4,6 +4,7 @@ import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { isGuardSeen, WindowPicture } from '../drawings/WindowPicture';
 import { standing } from '../api/keepReading';
 import type { Measuring } from './useMeasuring';
+import { tied } from '../ui/tied';
 
 /** What is shown of the place at hand: the same as long as the server says the same, and then not drawn anew. */
 type Here = Pick<Measuring, 'sheet' | 'place'>;
@@ -36,7 +37,7 @@ export const VerdictHere = memo(function VerdictHere({ place }: Pick<Measuring, 
           <span className="block text-quiet">{place.value?.other}</span>
         </p>
       )}
-      <p className="mt-1 font-medium">{verdict.sentence}</p>
+      <p className="mt-1 font-medium">{tied(verdict.sentence)}</p>
       {verdict.cut && <p className="text-label text-quiet">{inTheOther(verdict.cut)}</p>}
       {place.risk && <p className="text-label text-quiet">{place.risk}</p>}
     </div>
@@ -64,7 +65,7 @@ export const WindowHere = memo(function WindowHere({ sheet, place }: Here) {
     <figure>
       <WindowPicture {...window} />
       <figcaption className="label">
-        {reworked && <strong>At {reworked.text}. </strong>}Limits {limits.sentence}
+        {reworked && <strong>At {reworked.text}. </strong>}Limits {tied(limits.sentence)}
         {service && `, service ${service.text} ${service.unit} (${service.other})`}
         {sheet.job.limitsSource && `, from ${sheet.job.limitsSource}`}
         {isGuardSeen(window) && '. Dotted: too near a limit to tell'}
@@ -93,7 +94,7 @@ export const Rounds = memo(function Rounds({ sheet, place }: Here) {
                     : (here?.verdict.word ?? '')}
                 </span>
               </div>
-              {round.cut && <p>{round.cut.sentence}</p>}
+              {round.cut && <p>{tied(round.cut.sentence)}</p>}
             </li>
           );
         })}

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { pathToSetFor, unsetFor } from './setFirst';
 import type { Measuring } from './useMeasuring';
+import { tied } from '../ui/tied';
 
 /** What a needle, a display with a preset, or a micrometer on a master reads from; or that it is to be set first. */
 export function StandsAtLine({ measuring, takes }: { measuring: Measuring; takes: string }) {
@@ -36,7 +37,7 @@ export function StandsAtLine({ measuring, takes }: { measuring: Measuring; takes
   return (
     setting && (
       <p className={`border-l-4 pl-3 ${setting.old ? 'border-near' : 'border-line'}`}>
-        {setting.sentence}{' '}
+        {tied(setting.sentence)}{' '}
         {setting.old && <strong className="font-semibold">{setting.old} </strong>}
         <Link to={path} className="underline decoration-line underline-offset-4">
           {takes && <span className="font-bold">{takes.toUpperCase()}</span>} Set it anew

@@ -3,6 +3,7 @@ import { useMarkCut } from '../api/acts';
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import type { Measuring } from './useMeasuring';
+import { tied } from '../ui/tied';
 
 /** What is to be said of the plan here: that it went on without this, by which revision this is judged, what lies aside, and which cut was none. */
 export function UnderPlan({ measuring }: { measuring: Measuring }) {
@@ -15,7 +16,7 @@ export function UnderPlan({ measuring }: { measuring: Measuring }) {
     <div className="border-b-2 border-line bg-panel px-6 py-2">
       {changed && (
         <p className="flex flex-wrap items-center gap-4">
-          {changed.sentence}
+          {tied(changed.sentence)}
           {changed.feature && (
             <Link
               to={measuring.pathTo(part.id, changed.feature)}
@@ -28,7 +29,7 @@ export function UnderPlan({ measuring }: { measuring: Measuring }) {
       )}
       {takenBack.map(({ cut, sentence }) => (
         <p key={cut} className="flex flex-wrap items-center gap-x-4 text-label">
-          {sentence}
+          {tied(sentence)}
           <Button
             small
             disabled={mark.isPending}

@@ -11,6 +11,7 @@ import { refusedAt } from '../ui/refusedAt';
 import { Shell } from '../ui/Shell';
 import { ByHand } from './ByHand';
 import { PairsTable } from './PairsTable';
+import { tied } from '../ui/tied';
 
 /** Insides and outsides of a job, or of two, put together so that as many as can keep the clearance wanted. */
 export function PairingScreen() {
@@ -109,7 +110,7 @@ function Asked({ shown, asked, failure, ask }: AskedProps) {
       />
       {shown.proposed && (
         <div className="border-l-4 border-now pl-3">
-          <p>{shown.proposed.sentence}</p>
+          <p>{tied(shown.proposed.sentence)}</p>
           <Button
             small
             look={asked.least === '' ? 'now' : 'plain'}
@@ -162,20 +163,20 @@ function Asked({ shown, asked, failure, ask }: AskedProps) {
 function Found({ shown, ask }: { shown: Pairing; ask: (change: Record<string, string>) => void }) {
   const { best, chosen, wanted, order } = shown;
   if (!wanted || !best) {
-    return <p className="text-order font-semibold">{shown.sentence}</p>;
+    return <p className="text-order font-semibold">{tied(shown.sentence)}</p>;
   }
   const inForce = chosen ?? best;
   return (
     <>
       <p className="text-title font-semibold tablet:text-order" data-testid="pairs-said">
-        {inForce.sentence}
+        {tied(inForce.sentence)}
       </p>
       {inForce.pairs.length > 0 && <PairsTable pairs={inForce.pairs} />}
       {order.length > 0 && (
         <ul aria-label="What to order">
           {order.map((sentence) => (
             <li key={sentence} className="border-b border-line py-2 font-medium">
-              {sentence}
+              {tied(sentence)}
             </li>
           ))}
         </ul>

@@ -9,6 +9,7 @@ import { Shell } from '../ui/Shell';
 import { CheckCard } from './CheckCard';
 import { LookCard } from './LookCard';
 import { TemperatureCard } from './TemperatureCard';
+import { tied } from '../ui/tied';
 
 type Ready = Schemas['ReadyView'];
 
@@ -124,7 +125,7 @@ function Due({ part, card, ready, onGoOn }: DueProps) {
         <span>{ready.time} in all</span>
       </p>
       <h2 className="text-order">{card.title}</h2>
-      <p className="text-title leading-snug font-medium">{card.sentence}</p>
+      <p className="text-title leading-snug font-medium">{tied(card.sentence)}</p>
       <Body part={part} card={card} onDone={() => done()} />
       {failure && (
         <p role="alert" className="border-l-4 border-ink pl-3 font-semibold">
@@ -267,7 +268,7 @@ function Done({ ready }: { ready: Ready }) {
         {ready.done.map(({ title, sentence, reason }, i) => (
           // Nothing is ever taken out of it, and new ones come last.
           <li key={i} className="border-b border-line py-1 text-label">
-            {title}, {sentence}
+            {title}, {tied(sentence)}
             {reason && `: ${reason}`}
           </li>
         ))}

@@ -9,6 +9,7 @@ import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Saved } from '../ui/Saved';
 import { Shell } from '../ui/Shell';
 import { useNarrow } from '../ui/useNarrow';
+import { tied } from '../ui/tied';
 
 /** A feature of one part through all its inspections, in whatever job. */
 export function OverTimeScreen() {
@@ -92,7 +93,7 @@ function AllSeries({ overTime }: { overTime: OverTime }) {
         <section aria-label={first.place} className="border-2 border-line bg-panel p-4">
           <h2 className="text-title">{first.place}</h2>
           <p className="text-title font-semibold tablet:text-order" data-testid="forecast">
-            {first.sentence}
+            {tied(first.sentence)}
           </p>
           <Drawn series={first} overTime={overTime} />
         </section>
@@ -101,7 +102,7 @@ function AllSeries({ overTime }: { overTime: OverTime }) {
         <details key={series.place} className="border-2 border-line bg-panel px-4">
           <summary className="flex min-h-touch cursor-pointer flex-wrap items-center gap-x-4 py-2">
             <span className="min-w-32 font-semibold">{series.place}</span>
-            <span>{series.sentence}</span>
+            <span>{tied(series.sentence)}</span>
           </summary>
           <Drawn series={series} overTime={overTime} />
         </details>
