@@ -17,7 +17,6 @@ import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinTask;
 import java.util.stream.Collectors;
 import jawread.server.tables.CanonicalJson;
-import jawread.server.tables.Column;
 import jawread.server.tables.Table;
 
 /** The rows of the shop as a line of the journal tells of them: with every column but the names of people. */
@@ -28,14 +27,9 @@ public final class ToldRows {
     private static final Map<String, Set<String>> NAMES =
             Map.of("person", Set.of("name", "does"), "study", Set.of("people"));
 
-    /** A line that would tell of more rows has their digests instead. */
-    private static final int MOST_WHOLE = 100;
-
     private static final int LONGEST_TEXT = 20_000;
     /** Rows that are asked for by one query: each that it finds is held against all that it asks for. */
     private static final int MOST_ASKED = 50;
-    /** Some 120 characters each, of the million that a line has room for. */
-    private static final int MOST_DIGESTS = 5_000;
 
     private final Map<String, Table> tables;
 
@@ -47,9 +41,21 @@ public final class ToldRows {
     public static ToldRows of(Collection<Table> tables) {
         return new ToldRows(tables.stream()
                 .filter(table -> !table.name().equals(JOURNAL))
+                .map(ToldRows::withoutNames)
                 .collect(Collectors.toMap(Table::name, table -> table, (one, same) -> one, TreeMap::new)));
     }
 
+    private static Table withoutNames(Table table) {
+        Set<String> names = NAMES.getOrDefault(table.name(), Set.of());
+        return new Table(
+                table.name(),
+                table.columns().stream()
+                        .filter(column -> !names.contains(column.name()))
+                        .toList(),
+                table.key());
+    }
+
+    /** With the columns that are told. */
     Collection<Table> tables() {
         return tables.values();
     }
@@ -59,15 +65,10 @@ public final class ToldRows {
         return tables.containsKey(table);
     }
 
-    /** All cells of a row, empty ones as nothing: a line says by itself which columns there were. */
+    /** All cells of a row of a table that is told, empty ones as nothing: a line says by itself which columns there were. */
     static Map<String, Object> cells(Table table, ResultSet row) throws SQLException {
-        Set<String> names = NAMES.getOrDefault(table.name(), Set.of());
-        Map<String, Object> cells = table.cells(row, column -> !names.contains(column.name()));
-        for (Column column : table.columns()) {
-            if (!names.contains(column.name())) {
-                cells.putIfAbsent(column.name(), null);
-            }
-        }
+        Map<String, Object> cells = table.cells(row, column -> true);
+        table.columns().forEach(column -> cells.putIfAbsent(column.name(), null));
         return cells;
     }
 
@@ -85,42 +86,12 @@ public final class ToldRows {
      */
     public record Touched(String table, Map<String, Object> key) {}
 
-    /**
-     * What is told of one row, or of all rows of an owner, as they now stand.
-     *
-     * @param rows whole; empty where the row is gone, or told by its digest
-     * @param digest of a row that a line has no room for: its cells need not be held until then
-     */
-    public record Told(
-            Table table,
-            Map<String, Object> key,
-            boolean isOne,
-            List<Map<String, Object>> rows,
-            @Nullable Digest digest) {
-        private Map<String, Object> whole() {
-            var says = new TreeMap<String, Object>();
-            says.put("table", table.name());
-            says.put("key", texts(table, key));
-            if (!isOne) {
-                says.put("all", rows);
-            } else if (rows.isEmpty()) {
-                says.put("gone", true);
-            } else {
-                says.put("cells", rows.get(0));
-            }
-            return says;
-        }
-    }
-
-    /** Of one row. @param row its table and its key, in one text */
-    public record Digest(String row, String sha256) {}
-
     /** A row that was found: whole, or by its digest where a line has no room for it. */
     private record Found(
-            @Nullable Map<String, Object> cells, @Nullable Digest digest) {
+            @Nullable Map<String, Object> cells, @Nullable Told.Digest digest) {
         private static Found of(Table table, Map<String, Object> cells, boolean areMany) {
             return areMany || isLong(cells)
-                    ? new Found(null, new Digest(ToldRows.key(table, cells), ToldRows.digest(cells)))
+                    ? new Found(null, new Told.Digest(ToldRows.key(table, cells), ToldRows.digest(cells)))
                     : new Found(cells, null);
         }
 
@@ -175,13 +146,13 @@ public final class ToldRows {
 
     /** Up to a hundred as they are, more by their digests, and by its digest one that holds a long text. All of one owner stay as they are. */
     public List<Told> tell(Connection connection, Collection<Touched> touched) throws SQLException {
-        boolean areMany = touched.size() > MOST_WHOLE;
+        boolean areMany = touched.size() > Told.MOST_WHOLE;
         var many = new Finding(areMany);
         Map<String, List<Touched>> byTable =
                 touched.stream().filter(this::isNumbered).collect(Collectors.groupingBy(Touched::table));
         for (List<Touched> ofTable : byTable.values()) {
             if (ofTable.size() > 1) {
-                for (List<Touched> some : cut(ofTable, MOST_ASKED)) {
+                for (List<Touched> some : Told.cut(ofTable, MOST_ASKED)) {
                     many.add(tables.get(some.get(0).table()), ask(connection, some));
                 }
             }
@@ -235,75 +206,6 @@ public final class ToldRows {
             }
         }
         return rows;
-    }
-
-    /** Told rows, as the parts of as few lines as they take. What is gone stays as it is, and is told whole. */
-    public static List<Map<String, Object>> inParts(List<Told> told) {
-        if (told.isEmpty()) {
-            return List.of();
-        }
-        Map<Boolean, List<Told>> byDigest =
-                told.stream().collect(Collectors.partitioningBy(each -> each.digest() != null));
-        if (told.size() <= MOST_WHOLE && byDigest.get(true).isEmpty()) {
-            return List.of(Map.of("rows", told.stream().map(Told::whole).toList()));
-        }
-        List<List<Told>> whole = cut(byDigest.get(false), MOST_WHOLE);
-        List<List<Told>> digested = cut(byDigest.get(true), MOST_DIGESTS);
-        var parts = new ArrayList<Map<String, Object>>();
-        for (int i = 0; i < Math.max(whole.size(), digested.size()); i++) {
-            var part = new TreeMap<String, Object>();
-            if (i < whole.size()) {
-                part.put("rows", whole.get(i).stream().map(Told::whole).toList());
-            }
-            if (i < digested.size()) {
-                part.put("digests", digests(digested.get(i)));
-            }
-            parts.add(part);
-        }
-        return parts;
-    }
-
-    private static <T> List<List<T>> cut(List<T> all, int most) {
-        var cut = new ArrayList<List<T>>();
-        for (int from = 0; from < all.size(); from += most) {
-            cut.add(all.subList(from, Math.min(all.size(), from + most)));
-        }
-        return cut;
-    }
-
-    /** Table by table. */
-    private static List<Map<String, Object>> digests(List<Told> rows) {
-        return rows.stream()
-                .collect(Collectors.groupingBy(each -> each.table().name(), TreeMap::new, Collectors.toList()))
-                .values()
-                .stream()
-                .map(ToldRows::digestsOfATable)
-                .toList();
-    }
-
-    private static Map<String, Object> digestsOfATable(List<Told> rows) {
-        var digests = new TreeMap<String, String>();
-        rows.forEach(row -> digests.put(row.digest().row(), row.digest().sha256()));
-        Table table = rows.get(0).table();
-        return Line.digests(table.name(), columns(table), digests);
-    }
-
-    /** All that are told. */
-    private static List<String> columns(Table table) {
-        Set<String> names = NAMES.getOrDefault(table.name(), Set.of());
-        return table.columns().stream()
-                .map(Column::name)
-                .filter(name -> !names.contains(name))
-                .sorted()
-                .toList();
-    }
-
-    private static Map<String, Object> texts(Table table, Map<String, Object> key) {
-        var texts = new TreeMap<String, Object>();
-        table.key().stream()
-                .filter(key::containsKey)
-                .forEach(column -> texts.put(column, String.valueOf(key.get(column))));
-        return texts;
     }
 
     private static List<Map<String, Object>> rows(Connection connection, Table table, Map<String, Object> key)

@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jawread.server.chain.Line;
+import jawread.server.chain.Told;
 import jawread.server.chain.ToldRows;
 import jawread.server.chain.ToldRows.Touched;
 import jawread.server.storage.Locks;
@@ -99,11 +100,11 @@ class Lines {
     void write(ThisTransaction done) {
         database.execute((ConnectionCallback<Void>) connection -> {
             trail(done, connection);
-            List<ToldRows.Told> rows = tell(done, connection);
+            List<Told> rows = tell(done, connection);
             if (done.lines.isEmpty() && rows.isEmpty()) {
                 return null;
             }
-            List<Map<String, Object>> parts = ToldRows.inParts(rows);
+            List<Map<String, Object>> parts = Told.inParts(rows);
             while (done.lines.isEmpty() || done.lines.size() < parts.size()) {
                 next(done, Line.SHOP, What.SHOP, 1);
             }
@@ -157,7 +158,7 @@ class Lines {
         };
     }
 
-    private List<ToldRows.Told> tell(ThisTransaction done, Connection connection) throws SQLException {
+    private List<Told> tell(ThisTransaction done, Connection connection) throws SQLException {
         if (done.touched.isEmpty()) {
             return List.of();
         }

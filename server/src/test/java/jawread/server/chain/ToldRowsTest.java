@@ -35,7 +35,7 @@ class ToldRowsTest {
     private static List<JsonNode> lines(Connection shop, Set<Touched> touched) throws Exception {
         var lines = new ArrayList<JsonNode>();
         for (Map<String, Object> part :
-                ToldRows.inParts(ToldRows.of(Table.all(shop)).tell(shop, touched))) {
+                Told.inParts(ToldRows.of(Table.all(shop)).tell(shop, touched))) {
             var line = new Line(1, 2, 3, "PLAN", Instant.parse("2026-03-10T08:00:00.000001Z"), Optional.of(4L));
             lines.add(JSON.readTree(line.link("before", part).told()));
         }
