@@ -16,7 +16,10 @@ export function PickFile({ label, accept, onPick }: PickFileProps) {
       return;
     }
     setName(file.name);
-    setRefused('');
+    setRefused(file.size === 0 ? `${file.name} is empty: there is nothing in it.` : '');
+    if (file.size === 0) {
+      return;
+    }
     try {
       onPick(new File([await file.arrayBuffer()], file.name, { type: file.type }));
     } catch {

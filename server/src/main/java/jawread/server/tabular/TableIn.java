@@ -1,5 +1,6 @@
 package jawread.server.tabular;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -50,8 +51,22 @@ public record TableIn(List<Line> rows) {
         }
     }
 
+    /** What other files begin with, and what they are. */
+    private static final Map<String, String> OTHERS =
+            Map.of("%PDF", "table-pdf", "{\"", "table-json", "[{", "table-json", "[\"", "table-json");
+
+    /** As far as a file is looked into for that. */
+    private static final int BEGINNING = 100;
+
     /** Throws {@link NoTable} for what is none, and for one with too many rows, columns or letters. */
     public static TableIn of(byte[] file) {
+        String beginning = new String(file, 0, Math.min(file.length, BEGINNING), StandardCharsets.ISO_8859_1)
+                .replaceAll("\\s", "");
+        OTHERS.forEach((begins, what) -> {
+            if (beginning.startsWith(begins)) {
+                throw new NoTable(what, 0);
+            }
+        });
         boolean isBook = file.length > 1 && file[0] == 'P' && file[1] == 'K';
         List<Line> rows = isBook ? BookTable.lines(file) : TextTable.lines(file);
         if (rows.isEmpty()) {

@@ -79,7 +79,16 @@ public class Problems extends ResponseEntityExceptionHandler {
                 return ResponseEntity.status(refused.status()).body(of(refused));
             }
         }
-        return super.handleHttpMessageNotReadable(failure, headers, status, request);
+        return isEmpty(request)
+                ? ResponseEntity.badRequest()
+                        .body(problem(HttpStatus.BAD_REQUEST, "bad-request", words.say("problem.nothing-sent")))
+                : super.handleHttpMessageNotReadable(failure, headers, status, request);
+    }
+
+    private static boolean isEmpty(WebRequest request) {
+        return request.getHeader(HttpHeaders.TRANSFER_ENCODING) == null
+                && (request.getHeader(HttpHeaders.CONTENT_LENGTH) == null
+                        || "0".equals(request.getHeader(HttpHeaders.CONTENT_LENGTH)));
     }
 
     /** What Spring itself refuses (no such address, no JSON, a field of the wrong kind) gets a code and our words too. */

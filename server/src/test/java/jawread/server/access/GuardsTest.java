@@ -97,6 +97,11 @@ class GuardsTest {
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.code()).isEqualTo("bad-request");
         assertThat(answer.text()).doesNotContain("jawread.server");
+        Answer empty = server.send(server.request("/api/v1/sessions")
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.noBody()));
+        assertThat(empty.code()).isEqualTo("bad-request");
+        assertThat(empty.text()).contains("what was sent is empty");
     }
 
     @Test

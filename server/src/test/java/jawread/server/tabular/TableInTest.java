@@ -43,6 +43,14 @@ class TableInTest {
         assertThat(TableIn.of(text.getBytes(StandardCharsets.UTF_8)).rows()).isEqualTo(WANTED);
     }
 
+    @ParameterizedTest
+    @CsvSource({"%PDF-1.7,table-pdf", "'{\n  \"home\": 1}',table-json", "'[ {\"a\": 1}]',table-json"})
+    void a_file_of_another_kind_is_called_what_it_is(String file, String code) {
+        assertThat(catchThrowableOfType(NoTable.class, () -> TableIn.of(file.getBytes(StandardCharsets.UTF_8)))
+                        .code())
+                .isEqualTo(code);
+    }
+
     @Test
     void commas_with_quotation_marks_and_line_ends_in_them() {
         String text = "\uFEFFpart,note,size\r\n\"a, b\",\"two\nlines\",\"3/4\"\"\"\n'=1+1,3/4\",.5\n";
