@@ -8,6 +8,7 @@ import { answerOf } from './answer';
 import { ByLetter } from './ByLetter';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
+import { sizeIn } from './sizeIn';
 import { useTyped } from './useTyped';
 import { tied } from '../ui/tied';
 
@@ -18,6 +19,8 @@ export function FitPart() {
   const [{ text, hole, shaft }, change] = useTyped({ text: '40 H7/g6', hole: '', shaft: '' });
   const fit = useFit({ text, hole, shaft, unit });
   const { failure, found, now } = answerOf(fit, text.trim() !== '');
+  // Before the answer is there: what stands in the field but for its classes.
+  const size = now?.size ?? sizeIn(text);
   const written = [found?.hole, found?.shaft]
     .flatMap((zone) => (zone ? [`${zone.letter}${zone.grade}`] : []))
     .join('/');
@@ -36,7 +39,7 @@ export function FitPart() {
           {classes && found && (
             <ByLetter
               classes={classes}
-              size={found.size}
+              size={size}
               text={text}
               hole={found.hole}
               shaft={found.shaft}
@@ -74,7 +77,7 @@ export function FitPart() {
                     <button
                       type="button"
                       aria-pressed={written === name}
-                      onClick={() => change({ text: `${found?.size ?? '40'} ${name}` })}
+                      onClick={() => change({ text: `${size || '40'} ${name}` })}
                       className={`grid min-h-11 w-full grid-cols-[6rem_minmax(0,1fr)] items-baseline gap-3 py-1 text-left ${
                         written === name ? 'font-semibold' : ''
                       }`}
