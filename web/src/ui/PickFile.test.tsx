@@ -15,5 +15,6 @@ it('gives the file that was picked, again when it is picked again, and says of a
   await vi.waitFor(() => expect(onPick).toHaveBeenCalledTimes(2));
   await userEvent.upload(field, new File([], 'empty.csv', { type: 'text/csv' }));
   expect(screen.getByRole('alert')).toHaveTextContent('empty.csv is empty');
+  expect(screen.getByText('seats.csv')).toBeVisible();
   expect(onPick).toHaveBeenCalledTimes(2);
 });

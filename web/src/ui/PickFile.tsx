@@ -15,13 +15,15 @@ export function PickFile({ label, accept, onPick }: PickFileProps) {
     if (file === undefined) {
       return;
     }
-    setName(file.name);
     setRefused(file.size === 0 ? `${file.name} is empty: there is nothing in it.` : '');
     if (file.size === 0) {
       return;
     }
     try {
-      onPick(new File([await file.arrayBuffer()], file.name, { type: file.type }));
+      const bytes = await file.arrayBuffer();
+      // The name stands there of what is gone on with, and of nothing that was refused.
+      setName(file.name);
+      onPick(new File([bytes], file.name, { type: file.type }));
     } catch {
       setRefused(`${file.name} cannot be read here. Close it where it is open, and pick it again.`);
     }
