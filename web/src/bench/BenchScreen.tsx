@@ -3,10 +3,10 @@ import { pathToDoubts } from '../api/client';
 import { useBench, useChain, useDoubts, useGauges, useHealth, useShop } from '../api/queries';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { tied } from '../ui/tied';
 import { JobOnBench } from './JobOnBench';
 import { QuickSize } from './QuickSize';
 import { WhoMeasures } from './WhoMeasures';
-import { tied } from '../ui/tied';
 
 /** A way to another view. */
 function Elsewhere({ to, name, does }: { to: string; name: string; does: string }) {

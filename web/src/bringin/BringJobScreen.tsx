@@ -4,9 +4,9 @@ import { type JobFile, type NamedAlike, useBringJobIn, useLookAtJobFile } from '
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { counted } from '../ui/counted';
+import { PickFile } from '../ui/PickFile';
 import { Shell } from '../ui/Shell';
 import { HowFar } from './HowFar';
-import { PickFile } from '../ui/PickFile';
 
 /** A whole job out of a file, looked at before anything of it is kept. */
 export function BringJobScreen() {

@@ -11,11 +11,11 @@ import { pathToReport, type Problem } from '../api/client';
 import { useGauges } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { PickFile } from '../ui/PickFile';
 import { Shell } from '../ui/Shell';
 import { Columns } from './Columns';
 import { HowFar } from './HowFar';
 import { Layouts } from './Layouts';
-import { PickFile } from '../ui/PickFile';
 import { Rows } from './Rows';
 
 /** Readings out of a spreadsheet, looked at row by row before anything is kept. */

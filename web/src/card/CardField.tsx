@@ -1,4 +1,4 @@
-import { type ReactNode, useLayoutEffect, useId, useRef } from 'react';
+import { type ReactNode, useId, useLayoutEffect, useRef } from 'react';
 
 interface CardFieldProps {
   label: string;

@@ -6,8 +6,8 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
-import { CardPage } from './CardPage';
 import { tied } from '../ui/tied';
+import { CardPage } from './CardPage';
 
 /** Which leaves go into a gap, and which do not: between the two lies what can be said of it. */
 export function FeelersScreen() {

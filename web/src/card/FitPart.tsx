@@ -4,13 +4,13 @@ import { useShop } from '../api/queries';
 import { FitZones } from '../drawings/FitZones';
 import { refusedAt } from '../ui/refusedAt';
 import { Size } from '../ui/Size';
+import { tied } from '../ui/tied';
 import { answerOf } from './answer';
 import { ByLetter } from './ByLetter';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { sizeIn } from './sizeIn';
 import { useTyped } from './useTyped';
-import { tied } from '../ui/tied';
 
 /** A size with its classes: both zones, what lies between them, and what two measured parts make. */
 export function FitPart() {

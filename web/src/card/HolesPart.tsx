@@ -3,11 +3,11 @@ import { useShop } from '../api/queries';
 import { CentresFigure } from '../drawings/CentresFigure';
 import { Choice } from '../ui/Choice';
 import { refusedAt } from '../ui/refusedAt';
+import { tied } from '../ui/tied';
 import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
-import { tied } from '../ui/tied';
 
 const WAYS: Record<string, string> = {
   equal: 'two equal holes or pins',

@@ -5,11 +5,11 @@ import { DrawnInch } from '../drawings/DrawnInch';
 import { Choice } from '../ui/Choice';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
+import { tied } from '../ui/tied';
 import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
-import { tied } from '../ui/tied';
 
 /** Fractions, decimal inches and millimetres, any typed into one field. */
 export function InchPart() {

@@ -3,11 +3,11 @@ import { useLobes } from '../api/card';
 import { useShop } from '../api/queries';
 import { LobedRound } from '../drawings/LobedRound';
 import { refusedAt } from '../ui/refusedAt';
+import { tied } from '../ui/tied';
 import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
-import { tied } from '../ui/tied';
 
 /** Odd lobes over a V-block: how high they are, and which cannot be seen in it. */
 export function LobesPart() {

@@ -1,6 +1,6 @@
 import { useCautions } from '../api/card';
-import { CardPage } from './CardPage';
 import { tied } from '../ui/tied';
+import { CardPage } from './CardPage';
 
 /** Where shops differ, each with why; a job’s own choice stands on its head. */
 const SCHOOLS = [

@@ -8,8 +8,8 @@ import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { UNITS } from '../ui/labels';
 import { refusedAt } from '../ui/refusedAt';
-import { CardPage } from './CardPage';
 import { tied } from '../ui/tied';
+import { CardPage } from './CardPage';
 
 const OWN = 'own';
 

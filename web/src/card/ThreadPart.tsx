@@ -5,11 +5,11 @@ import { DrawnThread } from '../drawings/DrawnThread';
 import { refusedAt } from '../ui/refusedAt';
 import { signed } from '../ui/signed';
 import { Size } from '../ui/Size';
+import { tied } from '../ui/tied';
 import { answerOf } from './answer';
 import { CardField } from './CardField';
 import { CardPage } from './CardPage';
 import { useTyped } from './useTyped';
-import { tied } from '../ui/tied';
 
 /** A thread by its name: its drill, the drills on either side, the holes that let it through. */
 export function ThreadPart() {

@@ -5,8 +5,8 @@ import { useDoubts } from '../api/queries';
 import { VerdictMark } from '../drawings/VerdictMark';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
-import { OffGauge } from './OffGauge';
 import { tied } from '../ui/tied';
+import { OffGauge } from './OffGauge';
 
 /** What is in doubt now, through all jobs, the worst first. */
 export function DoubtsScreen() {

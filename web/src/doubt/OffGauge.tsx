@@ -6,8 +6,8 @@ import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
 import { momentSaid } from '../ui/days';
 import { Moment } from '../ui/Moment';
-import { Worded } from '../ui/Worded';
 import { tied } from '../ui/tied';
+import { Worded } from '../ui/Worded';
 
 const WAYS = {
   READ_AGAIN: ['Read them again', 'They count no longer; the walk asks for them anew.'],

@@ -77,11 +77,13 @@ export function PasteCard({ job, planning, text, onClose }: PasteCardProps) {
       open={text !== undefined}
       onClose={close}
     >
-      <PickFile
-        label="Or read a file (CSV or XLSX)"
-        accept=".csv,.tsv,.txt,.xlsx"
-        onPick={(file) => void readIn(file)}
-      />
+      <div className="mt-3">
+        <PickFile
+          label="Or read a file (CSV or XLSX)"
+          accept=".csv,.tsv,.txt,.xlsx"
+          onPick={(file) => void readIn(file)}
+        />
+      </div>
       <textarea
         aria-label="Pasted rows"
         value={given}

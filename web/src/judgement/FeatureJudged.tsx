@@ -5,11 +5,11 @@ import { useJudgedInFull } from '../api/queries';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { WindowPicture } from '../drawings/WindowPicture';
 import { Button } from '../ui/Button';
+import { tied } from '../ui/tied';
 import { FormJudged } from './FormJudged';
 import { MethodsJudged } from './MethodsJudged';
 import { PlacesJudged } from './PlacesJudged';
 import { Straightness } from './Straightness';
-import { tied } from '../ui/tied';
 
 interface FeatureJudgedProps {
   judged: JudgedFeature;

@@ -11,11 +11,11 @@ import { JobNav } from '../ui/JobNav';
 import { KeysAlong } from '../ui/KeysAlong';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { tied } from '../ui/tied';
 import { VerdictRow } from '../ui/VerdictRow';
 import { AskedWhich, KnownAs } from '../ui/WhichPart';
 import { FeatureJudged } from './FeatureJudged';
 import { NextStep } from './NextStep';
-import { tied } from '../ui/tied';
 
 /** What a part comes to: verdict and next step on top, then its features, the worst first. */
 export function JudgementScreen() {

@@ -8,10 +8,10 @@ import { Choice } from '../ui/Choice';
 import { counted } from '../ui/counted';
 import { momentSaid, timeSaid } from '../ui/days';
 import { Dialog } from '../ui/Dialog';
+import { tied } from '../ui/tied';
 import { Worded } from '../ui/Worded';
 import { useMovedLast } from './Moved';
 import type { Measuring } from './useMeasuring';
-import { tied } from '../ui/tied';
 
 interface BelongsToProps {
   measuring: Measuring;

@@ -10,9 +10,9 @@ import {
 import { ScaleAt } from '../drawings/ScaleAt';
 import { Button } from '../ui/Button';
 import { Key } from '../ui/Key';
+import { tied } from '../ui/tied';
 import { type Answering, answerable, type DoubtAnswer, pathToSlip } from './useDoubtAnswer';
 import type { Measuring } from './useMeasuring';
-import { tied } from '../ui/tied';
 
 interface DoubtsProps {
   measuring: Measuring;

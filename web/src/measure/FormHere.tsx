@@ -5,8 +5,8 @@ import { RADIUS, REACH, RoundPicture } from '../drawings/RoundPicture';
 import { SidePicture } from '../drawings/SidePicture';
 import { Button } from '../ui/Button';
 import { Key } from '../ui/Key';
-import type { Measuring } from './useMeasuring';
 import { tied } from '../ui/tied';
+import type { Measuring } from './useMeasuring';
 
 /** The axis that is offered because two crossed ones cannot see an oval between them; nothing where none is. */
 export function useThirdAxis({ sheet, round, person }: Measuring) {

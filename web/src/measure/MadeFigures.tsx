@@ -1,8 +1,8 @@
 import {
   type KeyboardEvent,
   type RefObject,
-  useLayoutEffect,
   useImperativeHandle,
+  useLayoutEffect,
   useRef,
   useState,
 } from 'react';

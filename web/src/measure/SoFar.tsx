@@ -3,8 +3,8 @@ import type { Verdict } from '../api/client';
 import { toneOf, VerdictMark } from '../drawings/VerdictMark';
 import { isGuardSeen, WindowPicture } from '../drawings/WindowPicture';
 import { standing } from '../api/keepReading';
-import type { Measuring } from './useMeasuring';
 import { tied } from '../ui/tied';
+import type { Measuring } from './useMeasuring';
 
 /** What is shown of the place at hand: the same as long as the server says the same, and then not drawn anew. */
 type Here = Pick<Measuring, 'sheet' | 'place'>;

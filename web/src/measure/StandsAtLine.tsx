@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
+import { tied } from '../ui/tied';
 import { pathToSetFor, unsetFor } from './setFirst';
 import type { Measuring } from './useMeasuring';
-import { tied } from '../ui/tied';
 
 /** What a needle, a display with a preset, or a micrometer on a master reads from; or that it is to be set first. */
 export function StandsAtLine({ measuring, takes }: { measuring: Measuring; takes: string }) {

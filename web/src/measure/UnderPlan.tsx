@@ -2,8 +2,8 @@ import { Link } from 'react-router';
 import { useMarkCut } from '../api/acts';
 import { newId } from '../api/newId';
 import { Button } from '../ui/Button';
-import type { Measuring } from './useMeasuring';
 import { tied } from '../ui/tied';
+import type { Measuring } from './useMeasuring';
 
 /** What is to be said of the plan here: that it went on without this, by which revision this is judged, what lies aside, and which cut was none. */
 export function UnderPlan({ measuring }: { measuring: Measuring }) {

@@ -9,9 +9,9 @@ import { Field } from '../ui/Field';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { refusedAt } from '../ui/refusedAt';
 import { Shell } from '../ui/Shell';
+import { tied } from '../ui/tied';
 import { ByHand } from './ByHand';
 import { PairsTable } from './PairsTable';
-import { tied } from '../ui/tied';
 
 /** Insides and outsides of a job, or of two, put together so that as many as can keep the clearance wanted. */
 export function PairingScreen() {

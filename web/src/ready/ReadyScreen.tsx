@@ -6,10 +6,10 @@ import { Button } from '../ui/Button';
 import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Shell } from '../ui/Shell';
+import { tied } from '../ui/tied';
 import { CheckCard } from './CheckCard';
 import { LookCard } from './LookCard';
 import { TemperatureCard } from './TemperatureCard';
-import { tied } from '../ui/tied';
 
 type Ready = Schemas['ReadyView'];
 

@@ -8,8 +8,8 @@ import { JobNav } from '../ui/JobNav';
 import { Notice, ServerAwayNotice } from '../ui/Notice';
 import { Saved } from '../ui/Saved';
 import { Shell } from '../ui/Shell';
-import { useNarrow } from '../ui/useNarrow';
 import { tied } from '../ui/tied';
+import { useNarrow } from '../ui/useNarrow';
 
 /** A feature of one part through all its inspections, in whatever job. */
 export function OverTimeScreen() {

@@ -150,7 +150,7 @@ public class Readings {
 
     private Map<UUID, ReadingRow> rowsOf(List<KeepReading> sent) {
         var rows = new HashMap<UUID, ReadingRow>();
-        AtOnce.of(sent.stream().map(KeepReading::id).toList())
+        InPieces.of(sent.stream().map(KeepReading::id).toList())
                 .flatMap(some -> readings.findAllByIdIn(some).stream())
                 .forEach(row -> rows.put(row.getId(), row));
         return rows;

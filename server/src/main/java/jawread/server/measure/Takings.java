@@ -98,7 +98,7 @@ class Takings {
     Begun begun(List<KeepReading> sent, Runnable writeOut) {
         var begun = new Begun(writeOut);
         List<Long> parts = sent.stream().map(KeepReading::part).distinct().toList();
-        AtOnce.of(parts)
+        InPieces.of(parts)
                 .flatMap(some -> jobs.partsListed(some).stream())
                 .forEach(part -> begun.parts.put(part.id(), part));
         return begun;

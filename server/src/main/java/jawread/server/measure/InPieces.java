@@ -5,10 +5,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Cuts a long list into so many as one question to the database names. */
-final class AtOnce {
+final class InPieces {
     private static final int MOST = 500;
 
-    private AtOnce() {}
+    private InPieces() {}
 
     static <T> Stream<List<T>> of(List<T> all) {
         return IntStream.iterate(0, from -> from < all.size(), from -> from + MOST)
